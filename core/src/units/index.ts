@@ -1,0 +1,19 @@
+export { gramsIn } from './mass.js';
+export {
+  STANDARDS,
+  isBorrowed,
+  millilitresIn,
+  standardName,
+  standardSource,
+  type Standard,
+} from './standard.js';
+export {
+  UNITS,
+  isMassUnit,
+  isNominalUnit,
+  isVolumeUnit,
+  type MassUnit,
+  type Unit,
+  type VolumeUnit,
+} from './unit.js';
+export { waterDensity } from './water.js';

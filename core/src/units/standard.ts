@@ -1,0 +1,174 @@
+import { Fraction } from '../amount/index.js';
+import type { VolumeUnit } from './unit.js';
+
+/** What fixes cup, tablespoon and teaspoon: a country's law, or its custom. */
+export const STANDARDS = [
+  'us-customary',
+  'us-labelling',
+  'metric',
+  'australian',
+  'british',
+  'imperial',
+  'japanese',
+] as const;
+
+export type Standard = (typeof STANDARDS)[number];
+
+interface MeasureStandard {
+  readonly name: string;
+  /** Millilitres, exact. */
+  readonly cup: Fraction;
+  readonly tbsp: Fraction;
+  readonly tsp: Fraction;
+  /** Fluid ounce, pint, quart, gallon; borrowed ones are marked in `borrowsLargeUnits`. */
+  readonly large: LargeUnits;
+  readonly borrowsLargeUnits: boolean;
+  /** Where the figures are laid down. */
+  readonly source: string;
+}
+
+interface LargeUnits {
+  readonly flOz: Fraction;
+  readonly pint: Fraction;
+  readonly quart: Fraction;
+  readonly gallon: Fraction;
+}
+
+// The US gallon is 231 cubic inches; all US customary measures are binary parts of it.
+const US_LARGE: LargeUnits = {
+  flOz: new Fraction('29.5735295625'),
+  pint: new Fraction('473.176473'),
+  quart: new Fraction('946.352946'),
+  gallon: new Fraction('3785.411784'),
+};
+
+// The imperial gallon is 4.54609 L by the UK Units of Measurement Regulations 1995.
+const IMPERIAL_LARGE: LargeUnits = {
+  flOz: new Fraction('28.4130625'),
+  pint: new Fraction('568.26125'),
+  quart: new Fraction('1136.5225'),
+  gallon: new Fraction('4546.09'),
+};
+
+const MEASURES: Readonly<Record<Standard, MeasureStandard>> = {
+  'us-customary': {
+    name: 'US customary',
+    cup: new Fraction('236.5882365'),
+    tbsp: new Fraction('14.78676478125'),
+    tsp: new Fraction('4.92892159375'),
+    large: US_LARGE,
+    borrowsLargeUnits: false,
+    source: 'US gallon of 231 cubic inches; cup 1/16, tablespoon 1/256, teaspoon 1/768 of it',
+  },
+  'us-labelling': {
+    name: 'US labelling',
+    cup: new Fraction(240),
+    tbsp: new Fraction(15),
+    tsp: new Fraction(5),
+    large: { ...US_LARGE, flOz: new Fraction(30) },
+    borrowsLargeUnits: false,
+    source: '21 CFR 101.9(b)(5)(viii)',
+  },
+  metric: {
+    name: 'Metric',
+    cup: new Fraction(250),
+    tbsp: new Fraction(15),
+    tsp: new Fraction(5),
+    large: US_LARGE,
+    borrowsLargeUnits: true,
+    source: 'metric kitchen measures as sold',
+  },
+  australian: {
+    name: 'Australian',
+    cup: new Fraction(250),
+    tbsp: new Fraction(20),
+    tsp: new Fraction(5),
+    large: IMPERIAL_LARGE,
+    borrowsLargeUnits: true,
+    source: 'Australian metric kitchen measures (cup 250 mL, tablespoon 20 mL)',
+  },
+  british: {
+    name: 'British, modern',
+    cup: new Fraction(250),
+    tbsp: new Fraction(15),
+    tsp: new Fraction(5),
+    large: IMPERIAL_LARGE,
+    borrowsLargeUnits: false,
+    source: 'British metric spoons; fluid ounce from the imperial gallon of 4.54609 L',
+  },
+  imperial: {
+    name: 'British imperial, older books',
+    cup: new Fraction('284.130625'),
+    tbsp: new Fraction('17.7581640625'),
+    // A third of the tablespoon, as printed in the tables of the time.
+    tsp: new Fraction('5.9193880208'),
+    large: IMPERIAL_LARGE,
+    borrowsLargeUnits: false,
+    source: 'imperial gallon of 4.54609 L; cup half a pint, tablespoon 5/8 fluid ounce',
+  },
+  japanese: {
+    name: 'Japanese',
+    cup: new Fraction(200),
+    tbsp: new Fraction(15),
+    tsp: new Fraction(5),
+    large: US_LARGE,
+    borrowsLargeUnits: true,
+    source: 'Japanese kitchen measures (cup 200 mL)',
+  },
+};
+
+const MILLILITRE = new Fraction(1);
+const DECILITRE = new Fraction(100);
+const LITRE = new Fraction(1000);
+// Nominal parts of a teaspoon, as spoon sets stamp them.
+const DASH = new Fraction(1, 8);
+const PINCH = new Fraction(1, 16);
+const SMIDGEN = new Fraction(1, 32);
+
+/** Millilitres in one `unit` under `standard`, exact. */
+export function millilitresIn(unit: VolumeUnit, standard: Standard): Fraction {
+  const measures = MEASURES[standard];
+  switch (unit) {
+    case 'cup':
+    case 'tbsp':
+    case 'tsp':
+      return measures[unit];
+    case 'fl-oz':
+      return measures.large.flOz;
+    case 'pint':
+    case 'quart':
+    case 'gallon':
+      return measures.large[unit];
+    case 'dash':
+      return measures.tsp.mul(DASH);
+    case 'pinch':
+      return measures.tsp.mul(PINCH);
+    case 'smidgen':
+      return measures.tsp.mul(SMIDGEN);
+    case 'ml':
+      return MILLILITRE;
+    case 'dl':
+      return DECILITRE;
+    case 'l':
+      return LITRE;
+  }
+}
+
+/**
+ * True where the standard has no unit of this name and one is borrowed: the fluid ounce and
+ * pint of a metric, Australian or Japanese recipe (imperial for Australia, US otherwise).
+ */
+export function isBorrowed(unit: VolumeUnit, standard: Standard): boolean {
+  const large = unit === 'fl-oz' || unit === 'pint' || unit === 'quart' || unit === 'gallon';
+  return large && MEASURES[standard].borrowsLargeUnits;
+}
+
+/** The standard's name for people. */
+export function standardName(standard: Standard): string {
+  return MEASURES[standard].name;
+}
+
+/** Where the standard's figures come from. */
+export function standardSource(standard: Standard): string {
+  return MEASURES[standard].source;
+}
