@@ -1,0 +1,46 @@
+import { DAIRY } from './data/dairy.js';
+import { EGGS } from './data/eggs.js';
+import { FATS } from './data/fats.js';
+import { FLOURS_AND_MEALS } from './data/flours-and-meals.js';
+import { FRUIT } from './data/fruit.js';
+import { GRAINS_AND_STARCHES } from './data/grains-and-starches.js';
+import { LEAVENING_AND_SALT } from './data/leavening-and-salt.js';
+import { LIQUIDS_AND_CHOCOLATE } from './data/liquids-and-chocolate.js';
+import { NUTS_AND_SEEDS } from './data/nuts-and-seeds.js';
+import { SPICES_AND_FLAVOURS } from './data/spices-and-flavours.js';
+import { SUGARS } from './data/sugars.js';
+import { WHEAT_FLOURS } from './data/wheat-flours.js';
+import type { Ingredient } from './ingredient.js';
+
+/**
+ * The built-in ingredients. Weights were transcribed from public food tables without the
+ * originals at hand: each carries its citation, and a baker can overrule any of them.
+ */
+export const CATALOGUE: readonly Ingredient[] = [
+  ...WHEAT_FLOURS,
+  ...FLOURS_AND_MEALS,
+  ...GRAINS_AND_STARCHES,
+  ...SUGARS,
+  ...EGGS,
+  ...DAIRY,
+  ...FATS,
+  ...LEAVENING_AND_SALT,
+  ...NUTS_AND_SEEDS,
+  ...SPICES_AND_FLAVOURS,
+  ...FRUIT,
+  ...LIQUIDS_AND_CHOCOLATE,
+];
+
+const BY_ID: ReadonlyMap<string, Ingredient> = new Map(CATALOGUE.map((i) => [i.id, i]));
+
+/** The built-in ingredient of this id, or undefined. */
+export function ingredientById(id: string): Ingredient | undefined {
+  return BY_ID.get(id);
+}
+
+/** The built-in ingredient of an id that is known to exist. @throws RangeError if it does not. */
+export function knownIngredient(id: string): Ingredient {
+  const ingredient = BY_ID.get(id);
+  if (!ingredient) throw new RangeError(`No ingredient has the id "${id}"`);
+  return ingredient;
+}

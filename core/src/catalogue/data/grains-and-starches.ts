@@ -1,0 +1,116 @@
+import type { Ingredient } from '../ingredient.js';
+
+export const GRAINS_AND_STARCHES: readonly Ingredient[] = [
+  {
+    id: 'starch-corn',
+    name: 'Cornstarch',
+    class: 'powder',
+    role: 'thickener',
+    waterPercent: 8.3,
+    allergens: [],
+    aliases: ['cornflour', 'corn starch', 'maize starch'],
+    weights: [
+      { form: null, method: 'spooned', amount: 1, unit: 'cup', grams: 128, source: 'SR 20027' },
+    ],
+  },
+  {
+    id: 'starch-tapioca-pearl',
+    name: 'Tapioca pearls',
+    class: 'granular',
+    role: 'thickener',
+    waterPercent: 11,
+    allergens: [],
+    aliases: [],
+    weights: [
+      { form: null, method: 'level', amount: 1, unit: 'cup', grams: 152, source: 'SR 20068' },
+    ],
+  },
+  {
+    id: 'oats-rolled',
+    name: 'Rolled oats',
+    class: 'chunk',
+    role: 'flour',
+    waterPercent: 10.8,
+    allergens: ['oats'],
+    aliases: [
+      'quick cooking oats',
+      'rolled oat flakes',
+      'jumbo oats',
+      'old fashioned rolled oats',
+      'porridge oats',
+      'old-fashioned oats',
+      'quick oats',
+    ],
+    loosely: ['oats'],
+    weights: [
+      { form: null, method: 'level', amount: 1, unit: 'cup', grams: 81, source: 'SR 08120' },
+    ],
+  },
+  {
+    id: 'oat-bran',
+    name: 'Oat bran',
+    class: 'chunk',
+    role: 'flour',
+    waterPercent: 6.6,
+    allergens: ['oats'],
+    aliases: [],
+    weights: [
+      { form: null, method: 'level', amount: 1, unit: 'cup', grams: 94, source: 'SR 20033' },
+    ],
+  },
+  {
+    id: 'wheat-bran',
+    name: 'Wheat bran',
+    class: 'chunk',
+    role: 'flour',
+    waterPercent: 9.9,
+    allergens: ['wheat'],
+    aliases: ['bran'],
+    weights: [
+      { form: null, method: 'level', amount: 1, unit: 'cup', grams: 58, source: 'SR 20077' },
+    ],
+  },
+  {
+    id: 'wheat-germ',
+    name: 'Wheat germ',
+    class: 'chunk',
+    role: 'flour',
+    waterPercent: 11.1,
+    allergens: ['wheat'],
+    aliases: [],
+    weights: [
+      { form: null, method: 'level', amount: 1, unit: 'cup', grams: 115, source: 'SR 20078' },
+    ],
+  },
+  {
+    id: 'breadcrumbs-dry',
+    name: 'Dry breadcrumbs',
+    class: 'chunk',
+    role: 'inclusion',
+    waterPercent: 6.5,
+    allergens: ['wheat'],
+    aliases: ['bread crumbs', 'breadcrumbs'],
+    weights: [
+      { form: null, method: 'level', amount: 1, unit: 'cup', grams: 108, source: 'SR 18079' },
+    ],
+  },
+  {
+    id: 'gelatin',
+    name: 'Powdered gelatin',
+    class: 'granular',
+    role: 'thickener',
+    waterPercent: 13,
+    allergens: [],
+    aliases: ['gelatin powder', 'unflavored gelatin', 'unflavoured gelatin', 'gelatin', 'gelatine'],
+    weights: [
+      {
+        form: 'envelope',
+        method: 'count',
+        amount: 1,
+        unit: 'packet',
+        grams: 7,
+        source: 'SR 19177',
+      },
+    ],
+  },
+];

@@ -1,0 +1,92 @@
+import type { Ingredient } from '../ingredient.js';
+
+export const WHEAT_FLOURS: readonly Ingredient[] = [
+  {
+    id: 'flour-wheat-all-purpose',
+    name: 'All-purpose wheat flour',
+    class: 'powder',
+    role: 'flour',
+    waterPercent: 11.9,
+    allergens: ['wheat'],
+    aliases: [
+      'plain white flour',
+      'all-purpose white flour',
+      'plain flour',
+      'AP flour',
+      'all purpose flour',
+      'unbleached flour',
+    ],
+    loosely: ['flour', 'white flour'],
+    weights: [
+      {
+        form: null,
+        method: 'spooned',
+        amount: 1,
+        unit: 'cup',
+        grams: 125,
+        source: 'SR 20081; AH456',
+      },
+      { form: null, method: 'dipped', amount: 1, unit: 'cup', grams: 137, source: 'AH456' },
+      { form: null, method: 'sifted', amount: 1, unit: 'cup', grams: 115, source: 'AH456' },
+    ],
+  },
+  {
+    id: 'flour-wheat-bread',
+    name: 'Bread flour',
+    class: 'powder',
+    role: 'flour',
+    waterPercent: 13.4,
+    allergens: ['wheat'],
+    aliases: [
+      'strong flour',
+      'strong white flour',
+      'strong white bread flour',
+      'white bread flour',
+      'strong bread flour',
+      'bread-making flour',
+    ],
+    weights: [
+      { form: null, method: 'dipped', amount: 1, unit: 'cup', grams: 137, source: 'SR 20083' },
+      { form: null, method: 'spooned', amount: 1, unit: 'cup', grams: 123, source: 'AH456' },
+      { form: null, method: 'sifted', amount: 1, unit: 'cup', grams: 117, source: 'AH456' },
+    ],
+  },
+  {
+    id: 'flour-wheat-cake',
+    name: 'Cake flour',
+    class: 'powder',
+    role: 'flour',
+    waterPercent: 12.5,
+    allergens: ['wheat'],
+    aliases: ['soft flour'],
+    weights: [
+      { form: null, method: 'dipped', amount: 1, unit: 'cup', grams: 137, source: 'SR 20084' },
+      { form: null, method: 'spooned', amount: 1, unit: 'cup', grams: 109, source: 'AH456' },
+      { form: null, method: 'sifted', amount: 1, unit: 'cup', grams: 96, source: 'AH456' },
+    ],
+  },
+  {
+    id: 'flour-wheat-self-rising',
+    name: 'Self-rising flour',
+    class: 'powder',
+    role: 'flour',
+    waterPercent: 10.6,
+    allergens: ['wheat'],
+    aliases: ['self-raising flour', 'self raising flour'],
+    weights: [
+      { form: null, method: 'spooned', amount: 1, unit: 'cup', grams: 125, source: 'SR 20082' },
+    ],
+  },
+  {
+    id: 'flour-wheat-whole',
+    name: 'Whole-wheat flour',
+    class: 'powder',
+    role: 'flour',
+    waterPercent: 10.7,
+    allergens: ['wheat'],
+    aliases: ['wholemeal flour', 'wholewheat flour', 'whole meal flour', 'graham flour'],
+    weights: [
+      { form: null, method: 'spooned', amount: 1, unit: 'cup', grams: 120, source: 'SR 20080' },
+    ],
+  },
+];

@@ -1,0 +1,15 @@
+export { CATALOGUE, ingredientById, knownIngredient } from './catalogue.js';
+export {
+  CLASSES,
+  ESTIMATE,
+  METHODS,
+  ROLES,
+  type Ingredient,
+  type IngredientClass,
+  type Method,
+  type Role,
+  type Weight,
+  type WeightUnit,
+} from './ingredient.js';
+export { findName, type NameMatch } from './names.js';
+export { wordsOf } from './words.js';
