@@ -1,0 +1,178 @@
+import { ESTIMATE, type Ingredient, type Method, type Weight } from '../catalogue/index.js';
+import { millilitresIn } from '../units/index.js';
+import { classFactor } from './methods.js';
+import type { MeasureSize } from './size.js';
+import { CLASS_FACTOR_SPREAD, PIECE_SPREAD, UNSOURCED_SPREAD } from './spread.js';
+
+/**
+ * The basis ladder: where a weight comes from, best first. The first rung that applies is
+ * used, and the screen always names it.
+ */
+export const RUNGS = [
+  'proven',
+  'stated',
+  'author',
+  'hand',
+  'reference',
+  'estimate',
+  'unknown',
+] as const;
+export type Rung = (typeof RUNGS)[number];
+
+/** How heavy a filled measure is, and on what grounds. */
+export interface DensityBasis {
+  readonly rung: Rung;
+  readonly gramsPerMillilitre: number;
+  /** Relative standard deviation of the figure itself, beyond the scatter of single fills. */
+  readonly relativeSpread: number;
+  /** Citation of the figure, or the name of the author or hand it belongs to. */
+  readonly source: string;
+  /** The method of the table weight an estimate was derived from. */
+  readonly derivedFrom: Method | null;
+}
+
+/** How heavy one piece is, and on what grounds. */
+export interface PieceBasis {
+  readonly rung: Rung;
+  readonly gramsEach: number;
+  readonly relativeSpread: number;
+  readonly source: string;
+}
+
+/** A weight known from somewhere better than a table: the rungs above `reference`. */
+export interface DensityEvidence {
+  readonly rung: 'proven' | 'author' | 'hand';
+  readonly gramsPerMillilitre: number;
+  readonly relativeSpread: number;
+  readonly source: string;
+}
+
+/** What is asked of the ladder: this ingredient, in this form, filled this way. */
+export interface Filling {
+  readonly ingredient: Ingredient;
+  readonly form: string | null;
+  readonly method: Method;
+  readonly size: MeasureSize;
+}
+
+const NEAREST_SIZES: Readonly<Record<MeasureSize, readonly MeasureSize[]>> = {
+  cup: ['cup', 'tbsp', 'tsp'],
+  tbsp: ['tbsp', 'tsp', 'cup'],
+  tsp: ['tsp', 'tbsp', 'cup'],
+};
+
+/** Table volumes are US customary whatever the recipe's standard: that is what was weighed. */
+const TABLE_MILLILITRES: Readonly<Record<MeasureSize, number>> = {
+  cup: millilitresIn('cup', 'us-customary').valueOf(),
+  tbsp: millilitresIn('tbsp', 'us-customary').valueOf(),
+  tsp: millilitresIn('tsp', 'us-customary').valueOf(),
+};
+
+const byVolume = (weight: Weight): boolean =>
+  weight.unit === 'cup' || weight.unit === 'tbsp' || weight.unit === 'tsp';
+
+function nearestInSize(weights: readonly Weight[], size: MeasureSize): Weight | undefined {
+  for (const unit of NEAREST_SIZES[size]) {
+    const found = weights.find((weight) => weight.unit === unit);
+    if (found) return found;
+  }
+  return undefined;
+}
+
+function gramsPerMillilitre(weight: Weight): number {
+  return weight.grams / (weight.amount * TABLE_MILLILITRES[weight.unit as MeasureSize]);
+}
+
+/** The table weights by volume of one form; where the form has none, those of the usual form. */
+function ofForm(
+  ingredient: Ingredient,
+  form: string | null,
+): { weights: readonly Weight[]; isForm: boolean } {
+  const volumes = ingredient.weights.filter(byVolume);
+  const exact = volumes.filter((weight) => weight.form === form);
+  if (exact.length > 0) return { weights: exact, isForm: true };
+  const usual = volumes.some((weight) => weight.form === null) ? null : volumes[0]?.form;
+  // Asking for no particular form gets the usual one: that is not a substitution.
+  return { weights: volumes.filter((weight) => weight.form === usual), isForm: form === null };
+}
+
+/**
+ * Density of a filling by the basis ladder: given evidence first, in ladder order, then the
+ * table weight for this method, then a table weight for another method times the class
+ * factor. Of several table weights the one given for the nearest measure size is used.
+ *
+ * Null when nothing is known: the rung `unknown`. It never falls back on water.
+ */
+export function densityOf(
+  filling: Filling,
+  evidence: readonly DensityEvidence[] = [],
+): DensityBasis | null {
+  for (const rung of RUNGS) {
+    const found = evidence.find((item) => item.rung === rung);
+    if (found) return { ...found, derivedFrom: null };
+  }
+  const { ingredient, form, method, size } = filling;
+  const { weights, isForm } = ofForm(ingredient, form);
+  const direct = nearestInSize(
+    weights.filter((weight) => weight.method === method),
+    size,
+  );
+  const table = direct ?? nearestInSize(weights, size);
+  if (!table) return null;
+  const factor = direct
+    ? 1
+    : classFactor(ingredient.class, method) / classFactor(ingredient.class, table.method);
+  const sourced = table.source !== ESTIMATE;
+  return {
+    rung: direct && isForm && sourced ? 'reference' : 'estimate',
+    gramsPerMillilitre: gramsPerMillilitre(table) * factor,
+    relativeSpread: sourced ? (direct && isForm ? 0 : CLASS_FACTOR_SPREAD) : UNSOURCED_SPREAD,
+    source: table.source,
+    derivedFrom: direct ? null : table.method,
+  };
+}
+
+/**
+ * Weight of one piece, stick or packet. `form` null takes the usual size: large for eggs,
+ * else the first in the table. Null when the table has none.
+ */
+export function pieceOf(
+  ingredient: Ingredient,
+  unit: 'each' | 'stick' | 'packet',
+  form: string | null,
+): PieceBasis | null {
+  const pieces = ingredient.weights.filter((weight) => weight.unit === unit);
+  const wanted = form ?? (ingredient.class === 'egg' ? 'large' : null);
+  const piece = pieces.find((weight) => weight.form === wanted) ?? pieces[0];
+  if (!piece) return null;
+  const sourced = piece.source !== ESTIMATE;
+  const grade = ingredient.class === 'egg' ? PIECE_SPREAD.egg : PIECE_SPREAD.other;
+  return {
+    rung: sourced ? 'reference' : 'estimate',
+    gramsEach: piece.grams / piece.amount,
+    relativeSpread: unit !== 'each' ? 0.01 : sourced ? grade : UNSOURCED_SPREAD,
+    source: piece.source,
+  };
+}
+
+/**
+ * The lightest and heaviest a millilitre of the ingredient can be by any method and form:
+ * what a stated weight is held against. Null when nothing is known.
+ */
+export function densityLimits(ingredient: Ingredient): readonly [number, number] | null {
+  const densities = ingredient.weights.filter(byVolume).map(gramsPerMillilitre);
+  if (densities.length === 0) return null;
+  const heaviest = ingredient.class === 'powder' ? 'tamped' : 'packed';
+  const lightest = ingredient.class === 'powder' ? 'sifted' : 'loose';
+  const spooned = ingredient.weights.filter(byVolume).map((weight) => {
+    const base = gramsPerMillilitre(weight) / classFactor(ingredient.class, weight.method);
+    return [
+      base * classFactor(ingredient.class, lightest),
+      base * classFactor(ingredient.class, heaviest),
+    ] as const;
+  });
+  return [
+    Math.min(...densities, ...spooned.map(([low]) => low)),
+    Math.max(...densities, ...spooned.map(([, high]) => high)),
+  ];
+}

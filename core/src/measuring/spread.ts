@@ -1,0 +1,57 @@
+import type { IngredientClass, Method } from '../catalogue/index.js';
+import type { MeasureSize } from './size.js';
+
+/**
+ * Relative standard deviation of one fill, by class and method: assumptions for somebody
+ * whose hand has not been calibrated, from the scatter between published weighings.
+ */
+const FILL_SPREADS: Readonly<
+  Record<IngredientClass, Partial<Record<Method, number>> & { default: number }>
+> = {
+  powder: { default: 0.04, sifted: 0.04, spooned: 0.04, dipped: 0.07, tamped: 0.08 },
+  granular: { default: 0.015 },
+  moist: { default: 0.04, packed: 0.04, loose: 0.08 },
+  chunk: { default: 0.06 },
+  liquid: { default: 0.02 },
+  syrup: { default: 0.03 },
+  paste: { default: 0.04 },
+  'solid-fat': { default: 0.04, block: 0.02, displaced: 0.03, melted: 0.02 },
+  egg: { default: 0.03 },
+};
+
+/** Spoons of anything scatter by this much. */
+const SPOON_SPREAD = 0.06;
+
+/** Everybody's pinch, dash and smidgen differ by this much. */
+export const PINCH_SPREAD = 0.35;
+
+/** Household measures are commonly made to ±5 %; taken as two standard deviations. */
+export const TOOL_SPREAD = 0.025;
+
+/** Standard deviation of the class factors between ingredients of one class. */
+export const CLASS_FACTOR_SPREAD = 0.06;
+
+/** A figure from general knowledge, such as the juice of one lemon, may be this far off. */
+export const UNSOURCED_SPREAD = 0.2;
+
+/** Heaped, rounded, scant: nobody heaps alike. */
+export const HEAPING_SPREAD = 0.08;
+
+/** Pieces of one size grade (eggs, bananas) differ by this much. */
+export const PIECE_SPREAD: Readonly<{ egg: number; other: number }> = { egg: 0.04, other: 0.15 };
+
+/** Relative standard deviation of one fill. */
+export function fillSpread(
+  ingredientClass: IngredientClass,
+  method: Method,
+  size: MeasureSize,
+): number {
+  if (size !== 'cup') return SPOON_SPREAD;
+  const spreads = FILL_SPREADS[ingredientClass];
+  return spreads[method] ?? spreads.default;
+}
+
+/** Independent relative deviations, added as errors add: the root of the sum of squares. */
+export function combinedSpread(...deviations: readonly number[]): number {
+  return Math.hypot(...deviations);
+}
