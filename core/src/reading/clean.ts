@@ -1,0 +1,115 @@
+import { VULGAR_FRACTIONS } from '../amount/index.js';
+
+/**
+ * A line made plain, and where each of its characters stood in the written text:
+ * `text[i]` came from `written[origin[i]]`.
+ */
+export interface CleanLine {
+  readonly text: string;
+  readonly origin: readonly number[];
+}
+
+const DASHES = /[\u2010-\u2015\u2212]/;
+const SPACES = /[\s\u00a0\u1680\u2000-\u200a\u202f\u205f\u3000]/;
+const INVISIBLE = /[\u200b-\u200f\u2060\ufeff\u00ad]/;
+const BULLET = /^(?:[-*+•◦▪▫‣·●○■□☐☑✓✔–—]\s*)+(?=\S)|^\(?\d{1,2}[.)]\s+(?=\S)/;
+const CHECK_BOX = /^\[[ xX]?\]\s*/;
+const TAG = /<\/?[a-z][^<>]{0,200}>/iy;
+const ENTITY = /&(nbsp|amp|frac12|frac14|frac34|ndash|mdash|deg|#x?[0-9a-f]{1,6});/iy;
+const ENTITIES: Readonly<Record<string, string>> = {
+  nbsp: ' ',
+  amp: '&',
+  frac12: '½',
+  frac14: '¼',
+  frac34: '¾',
+  ndash: '-',
+  mdash: '-',
+  deg: '°',
+};
+const PLAIN = /^[!-;=-~]+(?: [!-;=-~]+)*$/;
+
+function entity(name: string): string {
+  const known = ENTITIES[name.toLowerCase()];
+  if (known !== undefined) return known;
+  const code = /^#x/i.test(name) ? parseInt(name.slice(2), 16) : parseInt(name.slice(1), 10);
+  return code > 0 && code <= 0x10ffff ? String.fromCodePoint(code) : ' ';
+}
+
+/** Makes one character plain: what it stands for, or itself. */
+function plain(character: string): string {
+  if (SPACES.test(character)) return ' ';
+  if (INVISIBLE.test(character)) return '';
+  if (DASHES.test(character)) return '-';
+  if (character === '\u2044' || character === '\u2215') return '/';
+  const code = character.charCodeAt(0);
+  // Full-width forms of ASCII sit at a fixed distance from it.
+  if (code >= 0xff01 && code <= 0xff5e) return String.fromCharCode(code - 0xfee0);
+  return character;
+}
+
+class PlainText {
+  text = '';
+  readonly origin: number[] = [];
+
+  push(piece: string, from: number): void {
+    for (const character of piece) {
+      // Runs of blanks count as one; none at the start.
+      if (character === ' ' && (this.text === '' || this.text.endsWith(' '))) continue;
+      this.text += character;
+      this.origin.push(from);
+    }
+  }
+}
+
+function makePlain(written: string): PlainText {
+  const result = new PlainText();
+  for (let at = 0; at < written.length;) {
+    const character = written[at]!;
+    if (character === '<' || character === '&') {
+      const pattern = character === '<' ? TAG : ENTITY;
+      pattern.lastIndex = at;
+      const match = pattern.exec(written);
+      if (match) {
+        pushCharacter(result, character === '<' ? ' ' : entity(match[1]!), at);
+        at += match[0].length;
+        continue;
+      }
+    }
+    pushCharacter(result, character, at);
+    at++;
+  }
+  return result;
+}
+
+function pushCharacter(result: PlainText, character: string, from: number): void {
+  const vulgar = VULGAR_FRACTIONS[character];
+  if (vulgar === undefined) {
+    result.push(plain(character), from);
+    return;
+  }
+  // "1½" is one and a half, never eleven halves.
+  result.push(/\d$/.test(result.text) ? ` ${vulgar}` : vulgar, from);
+}
+
+/**
+ * Makes a line plain: one blank between words, ASCII digits and dashes, fractions with a
+ * slash, no bullets, check boxes, numbering or HTML leftovers. Nothing is lost: the origin
+ * of every character leads back to the written text.
+ */
+export function clean(written: string): CleanLine {
+  let text: string;
+  let origin: number[];
+  if (PLAIN.test(written) && !written.includes('&')) {
+    text = written;
+    origin = Array.from(written, (_, index) => index);
+  } else {
+    ({ text, origin } = makePlain(written));
+    if (text.endsWith(' ')) text = text.slice(0, -1);
+  }
+  for (const pattern of [BULLET, CHECK_BOX]) {
+    const length = pattern.exec(text)?.[0].length ?? 0;
+    text = text.slice(length);
+    origin = origin.slice(length);
+  }
+  return { text, origin };
+}

@@ -1,0 +1,54 @@
+import type { Method } from '../catalogue/index.js';
+import type { Unit } from '../units/index.js';
+
+/**
+ * Another way to read the line: what would be different. Conversion says what it would weigh.
+ */
+export interface OtherReading {
+  readonly ingredientId?: string;
+  readonly method?: Method;
+  readonly form?: string | null;
+  readonly unit?: Unit;
+}
+
+/**
+ * What was assumed, doubted or left open in a line. Codes and figures only: the sentence
+ * for people is made elsewhere.
+ */
+export type ReadingNote =
+  /** The recipe does not say which kind, size or filling; this one is usual. */
+  | { readonly code: 'assumed-kind'; readonly assumed: 'ingredient' | 'method' | 'size' }
+  /** The name means different things to different authors. */
+  | { readonly code: 'kind-ambiguous'; readonly others: readonly OtherReading[] }
+  /** A word before the noun: done before measuring. */
+  | { readonly code: 'order-before'; readonly word: string; readonly other: OtherReading }
+  /** A word after the noun: done after measuring. */
+  | { readonly code: 'order-after'; readonly word: string; readonly other: OtherReading | null }
+  /** A bare "oz", read by what is usual for this ingredient. */
+  | { readonly code: 'ounce-read-as'; readonly as: 'mass' | 'volume' }
+  /** A bare "oz" of something that is sold both by weight and by volume. */
+  | { readonly code: 'ounce-ambiguous'; readonly other: OtherReading }
+  /** Volume and weight on the line contradict each other: one is a typing error. */
+  | {
+      readonly code: 'implausible-weight';
+      readonly gramsPerCup: number;
+      readonly lowest: number;
+      readonly highest: number;
+    }
+  /** The amount is a convention: a pinch, a heap, the juice of one fruit. */
+  | { readonly code: 'nominal-size'; readonly word: string }
+  /** The recipe's standard has no unit of this name; another country's was used. */
+  | { readonly code: 'borrowed-unit'; readonly unit: Unit }
+  | { readonly code: 'no-amount' }
+  | { readonly code: 'unknown-ingredient'; readonly words: string }
+  /** "butter or margarine": the first is used. */
+  | { readonly code: 'alternative'; readonly words: string }
+  /** "salt and pepper": one line, two ingredients; only the first is counted. */
+  | { readonly code: 'second-ingredient'; readonly words: string }
+  /** "plus extra for dusting": not counted. */
+  | { readonly code: 'extra'; readonly words: string }
+  | { readonly code: 'optional' }
+  /** The line looks like another language than English. */
+  | { readonly code: 'other-language' };
+
+export type NoteCode = ReadingNote['code'];

@@ -1,0 +1,34 @@
+import { wordsOf } from '../../catalogue/index.js';
+
+/**
+ * Words that describe an ingredient without making it weigh anything else in a cup. A word
+ * that is in no table makes the ingredient unknown: "coconut flour" is not flour, and colours
+ * are left out on purpose ("red pepper" is not pepper).
+ */
+export const DESCRIBING_WORDS: ReadonlySet<string> = new Set(
+  wordsOf(`
+  a an the of with to at from into some little more very well slightly about approximately
+  fresh freshly organic good best quality fine finely coarse coarsely rough roughly thin thinly
+  thick thickly light lightly lukewarm warm warmed cold cool cooled chilled hot boiling boiled
+  tepid ice room temperature temp soft softened very ripe overripe firm peeled cored seeded
+  pitted stoned deseeded stemmed trimmed washed rinsed drained patted toasted roasted untoasted
+  raw unroasted natural plain pure smooth crunchy unsalted salted unbleached bleached enriched
+  milled stone sieved large medium small extra jumbo big free range organic beaten whisked
+  separated broken crushed crumbled cut piece chunk cube bite sized size uncooked divided
+  optional needed desired taste preferably ideally dissolved melted sifted packed firmly tightly
+  loosely spooned scooped dipped tamped levelled leveled scraped swept chopped ground sliced
+  flaked slivered grated shredded diced cubed whipped mashed halved whole half bought homemade
+  shop store new old everyday standard regular runny clear strained thawed frozen blanched
+  skinned skinless shelled hulled golden dark pale heaping heaped rounded scant generous quick
+  zested juiced finest superfine each xl free
+  `),
+);
+
+/** Words that show a text is English even where its ingredient is unknown. */
+export const ENGLISH_WORDS: ReadonlySet<string> = new Set([
+  ...DESCRIBING_WORDS,
+  ...wordsOf(`sauce juice seed leaf bean berry nut root paste syrup meal bran flake extract essence
+    spice herb mix mixture dough batter jam jelly stock broth wine beer spirit liqueur fruit
+    vegetable cheese meat fish bread biscuit cookie cracker chocolate sugar flour salt oil butter
+    milk cream egg water powder sweetened dried canned white brown red green black yellow`),
+]);

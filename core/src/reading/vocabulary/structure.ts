@@ -1,0 +1,50 @@
+/** Verbs that a step begins with. */
+export const STEP_VERBS: ReadonlySet<string> = new Set(
+  `add allow arrange bake beat blend boil bring brush chill chop combine cook cool cover cream crumble
+  cut decorate dissolve divide drain drizzle drop dust fill flatten fold form freeze fry garnish
+  glaze grate grease heat incorporate knead leave let lift line make melt mix pat pipe place pour
+  preheat prepare press prick prove proof pull punch push put reduce refrigerate remove repeat rest
+  return rinse rise roll rub scatter score scrape separate serve set shape sift simmer slice soak
+  spoon spread sprinkle stack stir store strain stretch take taste tip top toss transfer trim turn
+  twist use wait warm wash weigh whip whisk wrap work`.split(/\s+/),
+);
+
+/** Words that open a sentence in a step, before its verb. */
+export const STEP_OPENERS: ReadonlySet<string> = new Set(
+  'after before while when once meanwhile then next finally gently gradually slowly in using with'.split(
+    ' ',
+  ),
+);
+
+/** Headings that stand alone on a line, without a colon. */
+export const HEADINGS: ReadonlySet<string> = new Set([
+  'ingredients',
+  'you will need',
+  'dough',
+  'the dough',
+  'filling',
+  'the filling',
+  'topping',
+  'the topping',
+  'glaze',
+  'icing',
+  'frosting',
+  'streusel',
+  'crust',
+  'base',
+  'batter',
+  'sponge',
+  'to finish',
+  'to serve',
+  'to decorate',
+  'notes',
+  'note',
+]);
+
+/** Headings after which the lines are steps. */
+export const METHOD_HEADINGS =
+  /^(?:the )?(?:method|directions?|instructions?|steps?|preparation|procedure|how to make(?: it)?|to make)$/i;
+
+/** Measures of anything but an ingredient: minutes, degrees, the size of a tin. */
+export const NOT_AN_AMOUNT =
+  /^(?:-? ?(?:minutes?|mins?|hours?|hrs?|seconds?|days?)\b|°|º|degrees?\b|F\b|-? ?(?:inch(?:es)?|in\.|cm|mm)\b|"|%)/;
