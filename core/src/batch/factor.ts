@@ -1,0 +1,37 @@
+import { Fraction, readAmount } from '../amount/index.js';
+
+/** The largest batch factor that is taken for meant. */
+export const LARGEST_FACTOR = 1000;
+
+export type FactorProblem = 'empty' | 'not-a-number' | 'not-positive' | 'too-large';
+
+export type FactorReading =
+  | { readonly ok: true; readonly factor: Fraction }
+  | { readonly ok: false; readonly problem: FactorProblem };
+
+const LONGEST = 24;
+const PLAIN = /^(?:\d+(?: \d+\/\d+)?|\d+\/\d+|\d*[.,]\d+)$/;
+
+/**
+ * Reads a batch factor exactly: "3/2", "1 1/2", "1½", "1.5", "1,5", with or without a times
+ * sign. A comma is always a decimal mark here. The factor is over 0 and at most 1000.
+ */
+export function readFactor(text: string): FactorReading {
+  const trimmed = text.trim().replace(/^[×x*]\s*/i, '');
+  if (trimmed === '') return { ok: false, problem: 'empty' };
+  const plain = trimmed.replace(
+    /(\d?)([½⅓⅔¼¾⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞])/g,
+    (_, digit: string, vulgar: string) =>
+      `${digit ? `${digit} ` : ''}${vulgar.normalize('NFKC').replace('\u2044', '/')}`,
+  );
+  if (/^[-−]/.test(plain)) return { ok: false, problem: 'not-positive' };
+  if (plain.length > LONGEST || !PLAIN.test(plain)) return { ok: false, problem: 'not-a-number' };
+  const decimal = /^\d*[.,]\d+$/.test(plain);
+  const factor = decimal
+    ? new Fraction(`0${plain.replace(',', '.')}`)
+    : (readAmount(plain)?.amount.min ?? null);
+  if (!factor) return { ok: false, problem: 'not-a-number' };
+  if (factor.compare(0) <= 0) return { ok: false, problem: 'not-positive' };
+  if (factor.compare(LARGEST_FACTOR) > 0) return { ok: false, problem: 'too-large' };
+  return { ok: true, factor };
+}

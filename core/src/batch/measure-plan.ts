@@ -1,0 +1,132 @@
+import type { Ingredient, Method } from '../catalogue/index.js';
+import { densityOf, pieceOf, sizeOfVolume, type MeasureSize } from '../measuring/index.js';
+import type { Unit } from '../units/index.js';
+import { fingerTool, toolsFor, type Drawer, type Tool } from './drawer.js';
+import { nearestFills } from './fewest-fills.js';
+import { showFills, type ToolFills } from './show-fills.js';
+
+/** What to fill so that the intended mass comes out, by your method and with your tools. */
+export interface MeasurePlan {
+  readonly method: Method;
+  /** Your volume: the intended mass divided by the density under your method. Unrounded. */
+  readonly millilitres: number;
+  readonly fills: readonly { readonly tool: string; readonly count: number }[];
+  readonly shown: string;
+  /** What these fills weigh. */
+  readonly grams: number;
+}
+
+/** What is to be measured. */
+export interface Wanted {
+  readonly ingredient: Ingredient;
+  readonly form: string | null;
+  readonly method: Method;
+  readonly grams: number;
+  /** Relative. */
+  readonly tolerance: number;
+  /** The unit it was written in: a pinch may stay a pinch. */
+  readonly unit: Unit | null;
+}
+
+type Densities = (size: MeasureSize) => number;
+
+function densities(ingredient: Ingredient, form: string | null, method: Method): Densities | null {
+  const bySize = new Map<MeasureSize, number>();
+  for (const size of ['cup', 'tbsp', 'tsp'] as const) {
+    const basis = densityOf({ ingredient, form, method, size });
+    if (!basis) return null;
+    bySize.set(size, basis.gramsPerMillilitre);
+  }
+  return (size) => bySize.get(size)!;
+}
+
+/** Volume of a mass: the density of the size it will be measured in decides. */
+function volumeOf(grams: number, density: Densities): number {
+  const roughly = grams / density('cup');
+  return grams / density(sizeOfVolume(roughly));
+}
+
+function fill(
+  grams: number,
+  toleranceGrams: number,
+  tools: readonly Tool[],
+  density: Densities,
+): { fills: readonly ToolFills[]; grams: number } | null {
+  const fillable = tools.map((tool) => ({
+    grams: tool.millilitres * density(tool.size),
+    wash: tool.wash,
+  }));
+  const found = nearestFills(grams, toleranceGrams, fillable);
+  if (!found) return null;
+  const fills = tools
+    .map((tool, index) => ({ tool, count: found.counts[index]! }))
+    .filter(({ count }) => count > 0);
+  return { fills, grams: found.grams };
+}
+
+const named = (fills: readonly ToolFills[]): MeasurePlan['fills'] =>
+  fills.map(({ tool, count }) => ({ tool: tool.id, count }));
+
+/**
+ * The measure plan for a mass: fills of tools, fewest first. Null when the ingredient's
+ * density under the method is not known.
+ */
+export function measurePlan(wanted: Wanted, drawer: Drawer): MeasurePlan | null {
+  const { ingredient, form, method, grams, tolerance, unit } = wanted;
+  if (method === 'count') return countPlan(wanted, drawer);
+  const density = densities(ingredient, form, method);
+  if (!density) return null;
+  const fingers = unit === 'pinch' || unit === 'dash' || unit === 'smidgen';
+  const tools = [...toolsFor(ingredient, method, drawer), ...(fingers ? [fingerTool(unit)] : [])];
+  const plan = fill(grams, grams * tolerance, tools, density);
+  if (!plan) return null;
+  return {
+    method,
+    millilitres: volumeOf(grams, density),
+    fills: named(plan.fills),
+    shown: showFills(plan.fills),
+    grams: plan.grams,
+  };
+}
+
+/** Eggs are taken whole where that is near enough; the rest is weighed or spooned, beaten. */
+function countPlan(wanted: Wanted, drawer: Drawer): MeasurePlan | null {
+  const { ingredient, form, grams, tolerance } = wanted;
+  const piece = pieceOf(ingredient, 'each', form);
+  if (!piece) return null;
+  const density = densities(ingredient, null, 'poured');
+  const isEgg = ingredient.class === 'egg';
+  const millilitres = density ? volumeOf(grams, density) : 0;
+  const name = isEgg
+    ? ingredient.name.replace(/^Whole /, '').toLowerCase()
+    : ingredient.name.toLowerCase();
+  const pieces = (count: number): string => `${count} ${count === 1 ? name : `${name}s`}`;
+  const whole = Math.round(grams / piece.gramsEach);
+  const near = whole > 0 && Math.abs((whole * piece.gramsEach) / grams - 1) <= tolerance;
+  if (near || !isEgg || !density) {
+    const count = near ? whole : Math.max(0.5, Math.round((grams / piece.gramsEach) * 2) / 2);
+    return {
+      method: 'count',
+      millilitres,
+      fills: [{ tool: isEgg ? name : 'piece', count }],
+      shown: pieces(count),
+      grams: count * piece.gramsEach,
+    };
+  }
+  const uncracked = Math.floor(grams / piece.gramsEach);
+  const rest = fill(
+    grams - uncracked * piece.gramsEach,
+    grams * tolerance,
+    toolsFor(ingredient, 'poured', drawer),
+    density,
+  );
+  if (!rest) return null;
+  const beaten = `${showFills(rest.fills)} beaten ${name}`;
+  return {
+    method: 'count',
+    millilitres,
+    fills: [...(uncracked > 0 ? [{ tool: name, count: uncracked }] : []), ...named(rest.fills)],
+    shown: uncracked > 0 ? `${pieces(uncracked)} + ${beaten}` : beaten,
+    grams: uncracked * piece.gramsEach + rest.grams,
+  };
+}

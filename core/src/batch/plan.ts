@@ -1,0 +1,118 @@
+import { scale, type Amount, type Fraction } from '../amount/index.js';
+import { ingredientById, type Ingredient, type Method } from '../catalogue/index.js';
+import { intendedMass, type Intended } from '../conversion/index.js';
+import { defaultMethod, methodsFor } from '../measuring/index.js';
+import type { Line, Reading } from '../reading/index.js';
+import type { Standard } from '../units/index.js';
+import type { Drawer } from './drawer.js';
+import { measurePlan, type MeasurePlan } from './measure-plan.js';
+import { onScaleGrid, type GridWeight } from './scale-grid.js';
+import { toleranceOf, type Strictness } from './tolerance.js';
+
+/** One line of a batch: both columns, and how far they agree. */
+export interface PlanLine {
+  readonly written: string;
+  readonly kind: Line['kind'];
+  readonly ingredientId: string | null;
+  /** The written amount times the factor, exact. */
+  readonly scaled: Amount | null;
+  readonly intended: Intended | null;
+  readonly weight: GridWeight | null;
+  readonly measure: MeasurePlan | null;
+  /** Mass by the measure plan over mass on the scale grid, less one; null without either. */
+  readonly gap: number | null;
+  /** The relative gap that this ingredient's role forgives. */
+  readonly tolerance: number | null;
+  readonly within: boolean | null;
+}
+
+export interface Batch {
+  readonly factor: Fraction;
+  /** Your method for a line, by its index in the reading; others get their usual one. */
+  readonly methods?: Readonly<Record<number, Method>>;
+  readonly strictness?: Strictness;
+  readonly drawer: Drawer;
+}
+
+/** The methods by which a line can be measured here; empty when it can only be weighed. */
+export function methodsForLine(line: Line): readonly Method[] {
+  const ingredient = line.ingredientId === null ? undefined : ingredientById(line.ingredientId);
+  return ingredient ? methodsFor(ingredient) : [];
+}
+
+/**
+ * Your method for a line unless you choose another: the author's, so that a recipe measured
+ * as it was written stays as it was written; the usual one where the author weighed.
+ */
+export function usualMethod(line: Line, ingredient: Ingredient): Method {
+  const { authorMethod, unit, form } = line;
+  if (ingredient.class === 'egg') return authorMethod ?? 'count';
+  const countable = authorMethod === 'count' && unit === 'each' && form !== 'of one fruit';
+  if (countable) return 'count';
+  if (authorMethod === null || authorMethod === 'count' || authorMethod === 'block') {
+    return defaultMethod(ingredient);
+  }
+  return authorMethod;
+}
+
+const UNPLANNED = { weight: null, measure: null, gap: null, tolerance: null, within: null };
+
+/**
+ * Plans one line: its intended mass times the exact factor, then, from that unrounded mass
+ * and independently of each other, the weight on the scale's grid and the measure plan.
+ */
+export function planLine(
+  line: Line,
+  standard: Standard,
+  batch: Batch,
+  method: Method | undefined,
+): PlanLine {
+  const factor = batch.factor;
+  const written = intendedMass(line, standard);
+  const by = factor.valueOf();
+  const base = {
+    written: line.written,
+    kind: line.kind,
+    ingredientId: line.ingredientId,
+    scaled: line.amount && scale(line.amount, factor),
+  };
+  if (!written) return { ...base, intended: null, ...UNPLANNED };
+  const intended: Intended = {
+    ...written,
+    grams: written.grams * by,
+    low: written.low * by,
+    high: written.high * by,
+  };
+  const weight = onScaleGrid(intended.grams);
+  const ingredient = line.ingredientId === null ? undefined : ingredientById(line.ingredientId);
+  if (!ingredient) return { ...base, intended, ...UNPLANNED, weight };
+  const tolerance = toleranceOf(ingredient.role, batch.strictness);
+  const measure = measurePlan(
+    {
+      ingredient,
+      form: line.form,
+      method: method ?? usualMethod(line, ingredient),
+      grams: intended.grams,
+      tolerance,
+      unit: line.unit,
+    },
+    batch.drawer,
+  );
+  const gap = measure && weight.grams > 0 ? measure.grams / weight.grams - 1 : null;
+  return {
+    ...base,
+    intended,
+    weight,
+    measure,
+    gap,
+    tolerance,
+    within: gap === null ? null : Math.abs(gap) <= tolerance,
+  };
+}
+
+/** Plans every line of a reading, in order; what is not an ingredient stays as it is. */
+export function planBatch(reading: Reading, batch: Batch): readonly PlanLine[] {
+  return reading.lines.map((line, index) =>
+    planLine(line, reading.standard, batch, batch.methods?.[index]),
+  );
+}

@@ -1,0 +1,49 @@
+import { Fraction, nearestKitchenFraction } from '../amount/index.js';
+import type { Tool } from './drawer.js';
+
+/** A tool and how often it is filled. */
+export interface ToolFills {
+  readonly tool: Tool;
+  readonly count: number;
+}
+
+const plural = (unit: string, amount: Fraction): string =>
+  (unit === 'cup' || unit === 'stick') && amount.compare(1) > 0 ? `${unit}s` : unit;
+
+function showEach(fills: readonly ToolFills[]): string {
+  return fills
+    .map(({ tool, count }) => (count > 1 ? `${count} × ${tool.id}` : tool.id))
+    .join(' + ');
+}
+
+/**
+ * Fills as a baker says them: "1 3/4 cups + 1 tbsp". Cups (and spoons) of one unit are added
+ * up where the sum is a fraction bakers use, and listed one by one where it is not.
+ */
+export function showFills(fills: readonly ToolFills[]): string {
+  const parts: string[] = [];
+  const rest = fills.filter(({ tool }) => tool.kind === 'jug' || tool.kind === 'block');
+  if (rest.length > 0) parts.push(showEach(rest));
+  for (const unit of ['cup', 'tbsp', 'tsp'] as const) {
+    const same = fills.filter(
+      ({ tool }) => tool.unit === unit && (tool.kind === 'cup' || tool.kind === 'spoon'),
+    );
+    if (same.length === 0) continue;
+    const fingers = same.filter(({ tool }) => tool.wash !== tool.id);
+    if (fingers.length > 0) {
+      parts.push(showEach(fingers));
+    }
+    const stamped = same.filter(({ tool }) => tool.wash === tool.id);
+    if (stamped.length === 0) continue;
+    const sum = stamped.reduce(
+      (total, { tool, count }) => total.add(tool.nominal.mul(count)),
+      new Fraction(0),
+    );
+    parts.push(
+      nearestKitchenFraction(sum).equals(sum)
+        ? `${sum.toFraction(true)} ${plural(unit, sum)}`
+        : showEach(stamped),
+    );
+  }
+  return parts.join(' + ');
+}

@@ -1,0 +1,7 @@
+export {
+  intendedMass,
+  intendedOtherwise,
+  type Intended,
+  type IntendedBasis,
+  type MeasuredLine,
+} from './intended.js';

@@ -1,0 +1,181 @@
+import { midpoint, type Fraction } from '../amount/index.js';
+import { ingredientById, type Ingredient, type Method } from '../catalogue/index.js';
+import {
+  HEAPING_SPREAD,
+  PINCH_SPREAD,
+  TOOL_SPREAD,
+  combinedSpread,
+  defaultMethod,
+  densityOf,
+  fillSpread,
+  measureSize,
+  pieceOf,
+  type DensityEvidence,
+  type Rung,
+} from '../measuring/index.js';
+import type { Line, OtherReading } from '../reading/index.js';
+import {
+  isNominalUnit,
+  isVolumeUnit,
+  millilitresIn,
+  type Standard,
+  type Unit,
+} from '../units/index.js';
+
+/** What the author's written amount weighed in the author's kitchen. */
+export interface Intended {
+  readonly grams: number;
+  /** Where it lies in nineteen kitchens of twenty, in grams. */
+  readonly low: number;
+  readonly high: number;
+  readonly basis: IntendedBasis;
+}
+
+export interface IntendedBasis {
+  readonly rung: Rung;
+  /** Citation of the weight, in words for people. */
+  readonly source: string;
+  /** The method of the table weight an estimate was derived from. */
+  readonly derivedFrom: Method | null;
+}
+
+/** The part of a line that decides its mass. */
+export type MeasuredLine = Pick<
+  Line,
+  'amount' | 'unit' | 'fullness' | 'ingredientId' | 'form' | 'authorMethod' | 'stated' | 'notes'
+>;
+
+/** Two standard deviations on each side hold about 95 % of a bell curve. */
+const COVERAGE = 2;
+
+const STATED: IntendedBasis = {
+  rung: 'stated',
+  source: 'the weight written on this line',
+  derivedFrom: null,
+};
+
+/**
+ * The intended mass of a line, in grams, unrounded:
+ * `written amount × author's cup volume × density under the author's method`,
+ * or the weight that the line states. A range of amounts gives its middle, with the range
+ * widened to both ends.
+ *
+ * Null when the line has no amount or nothing is known about the ingredient's weight.
+ */
+export function intendedMass(
+  line: MeasuredLine,
+  standard: Standard,
+  evidence: readonly DensityEvidence[] = [],
+): Intended | null {
+  if (line.stated) return statedMass(line, line.stated.grams, standard);
+  const ingredient = line.ingredientId === null ? undefined : ingredientById(line.ingredientId);
+  if (!line.amount || line.unit === null || !ingredient) return null;
+  return isVolumeUnit(line.unit)
+    ? filledMass(line, ingredient, standard, evidence)
+    : pieceMass(line, ingredient, standard);
+}
+
+/** The same line read another way: what a reading note offers as its alternative. */
+export function intendedOtherwise(
+  line: MeasuredLine,
+  other: OtherReading,
+  standard: Standard,
+): Intended | null {
+  const ingredientId = other.ingredientId ?? line.ingredientId;
+  const changesUnit = other.unit !== undefined && other.unit !== line.unit;
+  return intendedMass(
+    {
+      ...line,
+      ...other,
+      ingredientId,
+      authorMethod: other.method ?? line.authorMethod,
+      // A weight read from ounces goes with them.
+      stated: changesUnit ? null : line.stated,
+    },
+    standard,
+  );
+}
+
+function ends(line: MeasuredLine): readonly [number, number, number] {
+  const amount = line.amount!;
+  return [amount.min.valueOf(), midpoint(amount).valueOf(), amount.max.valueOf()];
+}
+
+function statedMass(line: MeasuredLine, grams: number, standard: Standard): Intended {
+  const slip = line.notes.some((note) => note.code === 'implausible-weight');
+  if (slip) {
+    // One of the two is a typing error: until it is settled, the truth may be either.
+    const measured = intendedMass({ ...line, stated: null, notes: [] }, standard);
+    const candidates = [grams, measured?.low ?? grams, measured?.high ?? grams];
+    return { grams, low: Math.min(...candidates), high: Math.max(...candidates), basis: STATED };
+  }
+  const [low, middle, high] = line.amount ? ends(line) : [1, 1, 1];
+  return { grams, low: (grams * low) / middle, high: (grams * high) / middle, basis: STATED };
+}
+
+function within(
+  [low, middle, high]: readonly [number, number, number],
+  gramsPerUnit: number,
+  relative: number,
+): Pick<Intended, 'grams' | 'low' | 'high'> {
+  return {
+    grams: middle * gramsPerUnit,
+    low: low * gramsPerUnit * Math.max(0, 1 - COVERAGE * relative),
+    high: high * gramsPerUnit * (1 + COVERAGE * relative),
+  };
+}
+
+function filledMass(
+  line: MeasuredLine,
+  ingredient: Ingredient,
+  standard: Standard,
+  evidence: readonly DensityEvidence[],
+): Intended | null {
+  const unit = line.unit as Parameters<typeof millilitresIn>[0];
+  const millilitres = millilitresIn(unit, standard).valueOf();
+  const amounts = ends(line);
+  const size = measureSize(unit, amounts[1] * millilitres);
+  const method = line.authorMethod ?? defaultMethod(ingredient);
+  const basis = densityOf({ ingredient, form: line.form, method, size }, evidence);
+  if (!basis) return null;
+  // Fills scatter independently; the tool is the same in each of them.
+  const fills = Math.max(1, Math.round(amounts[1]));
+  const spread = combinedSpread(
+    isNominalUnit(unit)
+      ? PINCH_SPREAD
+      : fillSpread(ingredient.class, method, size) / Math.sqrt(fills),
+    TOOL_SPREAD,
+    basis.relativeSpread,
+    line.fullness === 1 ? 0 : HEAPING_SPREAD,
+  );
+  return {
+    ...within(amounts, millilitres * line.fullness * basis.gramsPerMillilitre, spread),
+    basis: { rung: basis.rung, source: basis.source, derivedFrom: basis.derivedFrom },
+  };
+}
+
+/** A stick is half a US cup wherever it is baked with. */
+const STICK_CUPS = 0.5;
+
+function pieceMass(
+  line: MeasuredLine,
+  ingredient: Ingredient,
+  standard: Standard,
+): Intended | null {
+  const unit = line.unit as Unit;
+  if (unit !== 'each' && unit !== 'stick' && unit !== 'packet') return null;
+  const piece = pieceOf(ingredient, unit, line.form);
+  if (piece) {
+    const amounts = ends(line);
+    const pieces = Math.max(1, Math.round(amounts[1]));
+    return {
+      ...within(amounts, piece.gramsEach, piece.relativeSpread / Math.sqrt(pieces)),
+      basis: { rung: piece.rung, source: piece.source, derivedFrom: null },
+    };
+  }
+  if (unit !== 'stick' || ingredient.class !== 'solid-fat') return null;
+  const cups: Fraction = millilitresIn('cup', 'us-customary');
+  const factor = cups.div(millilitresIn('cup', standard)).mul(STICK_CUPS);
+  const amount = { min: line.amount!.min.mul(factor), max: line.amount!.max.mul(factor) };
+  return intendedMass({ ...line, amount, unit: 'cup', authorMethod: 'pressed' }, standard);
+}
