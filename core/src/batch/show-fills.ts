@@ -1,4 +1,4 @@
-import { Fraction, nearestKitchenFraction } from '../amount/index.js';
+import { Fraction } from '../amount/index.js';
 import type { Tool } from './drawer.js';
 
 /** A tool and how often it is filled. */
@@ -6,6 +6,9 @@ export interface ToolFills {
   readonly tool: Tool;
   readonly count: number;
 }
+
+/** Sums with these denominators tell by themselves which measures to fill; 1 5/6 cups does not. */
+const ADDED_UP: ReadonlySet<number> = new Set([1, 2, 3, 4, 8]);
 
 const plural = (unit: string, amount: Fraction): string =>
   (unit === 'cup' || unit === 'stick') && amount.compare(1) > 0 ? `${unit}s` : unit;
@@ -40,7 +43,7 @@ export function showFills(fills: readonly ToolFills[]): string {
       new Fraction(0),
     );
     parts.push(
-      nearestKitchenFraction(sum).equals(sum)
+      ADDED_UP.has(Number(sum.d))
         ? `${sum.toFraction(true)} ${plural(unit, sum)}`
         : showEach(stamped),
     );

@@ -1,0 +1,165 @@
+import fc from 'fast-check';
+import { Fraction } from '../amount/index.js';
+import { CATALOGUE } from '../catalogue/index.js';
+import { readRecipe } from '../reading/index.js';
+import { defaultDrawer, planBatch, ratiosOf, type PlanLine } from './index.js';
+
+const DRAWER = defaultDrawer();
+
+function plan(
+  text: string,
+  factor: string | number = 1,
+  methods: Record<number, 'dipped' | 'sifted' | 'pressed'> = {},
+): PlanLine {
+  const factors = new Fraction(factor);
+  return planBatch(readRecipe(text), { factor: factors, methods, drawer: DRAWER })[0]!;
+}
+
+describe('the two columns', () => {
+  it('keep two cups two cups for somebody who spoons as the author did', () => {
+    const line = plan('2 cups all-purpose flour');
+    expect(line.measure?.shown).toBe('2 cups');
+    expect(line.weight?.shown).toBe('250 g');
+    expect(line.gap).toBeCloseTo(0, 9);
+  });
+
+  it('ask for less of somebody who dips', () => {
+    const line = plan('2 cups all-purpose flour', 1, { 0: 'dipped' });
+    expect(line.weight?.grams).toBe(250);
+    expect(line.measure?.millilitres).toBeCloseTo((250 / 137) * 236.5882365, 6);
+    expect(line.measure?.shown).toBe('1 cup + 1/2 cup + 1/3 cup');
+    expect(line.within).toBeTrue();
+  });
+
+  it('scale from the written amount, whatever was shown before', () => {
+    expect(plan('1/3 cup sugar', 3).weight?.shown).toBe('200 g');
+    expect(plan('1/3 cup sugar', 3).measure?.shown).toBe('1 cup');
+  });
+
+  it('crack whole eggs, and spoon the beaten rest', () => {
+    expect(plan('2 large eggs', 2).measure?.shown).toBe('4 eggs');
+    const half = plan('3 large eggs', '1/2');
+    expect(half.measure?.shown).toMatch(/^1 egg \+ .* beaten egg$/);
+    expect(half.within).toBeTrue();
+  });
+
+  it('pour what levels itself into a jug', () => {
+    expect(plan('1 cup milk').measure?.fills).toEqual([{ tool: 'jug 1 cup', count: 1 }]);
+  });
+
+  it('cut butter at the marks when asked', () => {
+    const reading = readRecipe('3/4 cup butter');
+    const [line] = planBatch(reading, {
+      factor: new Fraction(1),
+      methods: { 0: 'block' },
+      drawer: DRAWER,
+    });
+    expect(line?.measure?.fills).toEqual([
+      { tool: '1 stick', count: 1 },
+      { tool: 'block 4 tbsp', count: 1 },
+    ]);
+  });
+
+  it('leave a pinch a pinch', () => {
+    expect(plan('a pinch of salt').measure?.shown).toBe('1 pinch');
+    expect(plan('a pinch of salt', 3).measure?.fills.length).toBeGreaterThan(0);
+  });
+
+  it('give no grams to what is not known, but still scale what was written', () => {
+    const line = plan('1 cup dragonfruit powder', 2);
+    expect(line.intended).toBeNull();
+    expect(line.weight).toBeNull();
+    expect(line.measure).toBeNull();
+    expect(line.scaled?.min.valueOf()).toBe(2);
+  });
+
+  it('weigh what is stated even of something unknown', () => {
+    const line = plan('200 g dark chocolate', '1/2');
+    expect(line.weight?.shown).toBe('100 g');
+    expect(line.measure).toBeNull();
+  });
+
+  it('say when spoons cannot get near', () => {
+    const line = plan('1/8 tsp salt', '1/8');
+    expect(line.within).toBeFalse();
+  });
+});
+
+describe('properties of a plan', () => {
+  const ids = CATALOGUE.map(({ name }) => name.replace(/ \(.*\)/, '').toLowerCase());
+  const written = fc
+    .tuple(
+      fc.constantFrom('1', '2', '1/2', '1 1/3', '3/4', '2 1/4', '5'),
+      fc.constantFrom('cup', 'tbsp', 'tsp', 'g', 'oz'),
+      fc.constantFrom(...ids),
+    )
+    .map((parts) => parts.join(' '));
+  const factor = fc
+    .tuple(fc.integer({ min: 1, max: 40 }), fc.integer({ min: 1, max: 24 }))
+    .map(([n, d]) => new Fraction(n, d));
+
+  it('scaling there and back gives the same plan', () => {
+    fc.assert(
+      fc.property(written, factor, (text, by) => {
+        const there = new Fraction(1).mul(by).div(by);
+        expect(plan(text, there.toFraction())).toEqual(plan(text, 1));
+      }),
+    );
+  });
+
+  it('intended mass is linear in the factor', () => {
+    fc.assert(
+      fc.property(written, factor, (text, by) => {
+        const once = plan(text).intended;
+        const scaled = plan(text, by.toFraction()).intended;
+        if (!once || !scaled) return;
+        expect(scaled.grams / once.grams / by.valueOf()).toBeCloseTo(1, 12);
+        expect(scaled.low / once.low / by.valueOf()).toBeCloseTo(1, 12);
+      }),
+    );
+  });
+
+  it('the measure plan is never further off than it says, and says what its fills weigh', () => {
+    fc.assert(
+      fc.property(written, factor, (text, by) => {
+        const line = plan(text, by.toFraction());
+        if (!line.measure || !line.weight || line.gap === null) return;
+        const off = line.measure.grams / line.weight.grams - 1;
+        expect(off).toBeCloseTo(line.gap, 12);
+        expect(line.within).toBe(Math.abs(off) <= line.tolerance!);
+      }),
+    );
+  });
+
+  it('a plan for more than a tablespoon is within the tolerance before the scale rounds', () => {
+    fc.assert(
+      fc.property(written, factor, (text, by) => {
+        const line = plan(text, by.toFraction());
+        if (!line.measure || line.measure.method === 'count' || line.measure.millilitres < 15)
+          return;
+        expect(Math.abs(line.measure.grams / line.intended!.grams - 1)).toBeLessThanOrEqual(
+          line.tolerance! + 1e-9,
+        );
+      }),
+      { numRuns: 400 },
+    );
+  });
+});
+
+describe('ratios', () => {
+  it('counts the water inside everything', () => {
+    const ratios = ratiosOf([
+      { ingredientId: 'flour-wheat-bread', grams: 500 },
+      { ingredientId: 'water', grams: 300 },
+      { ingredientId: 'butter', grams: 50 },
+      { ingredientId: 'salt-table', grams: 10 },
+    ])!;
+    expect(ratios.water).toBeCloseTo((500 * 0.134 + 300 + 50 * 0.162 + 10 * 0.002) / 5, 9);
+    expect(ratios.fat).toBe(10);
+    expect(ratios.salt).toBe(2);
+  });
+
+  it('has nothing to say without flour', () => {
+    expect(ratiosOf([{ ingredientId: 'water', grams: 100 }])).toBeNull();
+  });
+});

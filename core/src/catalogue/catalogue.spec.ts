@@ -1,0 +1,73 @@
+import {
+  CATALOGUE,
+  ESTIMATE,
+  findName,
+  ingredientById,
+  knownIngredient,
+  wordsOf,
+} from './index.js';
+
+const named = (text: string): string | undefined => findName(wordsOf(text))?.ingredientId;
+
+describe('the catalogue', () => {
+  it('has no id twice', () => {
+    const ids = CATALOGUE.map(({ id }) => id);
+    expect(new Set(ids).size).toBe(ids.length);
+  });
+
+  it('gives every ingredient a weight, and every weight a source', () => {
+    for (const { id, weights } of CATALOGUE) {
+      expect(weights.length).withContext(id).toBeGreaterThan(0);
+      for (const { grams, amount, source } of weights) {
+        expect(grams).withContext(id).toBeGreaterThan(0);
+        expect(amount).withContext(id).toBeGreaterThan(0);
+        expect(source)
+          .withContext(id)
+          .toMatch(new RegExp(`^(?:SR |AH456|package serving weights|${ESTIMATE})`));
+      }
+    }
+  });
+
+  it('keeps both weights where two sources disagree', () => {
+    const cake = knownIngredient('flour-wheat-cake').weights.map(({ grams }) => grams);
+    expect(cake).toEqual([137, 109, 96]);
+  });
+
+  it('finds every ingredient by its own name and aliases', () => {
+    for (const { id, aliases, name } of CATALOGUE) {
+      for (const alias of aliases) expect(named(alias)).withContext(alias).toBe(id);
+      if (!name.includes('(')) expect(named(name)).withContext(name).toBe(id);
+    }
+  });
+
+  it('says when an id is not known', () => {
+    expect(ingredientById('moon-dust')).toBeUndefined();
+    expect(() => knownIngredient('moon-dust')).toThrowError(RangeError);
+  });
+});
+
+describe('findName', () => {
+  const names: readonly [string, string | undefined][] = [
+    ['bread flour', 'flour-wheat-bread'],
+    ['Flour', 'flour-wheat-all-purpose'],
+    ['all purpose flour', 'flour-wheat-all-purpose'],
+    ['whole wheat flour', 'flour-wheat-whole'],
+    ['wholewheat flours', 'flour-wheat-whole'],
+    ["confectioners' sugar", 'sugar-powdered'],
+    ['pumpkin puree', 'pumpkin-puree'],
+    ['half-and-half', 'half-and-half'],
+    ['cornflour', 'starch-corn'],
+    ['corn flour', 'flour-corn-whole'],
+    ['vanilla sugar', 'sugar-granulated'],
+    ['coconut milk', 'milk-coconut-canned'],
+    ['blueberries', 'blueberries'],
+    ['rubber boots', undefined],
+  ];
+  for (const [text, id] of names) it(`"${text}" is ${id}`, () => expect(named(text)).toBe(id));
+
+  it('says when a name leaves the kind open', () => {
+    expect(findName(['salt'])?.assumedKind).toBeTrue();
+    expect(findName(wordsOf('fine sea salt'))?.assumedKind).toBeFalse();
+    expect(findName(wordsOf('kosher salt'))?.otherKinds).toEqual(['salt-coarse-dense']);
+  });
+});

@@ -1,0 +1,85 @@
+import { readLine } from '../reading/index.js';
+import { intendedMass, intendedOtherwise } from './index.js';
+
+const intended = (text: string, standard: Parameters<typeof intendedMass>[1] = 'us-customary') =>
+  intendedMass(readLine(text, standard), standard);
+
+describe('intended mass', () => {
+  it("uses the author's cup", () => {
+    const us = intended('1 cup water')!.grams;
+    const metric = intended('1 cup water', 'metric')!.grams;
+    const japanese = intended('1 cup water', 'japanese')!.grams;
+    expect(us).toBeCloseTo(237, 9);
+    expect(metric / us).toBeCloseTo(250 / 236.5882365, 9);
+    expect(japanese / us).toBeCloseTo(200 / 236.5882365, 9);
+  });
+
+  it("uses the author's method", () => {
+    expect(intended('2 cups sifted flour')!.grams).toBeCloseTo(230, 9);
+    expect(intended('2 cups flour, sifted')!.grams).toBeCloseTo(250, 9);
+  });
+
+  it('takes the middle of a range and widens to both ends', () => {
+    const range = intended('2 to 3 tbsp honey')!;
+    const low = intended('2 tbsp honey')!;
+    expect(range.grams).toBeCloseTo(52.5, 9);
+    expect(range.low).toBeLessThan(low.grams);
+    expect(range.high).toBeGreaterThan(63);
+  });
+
+  it('takes a stated weight as it stands', () => {
+    expect(intended('1 cup (130 g) flour')).toEqual({
+      grams: 130,
+      low: 130,
+      high: 130,
+      basis: { rung: 'stated', source: 'the weight written on this line', derivedFrom: null },
+    });
+  });
+
+  it('keeps both readings in the range of a weight that cannot be', () => {
+    const slip = intended('2 cups (90 g) flour')!;
+    expect(slip.grams).toBe(90);
+    expect(slip.low).toBe(90);
+    expect(slip.high).toBeGreaterThan(250);
+  });
+
+  it('is surer of five cups than of one, in proportion', () => {
+    const width = (text: string): number => {
+      const mass = intended(text)!;
+      return (mass.high - mass.low) / mass.grams;
+    };
+    expect(width('5 cups flour')).toBeLessThan(width('1 cup flour'));
+  });
+
+  it('gives a pinch a wide range', () => {
+    const pinch = intended('a pinch of salt')!;
+    expect(pinch.grams).toBeCloseTo(6 / 16, 9);
+    expect(pinch.high / pinch.grams).toBeGreaterThan(1.6);
+  });
+
+  it('gives a stick half a US cup, whatever the standard', () => {
+    expect(intended('1 stick margarine', 'metric')!.grams).toBeCloseTo(
+      intended('1/2 cup margarine')!.grams,
+      9,
+    );
+  });
+
+  it('says nothing about what it does not know', () => {
+    for (const text of [
+      '1 cup dragonfruit powder',
+      'salt to taste',
+      '3 dates',
+      'Mix well and chill.',
+    ]) {
+      expect(intended(text)).withContext(text).toBeNull();
+    }
+  });
+
+  it('weighs the other reading of a note', () => {
+    const line = readLine('8 oz sour cream');
+    const note = line.notes.find(({ code }) => code === 'ounce-ambiguous')!;
+    const other = note.code === 'ounce-ambiguous' ? note.other : {};
+    expect(intendedMass(line, 'us-customary')!.grams).toBeCloseTo(226.8, 1);
+    expect(intendedOtherwise(line, other, 'us-customary')!.grams).toBeCloseTo(230, 6);
+  });
+});

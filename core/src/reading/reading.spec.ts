@@ -1,0 +1,121 @@
+import { intendedMass } from '../conversion/index.js';
+import { readLine, readRecipe } from './index.js';
+import { READING_CASES } from './testing/cases.js';
+import { MORE_CASES } from './testing/more-cases.js';
+
+describe('reading a line', () => {
+  for (const expected of [...READING_CASES, ...MORE_CASES]) {
+    it(`understands "${expected.text}"`, () => {
+      const line = readRecipe(expected.text).lines[0]!;
+      expect(line.kind).toBe(expected.kind ?? 'ingredient');
+      if (expected.min !== undefined) {
+        expect(line.amount?.min.valueOf()).toBeCloseTo(expected.min, 3);
+        expect(line.amount?.max.valueOf()).toBeCloseTo(expected.max ?? expected.min, 3);
+      }
+      if (expected.unit !== undefined) expect(line.unit).toBe(expected.unit);
+      if (expected.ingredient !== undefined) expect(line.ingredientId).toBe(expected.ingredient);
+      if (expected.form !== undefined) expect(line.form).toBe(expected.form);
+      if (expected.method !== undefined) expect(line.authorMethod).toBe(expected.method);
+      const intended = intendedMass(line, 'us-customary');
+      if (expected.grams !== undefined) {
+        expect(Math.abs(intended!.grams / expected.grams - 1)).toBeLessThan(0.01);
+      }
+      if (expected.basis !== undefined) expect(intended?.basis.rung).toBe(expected.basis);
+      const codes = line.notes.map(({ code }) => code);
+      for (const code of expected.notes ?? []) expect(codes).toContain(code);
+    });
+  }
+
+  it('marks in the written text what it understood', () => {
+    const written = '• 1½ cups  cake flour, sifted';
+    const parts = readLine(written).spans.map(({ part, start, end }) => [
+      part,
+      written.slice(start, end),
+    ]);
+    expect(parts).toEqual([
+      ['amount', '1½'],
+      ['unit', 'cups'],
+      ['ingredient', 'cake flour'],
+      ['preparation', ', sifted'],
+    ]);
+  });
+
+  it('reads sums in the standard of the recipe', () => {
+    const line = readLine('1 cup plus 2 tbsp flour', 'australian');
+    expect(line.amount?.min.toFraction()).toBe('29/25');
+  });
+
+  it('says when a fluid ounce is borrowed from another country', () => {
+    expect(readLine('4 fl oz milk', 'metric').notes.map(({ code }) => code)).toContain(
+      'borrowed-unit',
+    );
+  });
+});
+
+describe('reading a recipe', () => {
+  const TEXT = `Towpath buns
+Makes 12 buns
+
+For the dough:
+- 3 cups bread flour
+- 1 tsp salt
+a line nobody understands
+
+Method
+1. Mix the flour and salt.
+2 cups is enough for a small tin
+`;
+  const reading = readRecipe(TEXT);
+
+  it('takes a first line that is nothing else for the title', () => {
+    expect(reading.title).toBe('Towpath buns');
+    expect(readRecipe('1 cup sugar').title).toBeNull();
+    expect(readRecipe('For the glaze:\n1 cup sugar').title).toBeNull();
+    expect(readRecipe('Makes 4').title).toBeNull();
+    expect(readRecipe('Carrot cake\n1 cup sugar').title).toBe('Carrot cake');
+    expect(readRecipe('# Salt\n1 cup sugar').title).toBe('Salt');
+  });
+
+  it('tells what each line is', () => {
+    expect(reading.lines.map(({ kind }) => kind)).toEqual([
+      'yield',
+      'heading',
+      'ingredient',
+      'ingredient',
+      'unread',
+      'heading',
+      'step',
+      'step',
+    ]);
+  });
+
+  it('reads the yield', () => {
+    expect(reading.yield?.count?.min.valueOf()).toBe(12);
+    expect(reading.yield?.noun).toBe('buns');
+  });
+
+  it('drops nothing: every line that is not blank comes back as written', () => {
+    const written = TEXT.split('\n').filter((line) => line.trim() !== '');
+    expect([reading.title, ...reading.lines.map((line) => line.written)]).toEqual(written);
+  });
+
+  it('survives anything', () => {
+    const nasty = [
+      '',
+      '\u0000',
+      '(((((',
+      '1/'.repeat(500),
+      '½'.repeat(300),
+      '<'.repeat(390),
+      '٣ cups',
+      '🥚 x 3',
+      '1'.repeat(399),
+      ', , ,',
+      '&#xffffff;',
+    ];
+    for (const text of nasty)
+      expect(() => readRecipe(text))
+        .withContext(text)
+        .not.toThrow();
+  });
+});
