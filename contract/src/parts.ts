@@ -1,0 +1,78 @@
+import { z } from 'zod';
+import { STRICTNESSES, readFactor } from '@ypsigram/core/batch';
+import { METHODS } from '@ypsigram/core/catalogue';
+import { RUNGS } from '@ypsigram/core/measuring';
+import { STANDARDS, UNITS } from '@ypsigram/core/units';
+import { LONGEST_TEXT, MOST_LINES } from './limits.js';
+import { FACTOR_PROBLEMS } from './wording/index.js';
+
+const LINE_BREAK = /\r\n|\r|\n/;
+
+/** The text of a recipe, any text at all within limits. */
+export const recipeText = z
+  .string('Send the recipe as text.')
+  .max(LONGEST_TEXT, `A recipe can have at most ${LONGEST_TEXT} characters.`)
+  .refine((text) => text.length <= MOST_LINES || text.split(LINE_BREAK).length <= MOST_LINES, {
+    error: `A recipe can have at most ${MOST_LINES} lines.`,
+  })
+  .meta({ description: 'The recipe as written, one line to an ingredient.' });
+
+export const standard = z.enum(STANDARDS).meta({
+  description: "The measure standard of the recipe: what its author's cups and spoons hold.",
+});
+
+export const method = z.enum(METHODS).meta({ description: 'A way of filling a measure.' });
+
+export const strictness = z.enum(STRICTNESSES).meta({
+  description: 'How closely the batch must be measured.',
+});
+
+/** A batch factor as people write it: "3/2", "1 1/2", "1.5". Numbers are taken as decimals. */
+export const factorText = z
+  .union([z.string(), z.number().transform(String)], {
+    error: 'Write the factor as text, for example "3/2".',
+  })
+  .superRefine((text, context) => {
+    const reading = readFactor(text);
+    if (!reading.ok)
+      context.addIssue({ code: 'custom', message: FACTOR_PROBLEMS[reading.problem] });
+  })
+  .meta({ description: 'An exact factor over 0 and at most 1000: "2", "3/2", "1 1/2" or "1.5".' });
+
+/** How the batch is set. More ways than by factor come later. */
+export const batch = z.strictObject({ by: z.literal('factor'), factor: factorText });
+
+/** Your method for single lines, by index among the reading's lines. */
+export const methods = z
+  .record(z.string().regex(/^\d{1,5}$/, 'Name lines by their index, counted from 0.'), method)
+  .meta({ description: 'Your method for a line, by its index among the lines of the reading.' });
+
+export const amount = z
+  .object({
+    min: z.number(),
+    max: z.number(),
+    exact: z.string().meta({ description: 'The lower end as an exact fraction.' }),
+    exactMax: z.string().meta({ description: 'The upper end as an exact fraction.' }),
+  })
+  .meta({ description: 'An amount in the unit of its line.' });
+
+export const unit = z.enum(UNITS);
+
+export const rung = z.enum(RUNGS).meta({
+  description: 'The rung of the basis ladder a weight stands on.',
+});
+
+export const intended = z
+  .object({
+    grams: z.number(),
+    low: z.number(),
+    high: z.number(),
+    basis: rung,
+    source: z.string(),
+    derivedFrom: method.nullable().meta({
+      description: 'For an estimate: the method of the table weight it comes from.',
+    }),
+  })
+  .meta({ description: 'Unrounded. `low` and `high` hold it in 19 kitchens of 20.' });
+
+export const lineKind = z.enum(['ingredient', 'heading', 'yield', 'step', 'unread']);

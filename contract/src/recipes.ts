@@ -1,0 +1,80 @@
+import { z } from 'zod';
+import { LARGEST_PAGE, LONGEST_TITLE } from './limits.js';
+import { batch, methods, recipeText, standard } from './parts.js';
+
+/** What a baker writes of a recipe; the rest is the server's. */
+const written = {
+  title: z
+    .string()
+    .trim()
+    .min(1, 'Give the recipe a name, or leave the name out.')
+    .max(LONGEST_TITLE, `A name can have at most ${LONGEST_TITLE} characters.`)
+    .optional()
+    .meta({ description: "Without one, the text's own title is used." }),
+  text: recipeText.refine((text) => text.trim() !== '', {
+    error: 'There is no recipe in this text yet.',
+  }),
+  standard: standard.default('us-customary'),
+  batch: batch.default({ by: 'factor', factor: '1' }),
+  methods: methods.default({}),
+};
+
+export const recipeDraft = z.strictObject(written);
+
+const revision = z.int().positive().meta({ description: 'Goes up by one with each change.' });
+
+export const recipeReplacement = z.strictObject({ ...written, revision });
+
+export const recipe = z.object({
+  id: z.uuid(),
+  title: z.string(),
+  text: z.string(),
+  standard,
+  batch: z.object({ by: z.literal('factor'), factor: z.string() }),
+  methods,
+  revision,
+  createdAt: z.iso.datetime(),
+  updatedAt: z.iso.datetime(),
+  deletedAt: z.iso.datetime().nullable(),
+});
+
+export const recipeSummary = recipe
+  .pick({
+    id: true,
+    title: true,
+    batch: true,
+    revision: true,
+    updatedAt: true,
+  })
+  .extend({
+    yield: z.string().nullable(),
+    ingredientCount: z.int(),
+    openCount: z.int().meta({ description: 'Lines that have no weight yet.' }),
+    totalGrams: z.number().meta({ description: 'Sum of the known intended masses, factor 1.' }),
+    measuredGrams: z.number().meta({ description: 'The same by the measure plan.' }),
+    weighedGrams: z.number().meta({ description: 'The same on the scale grid.' }),
+  });
+
+export const recipeQuery = z.object({
+  query: z
+    .string()
+    .max(200)
+    .default('')
+    .meta({ description: 'Words of the title or ingredients.' }),
+  page: z.coerce.number().int().min(1).max(1_000_000).default(1),
+  pageSize: z.coerce.number().int().min(1).max(LARGEST_PAGE).default(50),
+});
+
+export const recipePage = z.object({
+  items: z.array(recipeSummary),
+  page: z.int(),
+  pageSize: z.int(),
+  total: z.int(),
+});
+
+export type RecipeDraft = z.input<typeof recipeDraft>;
+export type RecipeReplacement = z.input<typeof recipeReplacement>;
+export type Recipe = z.infer<typeof recipe>;
+export type RecipeSummary = z.infer<typeof recipeSummary>;
+export type RecipePage = z.infer<typeof recipePage>;
+export type RecipeQuery = z.infer<typeof recipeQuery>;

@@ -1,0 +1,94 @@
+import { onScaleGrid } from '@ypsigram/core/batch';
+import { knownIngredient } from '@ypsigram/core/catalogue';
+import { intendedMass, intendedOtherwise } from '@ypsigram/core/conversion';
+import type { Line, OtherReading, ReadingNote } from '@ypsigram/core/reading';
+import { standardName, type Standard } from '@ypsigram/core/units';
+import { METHOD_NAMES } from './names.js';
+
+const ingredientName = (id: string | null): string =>
+  id === null ? 'this' : knownIngredient(id).name.toLowerCase();
+
+function weighs(line: Line, standard: Standard, other?: OtherReading): string {
+  const intended = other ? intendedOtherwise(line, other, standard) : intendedMass(line, standard);
+  return intended ? onScaleGrid(intended.grams).shown : 'no known weight';
+}
+
+function kindOf(line: Line, standard: Standard, other: OtherReading): string {
+  return `${ingredientName(other.ingredientId ?? null)} ${weighs(line, standard, other)}`;
+}
+
+function assumed(line: Line, what: 'ingredient' | 'method' | 'size'): string {
+  if (what === 'method') return `Taken as ${METHOD_NAMES[line.authorMethod ?? 'packed']}.`;
+  if (what === 'size') return `Taken as ${line.form ?? 'usual'} size.`;
+  return `Taken as ${ingredientName(line.ingredientId)}.`;
+}
+
+/** A reading note as a sentence for a baker, with the grams that hang on it. */
+export function noteMessage(note: ReadingNote, line: Line, standard: Standard): string {
+  switch (note.code) {
+    case 'assumed-kind':
+      return assumed(line, note.assumed);
+    case 'kind-ambiguous':
+      return (
+        `Which kind? Taken as ${ingredientName(line.ingredientId)}, ${weighs(line, standard)}; ` +
+        `could be ${note.others.map((other) => kindOf(line, standard, other)).join(' or ')}.`
+      );
+    case 'order-before':
+      return (
+        `“${note.word}” stands before the name, so it is done before measuring: ` +
+        `${weighs(line, standard)}. Done after: ${weighs(line, standard, note.other)}.`
+      );
+    case 'order-after':
+      return note.other
+        ? `“${note.word}” stands after the name, so it is done after measuring: ` +
+            `${weighs(line, standard)}. Done before: ${weighs(line, standard, note.other)}.`
+        : `“${note.word}” stands after the name: measure first, the weight does not change.`;
+    case 'ounce-read-as':
+      return note.as === 'volume'
+        ? 'Ounces of a thin liquid are read as fluid ounces.'
+        : 'Ounces of a solid are read as a weight.';
+    case 'ounce-ambiguous':
+      return (
+        `Ounces by weight or by volume? By weight ${weighs(line, standard)}, ` +
+        `by volume ${weighs(line, standard, note.other)}.`
+      );
+    case 'implausible-weight':
+      return (
+        `${Math.round(note.gramsPerCup)} g to the cup cannot be: this weighs ` +
+        `${Math.round(note.lowest)} to ${Math.round(note.highest)} g however it is measured. ` +
+        'One of the two figures is a slip.'
+      );
+    case 'nominal-size':
+      return nominal(note.word);
+    case 'borrowed-unit':
+      return (
+        `${standardName(standard)} measures have no ${note.unit.replace('-', ' ')} of their own; ` +
+        `${standard === 'australian' ? 'the imperial' : 'the US'} one was used.`
+      );
+    case 'no-amount':
+      return 'No amount is given, so it is not weighed.';
+    case 'unknown-ingredient':
+      return line.stated
+        ? `“${note.words}” is not known here; the written weight is used, but it can't be turned into cups.`
+        : `“${note.words}” is not known here, so it has no weight. Write the grams on the line.`;
+    case 'alternative':
+      return `Or ${note.words}: the first one named is used.`;
+    case 'second-ingredient':
+      return `“${note.words}” on the same line is not counted. Give it a line of its own.`;
+    case 'extra':
+      return `“${note.words}” is not counted.`;
+    case 'optional':
+      return 'Optional, and counted as if it goes in.';
+    case 'other-language':
+      return 'This looks like another language than English, and was left as it is.';
+  }
+}
+
+function nominal(word: string): string {
+  if (word === 'fruit') return 'Fruits differ: a usual yield is used.';
+  if (word === 'pinch' || word === 'dash' || word === 'smidgen') {
+    const part = { pinch: '1/16', dash: '1/8', smidgen: '1/32' }[word];
+    return `Everybody's ${word} differs: counted as ${part} teaspoon.`;
+  }
+  return `“${word}” is a manner of speaking: counted by a usual figure.`;
+}
