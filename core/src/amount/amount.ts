@@ -20,7 +20,7 @@ export function between(a: Fraction, b: Fraction): Amount {
 }
 
 export function isRange(amount: Amount): boolean {
-  return !amount.min.equals(amount.max);
+  return amount.min !== amount.max && !amount.min.equals(amount.max);
 }
 
 /** The middle of a range, the figure itself otherwise. Exact. */

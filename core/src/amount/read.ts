@@ -46,8 +46,23 @@ function at(pattern: RegExp, text: string, start: number): RegExpExecArray | nul
 const short = (...digits: (string | undefined)[]): boolean =>
   digits.every((run) => (run ?? '').length <= MAX_DIGITS);
 
+/** Kitchen numbers come up again and again; exact arithmetic makes them costly to build. */
+const KNOWN = new Map<number, Fraction>();
+const MOST_KNOWN = 1024;
+
+function exact(numerator: number, denominator = 1): Fraction {
+  if (numerator > 999 || denominator > 99) return new Fraction(numerator, denominator);
+  const key = numerator * 100 + denominator;
+  let value = KNOWN.get(key);
+  if (!value) {
+    value = new Fraction(numerator, denominator);
+    if (KNOWN.size < MOST_KNOWN) KNOWN.set(key, value);
+  }
+  return value;
+}
+
 function fraction(numerator: string, denominator: string): Fraction | null {
-  return Number(denominator) === 0 ? null : new Fraction(Number(numerator), Number(denominator));
+  return Number(denominator) === 0 ? null : exact(Number(numerator), Number(denominator));
 }
 
 function partOf(word: string): Fraction {
@@ -60,8 +75,9 @@ function readDigits(text: string, start: number): NumberMatch | null {
   if (mixed && short(mixed[1], mixed[2], mixed[3])) {
     const part = fraction(mixed[2]!, mixed[3]!);
     // "2-3/4" is two and three quarters; "1 - 5/4" is not a mixed number.
-    if (part && part.compare(1) < 0) {
-      return { value: part.add(Number(mixed[1])), length: mixed[0].length };
+    if (part && Number(mixed[2]) < Number(mixed[3])) {
+      const [whole, top, bottom] = [Number(mixed[1]), Number(mixed[2]), Number(mixed[3])];
+      return { value: exact(whole * bottom + top, bottom), length: mixed[0].length };
     }
   }
   const simple = at(SIMPLE, text, start);
@@ -84,7 +100,7 @@ function readDigits(text: string, start: number): NumberMatch | null {
   const whole = at(WHOLE, text, start);
   if (whole && short(whole[0])) {
     const part = at(AND_PART, text, start + whole[0].length);
-    const value = new Fraction(Number(whole[0]));
+    const value = exact(Number(whole[0]));
     return part
       ? { value: value.add(partOf(part[1]!)), length: whole[0].length + part[0].length }
       : { value, length: whole[0].length };

@@ -18,8 +18,12 @@ export interface Tool {
 }
 
 export interface Drawer {
-  readonly cups: readonly Tool[];
-  readonly spoons: readonly Tool[];
+  /** For what must be levelled: dry cups and spoons. */
+  readonly dry: readonly Tool[];
+  /** For what levels itself: marks of a jug, and spoons. */
+  readonly wet: readonly Tool[];
+  /** For a syrup, which goes in either. */
+  readonly either: readonly Tool[];
   readonly jugMarks: readonly Tool[];
   readonly blockMarks: readonly Tool[];
 }
@@ -65,6 +69,9 @@ function jugMarks(standard: Standard): Tool[] {
   return [...byCup, ...byMillilitre];
 }
 
+const largestFirst = (tools: readonly Tool[]): readonly Tool[] =>
+  [...tools].sort((a, b) => b.millilitres - a.millilitres);
+
 /** Marks on the wrapper of a stick of butter: half a US cup, in tablespoons. */
 function blockMarks(): Tool[] {
   const stick = millilitresIn('cup', 'us-customary').div(2);
@@ -91,14 +98,18 @@ function blockMarks(): Tool[] {
  * taken to hold what is stamped on them under `standard`.
  */
 export function defaultDrawer(standard: Standard = 'us-customary'): Drawer {
+  const cups = CUPS.map((nominal) => measure(nominal, 'cup', standard, 'cup'));
+  const spoons = [
+    measure(new Fraction(1), 'tbsp', standard, 'spoon'),
+    ...TEASPOONS.map((nominal) => measure(nominal, 'tsp', standard, 'spoon')),
+  ];
+  const jug = jugMarks(standard);
   return {
-    cups: CUPS.map((nominal) => measure(nominal, 'cup', standard, 'cup')),
-    spoons: [
-      measure(new Fraction(1), 'tbsp', standard, 'spoon'),
-      ...TEASPOONS.map((nominal) => measure(nominal, 'tsp', standard, 'spoon')),
-    ],
-    jugMarks: jugMarks(standard),
-    blockMarks: blockMarks(),
+    dry: largestFirst([...cups, ...spoons]),
+    wet: largestFirst([...jug, ...spoons]),
+    either: largestFirst([...cups, ...spoons, ...jug]),
+    jugMarks: largestFirst(jug),
+    blockMarks: largestFirst(blockMarks()),
   };
 }
 
@@ -128,12 +139,10 @@ export function toolsFor(ingredient: Ingredient, method: Method, drawer: Drawer)
     case 'displaced':
       return drawer.jugMarks;
     case 'poured':
-      return ingredient.class === 'syrup'
-        ? [...drawer.cups, ...drawer.spoons, ...drawer.jugMarks]
-        : [...drawer.jugMarks, ...drawer.spoons];
+      return ingredient.class === 'syrup' ? drawer.either : drawer.wet;
     case 'melted':
-      return [...drawer.jugMarks, ...drawer.spoons];
+      return drawer.wet;
     default:
-      return [...drawer.cups, ...drawer.spoons];
+      return drawer.dry;
   }
 }

@@ -14,12 +14,89 @@ export interface Fills {
 const EXTRA_FILLS = 8;
 /** Combinations looked at before the best so far is taken; a guard, never met by real drawers. */
 const MOST_STEPS = 60_000;
+/** Errors this close, in grams, are the same but for floating point. */
+const SAME_ERROR = 1e-9;
 
-interface Best {
-  counts: number[];
-  grams: number;
-  washes: number;
-  error: number;
+/** Indexes of the tools that hold anything, heaviest fill first. */
+function heaviestFirst(tools: readonly Fillable[]): number[] {
+  const order: number[] = [];
+  for (let index = 0; index < tools.length; index++) {
+    const { grams } = tools[index]!;
+    if (!(grams > 0)) continue;
+    // Drawers come nearly sorted, where inserting is the quickest way to sort.
+    let at = order.length;
+    while (at > 0 && tools[order[at - 1]!]!.grams < grams) at--;
+    order.splice(at, 0, index);
+  }
+  return order;
+}
+
+/** One search: the state of the descent, and the best combination met. */
+class Search {
+  best: Fills | null = null;
+  steps = 0;
+  private bestWashes = Infinity;
+  private bestError = Infinity;
+  private readonly chosen: number[] = [];
+  private readonly weights: Float64Array;
+  private readonly low: number;
+  private readonly high: number;
+
+  constructor(
+    private readonly tools: readonly Fillable[],
+    private readonly order: readonly number[],
+    private readonly target: number,
+    tolerance: number,
+  ) {
+    this.weights = new Float64Array(order.length);
+    for (let i = 0; i < order.length; i++) this.weights[i] = tools[order[i]!]!.grams;
+    // A hair wider, so that a sum that is exact on paper is not lost to floating point.
+    this.low = (target - tolerance) * (1 - 1e-12);
+    this.high = (target + tolerance) * (1 + 1e-12);
+  }
+
+  fewestThatCouldReach(): number {
+    return Math.max(1, Math.ceil(this.low / this.weights[0]!));
+  }
+
+  /** Every way to add `left` fills, of tools from `from` on, that can still end in the window. */
+  descend(from: number, left: number, grams: number): void {
+    const { weights, low, high } = this;
+    const smallest = weights[weights.length - 1]!;
+    for (let i = from; i < weights.length; i++) {
+      const weight = weights[i]!;
+      if (grams + left * weight < low) return;
+      if (grams + weight + (left - 1) * smallest > high) continue;
+      if (++this.steps > MOST_STEPS) return;
+      this.chosen.push(i);
+      if (left === 1) this.consider(grams + weight);
+      else this.descend(i, left - 1, grams + weight);
+      this.chosen.pop();
+    }
+  }
+
+  private consider(grams: number): void {
+    const error = Math.abs(grams - this.target);
+    const washes = this.washes();
+    if (washes > this.bestWashes) return;
+    if (washes === this.bestWashes && error >= this.bestError - SAME_ERROR) return;
+    const counts = new Array<number>(this.tools.length).fill(0);
+    for (const i of this.chosen) counts[this.order[i]!]!++;
+    this.best = { counts, grams };
+    this.bestWashes = washes;
+    this.bestError = error;
+  }
+
+  private washes(): number {
+    // Chosen tools come in order, so repeats of a tool stand side by side.
+    if (this.chosen.length === 1) return 1;
+    const seen: string[] = [];
+    for (const i of this.chosen) {
+      const { wash } = this.tools[this.order[i]!]!;
+      if (!seen.includes(wash)) seen.push(wash);
+    }
+    return seen.length;
+  }
 }
 
 /**
@@ -35,49 +112,15 @@ export function fewestFills(
   tolerance: number,
   tools: readonly Fillable[],
 ): Fills | null {
-  const usable = tools
-    .map((tool, index) => ({ ...tool, index }))
-    .filter(({ grams }) => grams > 0)
-    .sort((a, b) => b.grams - a.grams);
-  if (usable.length === 0) return null;
-  const largest = usable[0]!.grams;
-  const smallest = usable.at(-1)!.grams;
-  // A hair wider, so that a sum that is exact on paper is not lost to floating point.
-  const low = (target - tolerance) * (1 - 1e-12);
-  const high = (target + tolerance) * (1 + 1e-12);
-  const first = Math.max(1, Math.ceil(low / largest));
-  const counts = new Array<number>(tools.length).fill(0);
-  let steps = 0;
-  let best: Best | null = null;
-
-  const consider = (grams: number): void => {
-    if (grams < low || grams > high) return;
-    const error = Math.abs(grams - target);
-    const washes = new Set(usable.filter(({ index }) => counts[index]! > 0).map(({ wash }) => wash))
-      .size;
-    if (!best || washes < best.washes || (washes === best.washes && error < best.error - 1e-9)) {
-      best = { counts: [...counts], grams, washes, error };
-    }
-  };
-  const descend = (from: number, left: number, grams: number): void => {
-    if (left === 0) {
-      consider(grams);
-      return;
-    }
-    for (let i = from; i < usable.length; i++) {
-      const tool = usable[i]!;
-      if (grams + left * tool.grams < low) return;
-      if (grams + tool.grams + (left - 1) * smallest > high) continue;
-      if (++steps > MOST_STEPS) return;
-      counts[tool.index]!++;
-      descend(i, left - 1, grams + tool.grams);
-      counts[tool.index]!--;
-    }
-  };
-  for (let fills = first; fills <= first + EXTRA_FILLS && !best && steps <= MOST_STEPS; fills++) {
-    descend(0, fills, 0);
+  const order = heaviestFirst(tools);
+  if (order.length === 0) return null;
+  const search = new Search(tools, order, target, tolerance);
+  const first = search.fewestThatCouldReach();
+  for (let fills = first; fills <= first + EXTRA_FILLS; fills++) {
+    search.descend(0, fills, 0);
+    if (search.best || search.steps > MOST_STEPS) break;
   }
-  return best;
+  return search.best;
 }
 
 /**

@@ -28,22 +28,25 @@ export interface Wanted {
   readonly unit: Unit | null;
 }
 
-type Densities = (size: MeasureSize) => number;
+/** Grams per millilitre by the size of the measure. */
+type Densities = Readonly<Record<MeasureSize, number>>;
 
 function densities(ingredient: Ingredient, form: string | null, method: Method): Densities | null {
-  const bySize = new Map<MeasureSize, number>();
-  for (const size of ['cup', 'tbsp', 'tsp'] as const) {
-    const basis = densityOf({ ingredient, form, method, size });
-    if (!basis) return null;
-    bySize.set(size, basis.gramsPerMillilitre);
-  }
-  return (size) => bySize.get(size)!;
+  const cup = densityOf({ ingredient, form, method, size: 'cup' });
+  const tbsp = densityOf({ ingredient, form, method, size: 'tbsp' });
+  const tsp = densityOf({ ingredient, form, method, size: 'tsp' });
+  if (!cup || !tbsp || !tsp) return null;
+  return {
+    cup: cup.gramsPerMillilitre,
+    tbsp: tbsp.gramsPerMillilitre,
+    tsp: tsp.gramsPerMillilitre,
+  };
 }
 
 /** Volume of a mass: the density of the size it will be measured in decides. */
 function volumeOf(grams: number, density: Densities): number {
-  const roughly = grams / density('cup');
-  return grams / density(sizeOfVolume(roughly));
+  const roughly = grams / density.cup;
+  return grams / density[sizeOfVolume(roughly)];
 }
 
 function fill(
@@ -53,7 +56,7 @@ function fill(
   density: Densities,
 ): { fills: readonly ToolFills[]; grams: number } | null {
   const fillable = tools.map((tool) => ({
-    grams: tool.millilitres * density(tool.size),
+    grams: tool.millilitres * density[tool.size],
     wash: tool.wash,
   }));
   const found = nearestFills(grams, toleranceGrams, fillable);

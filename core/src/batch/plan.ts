@@ -55,8 +55,6 @@ export function usualMethod(line: Line, ingredient: Ingredient): Method {
   return authorMethod;
 }
 
-const UNPLANNED = { weight: null, measure: null, gap: null, tolerance: null, within: null };
-
 /**
  * Plans one line: its intended mass times the exact factor, then, from that unrounded mass
  * and independently of each other, the weight on the scale's grid and the measure plan.
@@ -67,47 +65,42 @@ export function planLine(
   batch: Batch,
   method: Method | undefined,
 ): PlanLine {
-  const factor = batch.factor;
   const written = intendedMass(line, standard);
-  const by = factor.valueOf();
-  const base = {
+  const ingredient = line.ingredientId === null ? undefined : ingredientById(line.ingredientId);
+  const intended = written && times(written, batch.factor.valueOf());
+  const weight = intended && onScaleGrid(intended.grams);
+  const tolerance = ingredient && intended ? toleranceOf(ingredient.role, batch.strictness) : null;
+  const measure =
+    ingredient && intended
+      ? measurePlan(
+          {
+            ingredient,
+            form: line.form,
+            method: method ?? usualMethod(line, ingredient),
+            grams: intended.grams,
+            tolerance: tolerance!,
+            unit: line.unit,
+          },
+          batch.drawer,
+        )
+      : null;
+  const gap = measure && weight && weight.grams > 0 ? measure.grams / weight.grams - 1 : null;
+  return {
     written: line.written,
     kind: line.kind,
     ingredientId: line.ingredientId,
-    scaled: line.amount && scale(line.amount, factor),
-  };
-  if (!written) return { ...base, intended: null, ...UNPLANNED };
-  const intended: Intended = {
-    ...written,
-    grams: written.grams * by,
-    low: written.low * by,
-    high: written.high * by,
-  };
-  const weight = onScaleGrid(intended.grams);
-  const ingredient = line.ingredientId === null ? undefined : ingredientById(line.ingredientId);
-  if (!ingredient) return { ...base, intended, ...UNPLANNED, weight };
-  const tolerance = toleranceOf(ingredient.role, batch.strictness);
-  const measure = measurePlan(
-    {
-      ingredient,
-      form: line.form,
-      method: method ?? usualMethod(line, ingredient),
-      grams: intended.grams,
-      tolerance,
-      unit: line.unit,
-    },
-    batch.drawer,
-  );
-  const gap = measure && weight.grams > 0 ? measure.grams / weight.grams - 1 : null;
-  return {
-    ...base,
+    scaled: line.amount && scale(line.amount, batch.factor),
     intended,
     weight,
     measure,
     gap,
     tolerance,
-    within: gap === null ? null : Math.abs(gap) <= tolerance,
+    within: gap === null || tolerance === null ? null : Math.abs(gap) <= tolerance,
   };
+}
+
+function times({ grams, low, high, basis }: Intended, factor: number): Intended {
+  return { grams: grams * factor, low: low * factor, high: high * factor, basis };
 }
 
 /** Plans every line of a reading, in order; what is not an ingredient stays as it is. */

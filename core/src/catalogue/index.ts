@@ -12,4 +12,4 @@ export {
   type WeightUnit,
 } from './ingredient.js';
 export { findName, type NameMatch } from './names.js';
-export { wordsOf } from './words.js';
+export { singular, wordsOf } from './words.js';

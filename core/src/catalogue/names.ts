@@ -14,34 +14,50 @@ export interface NameMatch {
   readonly otherKinds: readonly string[];
 }
 
-type Entry = Pick<NameMatch, 'ingredientId' | 'assumedKind' | 'otherKinds'>;
+interface Entry extends Pick<NameMatch, 'ingredientId' | 'assumedKind' | 'otherKinds'> {
+  readonly words: readonly string[];
+}
 
-const SEPARATOR = ' ';
+/** Names by their first word, longest first. */
+type NameIndex = ReadonlyMap<string, readonly Entry[]>;
 
-function buildIndex(): { entries: ReadonlyMap<string, Entry>; longest: number } {
+function buildIndex(): NameIndex {
   const entries = new Map<string, Entry>();
-  let longest = 0;
-  const add = (name: string, entry: Entry): void => {
+  const add = (name: string, entry: Omit<Entry, 'words'>): void => {
     const words = wordsOf(name);
-    longest = Math.max(longest, words.length);
-    entries.set(words.join(SEPARATOR), entry);
+    entries.set(words.join(' '), { ...entry, words });
   };
   for (const { id, name, aliases, loosely = [] } of CATALOGUE) {
-    const sure: Entry = { ingredientId: id, assumedKind: false, otherKinds: [] };
+    const sure = { ingredientId: id, assumedKind: false, otherKinds: [] };
     // "Corn flour (whole-grain)" answers to "corn flour" too; the bracket tells kinds apart.
-    add(name.replace(/\s*\(.*\)/, ''), sure);
+    const bare = name.replace(/\s*\(.*\)/, '');
     const bracket = /\((.*)\)/.exec(name)?.[1];
-    if (bracket) add(`${bracket} ${name.replace(/\s*\(.*\)/, '')}`, sure);
+    add(bare, sure);
+    if (bracket) add(`${bracket} ${bare}`, sure);
     for (const alias of aliases) add(alias, sure);
     for (const alias of loosely) add(alias, { ...sure, assumedKind: true });
   }
   for (const [name, [assumed, ...others]] of Object.entries(AMBIGUOUS_NAMES)) {
     add(name, { ingredientId: assumed, assumedKind: true, otherKinds: others });
   }
-  return { entries, longest };
+  const byFirstWord = new Map<string, Entry[]>();
+  for (const entry of entries.values()) {
+    const first = entry.words[0]!;
+    const same = byFirstWord.get(first);
+    if (same) same.push(entry);
+    else byFirstWord.set(first, [entry]);
+  }
+  for (const same of byFirstWord.values()) same.sort((a, b) => b.words.length - a.words.length);
+  return byFirstWord;
 }
 
 const INDEX = buildIndex();
+
+function standsAt(name: readonly string[], words: readonly string[], start: number): boolean {
+  if (start + name.length > words.length) return false;
+  for (let i = 1; i < name.length; i++) if (words[start + i] !== name[i]) return false;
+  return true;
+}
 
 /**
  * The ingredient named among `words` (as made by `wordsOf`): the longest name wins; of two
@@ -49,12 +65,15 @@ const INDEX = buildIndex();
  * Null when no word names an ingredient.
  */
 export function findName(words: readonly string[]): NameMatch | null {
-  for (let length = Math.min(INDEX.longest, words.length); length > 0; length--) {
-    for (let start = words.length - length; start >= 0; start--) {
-      const key = length === 1 ? words[start]! : words.slice(start, start + length).join(SEPARATOR);
-      const entry = INDEX.entries.get(key);
-      if (entry) return { ...entry, start, end: start + length };
-    }
+  let best: Entry | null = null;
+  let at = 0;
+  for (let start = words.length - 1; start >= 0; start--) {
+    const found = INDEX.get(words[start]!)?.find((entry) => standsAt(entry.words, words, start));
+    if (!found || (best && found.words.length <= best.words.length)) continue;
+    best = found;
+    at = start;
   }
-  return null;
+  if (!best) return null;
+  const { ingredientId, assumedKind, otherKinds } = best;
+  return { ingredientId, assumedKind, otherKinds, start: at, end: at + best.words.length };
 }

@@ -1,6 +1,7 @@
 import { ESTIMATE, type Ingredient, type Method, type Weight } from '../catalogue/index.js';
 import { millilitresIn } from '../units/index.js';
 import { classFactor } from './methods.js';
+import { oncePerIngredient } from './once.js';
 import type { MeasureSize } from './size.js';
 import { CLASS_FACTOR_SPREAD, PIECE_SPREAD, UNSOURCED_SPREAD } from './spread.js';
 
@@ -112,6 +113,21 @@ export function densityOf(
     if (found) return { ...found, derivedFrom: null };
   }
   const { ingredient, form, method, size } = filling;
+  const known = tableDensities(ingredient);
+  const key = `${form}/${method}/${size}`;
+  let basis = known.get(key);
+  if (basis === undefined) {
+    basis = tableDensity(filling);
+    known.set(key, basis);
+  }
+  return basis;
+}
+
+const tableDensities = oncePerIngredient(() => new Map<string, DensityBasis | null>());
+
+/** The rungs below evidence: a table weight, or an estimate from one. */
+function tableDensity(filling: Filling): DensityBasis | null {
+  const { ingredient, form, method, size } = filling;
   const { weights, isForm } = ofForm(ingredient, form);
   const direct = nearestInSize(
     weights.filter((weight) => weight.method === method),
@@ -159,20 +175,22 @@ export function pieceOf(
  * The lightest and heaviest a millilitre of the ingredient can be by any method and form:
  * what a stated weight is held against. Null when nothing is known.
  */
-export function densityLimits(ingredient: Ingredient): readonly [number, number] | null {
-  const densities = ingredient.weights.filter(byVolume).map(gramsPerMillilitre);
-  if (densities.length === 0) return null;
-  const heaviest = ingredient.class === 'powder' ? 'tamped' : 'packed';
-  const lightest = ingredient.class === 'powder' ? 'sifted' : 'loose';
-  const spooned = ingredient.weights.filter(byVolume).map((weight) => {
-    const base = gramsPerMillilitre(weight) / classFactor(ingredient.class, weight.method);
+export const densityLimits = oncePerIngredient(
+  (ingredient: Ingredient): readonly [number, number] | null => {
+    const densities = ingredient.weights.filter(byVolume).map(gramsPerMillilitre);
+    if (densities.length === 0) return null;
+    const heaviest = ingredient.class === 'powder' ? 'tamped' : 'packed';
+    const lightest = ingredient.class === 'powder' ? 'sifted' : 'loose';
+    const spooned = ingredient.weights.filter(byVolume).map((weight) => {
+      const base = gramsPerMillilitre(weight) / classFactor(ingredient.class, weight.method);
+      return [
+        base * classFactor(ingredient.class, lightest),
+        base * classFactor(ingredient.class, heaviest),
+      ] as const;
+    });
     return [
-      base * classFactor(ingredient.class, lightest),
-      base * classFactor(ingredient.class, heaviest),
-    ] as const;
-  });
-  return [
-    Math.min(...densities, ...spooned.map(([low]) => low)),
-    Math.max(...densities, ...spooned.map(([, high]) => high)),
-  ];
-}
+      Math.min(...densities, ...spooned.map(([low]) => low)),
+      Math.max(...densities, ...spooned.map(([, high]) => high)),
+    ];
+  },
+);

@@ -2,7 +2,7 @@ import { VULGAR_FRACTIONS } from '../amount/index.js';
 
 /**
  * A line made plain, and where each of its characters stood in the written text:
- * `text[i]` came from `written[origin[i]]`.
+ * `text[i]` came from `written[origin[i]]`. `origin` may be longer than the text.
  */
 export interface CleanLine {
   readonly text: string;
@@ -46,6 +46,9 @@ function plain(character: string): string {
   if (code >= 0xff01 && code <= 0xff5e) return String.fromCharCode(code - 0xfee0);
   return character;
 }
+
+/** Origins of a text in which every character stands where it stood; longest usual line. */
+const UNMOVED: readonly number[] = Array.from({ length: 400 }, (_, index) => index);
 
 class PlainText {
   text = '';
@@ -97,17 +100,12 @@ function pushCharacter(result: PlainText, character: string, from: number): void
  * of every character leads back to the written text.
  */
 export function clean(written: string): CleanLine {
-  let text: string;
-  let origin: number[];
-  if (PLAIN.test(written) && !written.includes('&')) {
-    text = written;
-    origin = Array.from(written, (_, index) => index);
-  } else {
-    ({ text, origin } = makePlain(written));
-    if (text.endsWith(' ')) text = text.slice(0, -1);
-  }
+  const asIs = PLAIN.test(written) && written.length <= UNMOVED.length && !written.includes('&');
+  let { text, origin }: CleanLine = asIs ? { text: written, origin: UNMOVED } : makePlain(written);
+  if (text.endsWith(' ')) text = text.slice(0, -1);
   for (const pattern of [BULLET, CHECK_BOX]) {
     const length = pattern.exec(text)?.[0].length ?? 0;
+    if (length === 0) continue;
     text = text.slice(length);
     origin = origin.slice(length);
   }

@@ -1,4 +1,4 @@
-import { findName, wordsOf, type NameMatch } from '../catalogue/index.js';
+import { findName, singular, wordsOf, type NameMatch } from '../catalogue/index.js';
 import { DESCRIBING_WORDS } from './vocabulary/describing.js';
 
 /** A word of a phrase, made comparable, and where it stands in the text. */
@@ -26,6 +26,7 @@ export interface NamePhrase {
   readonly second: string | null;
 }
 
+const SIMPLE_WORD = /^[A-Za-z]+$/;
 const WORDS = /[\p{L}\p{N}'’]+/gu;
 const END_OF_NOUN =
   /[,;([]| - |: | \+ | plus | for | to (?!\d)| as needed| if needed| according | about | at room /i;
@@ -33,7 +34,10 @@ const END_OF_NOUN =
 function placedWords(text: string, offset: number): PlacedWord[] {
   const placed: PlacedWord[] = [];
   for (const found of text.matchAll(WORDS)) {
-    for (const word of wordsOf(found[0])) {
+    const words = SIMPLE_WORD.test(found[0])
+      ? [singular(found[0].toLowerCase())]
+      : wordsOf(found[0]);
+    for (const word of words) {
       placed.push({
         word,
         start: offset + found.index,

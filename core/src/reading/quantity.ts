@@ -95,7 +95,12 @@ interface Beside {
   readonly bare: boolean;
 }
 
+/** What can open a measure beside another; anything else is the ingredient's name. */
+const STARTS_WITH_AMOUNT = / ?(?:half|one|two|three|four|an?)\b/iy;
+const BESIDE_OPENER = / ?[\d([/=|,~]| ?(?:or|about|approx|around|ca)\b/y;
+
 function besideAt(text: string, at: number): Beside | null {
+  if (!match(BESIDE_OPENER, text, at) && !match(STARTS_WITH_AMOUNT, text, at)) return null;
   const link = match(STATED_LINK, text, at);
   const start = at + (link?.[0].length ?? 0);
   const amount = readAmount(text, start);
@@ -132,6 +137,13 @@ interface Qualifiers {
   end: number;
 }
 
+const isDigit = (text: string, at: number): boolean => {
+  const code = text.charCodeAt(at);
+  return code >= 48 && code <= 57;
+};
+
+const LEVEL = (end: number): Qualifiers => ({ fullness: 1, heapingWord: null, method: null, end });
+
 /** Words between amount and unit: "heaping", "firmly packed", "level". */
 function qualifiersAt(text: string, at: number, before: Qualifiers | null = null): Qualifiers {
   const found: Qualifiers = { fullness: 1, heapingWord: null, method: null, ...before, end: at };
@@ -165,25 +177,26 @@ function qualifiersAt(text: string, at: number, before: Qualifiers | null = null
  * with an amount of something that is not an ingredient (minutes, degrees, centimetres).
  */
 export function readQuantity(text: string, start: number, standard: Standard): Quantity | null {
-  const lead = match(LEAD_WORDS, text, start);
-  const early = qualifiersAt(text, start + (lead?.[0].length ?? 0));
+  const byDigit = isDigit(text, start);
+  const lead = byDigit ? null : match(LEAD_WORDS, text, start);
+  const early = byDigit ? LEVEL(start) : qualifiersAt(text, start + (lead?.[0].length ?? 0));
   const amountStart = early.end;
-  const bare = match(BARE_UNIT, text, amountStart) !== null;
+  const bare = !byDigit && match(BARE_UNIT, text, amountStart) !== null;
   const found = bare
     ? { amount: exactly(new Fraction(1)), length: 0 }
     : readAmount(text, amountStart);
   if (!found) return null;
   const amountEnd = amountStart + found.length;
-  const rest = text.slice(amountEnd, amountEnd + 16);
-  if (NOT_AN_AMOUNT.test(rest.trimStart())) return null;
+  if (NOT_AN_AMOUNT.test(text.slice(amountEnd, amountEnd + 16).trimStart())) return null;
   const byArticle = !/\d/.test(text.slice(amountStart, amountEnd));
-  const base = { byArticle, amountAt: [amountStart, amountEnd] as const };
+  const amountAt = [amountStart, amountEnd] as const;
 
   const packed = packageAt(text, amountEnd);
   if (packed) {
     const count = found.amount.min.add(found.amount.max).div(2).valueOf();
     return {
-      ...base,
+      byArticle,
+      amountAt,
       amount: found.amount,
       unit: packed.unit.unit,
       fullness: 1,
@@ -205,7 +218,8 @@ export function readQuantity(text: string, start: number, standard: Standard): Q
   if (!unit && text[amountEnd] === '-') return null;
   if (!unit) {
     return {
-      ...base,
+      byArticle,
+      amountAt,
       amount: found.amount,
       unit: null,
       fullness: early.fullness,
@@ -225,7 +239,8 @@ export function readQuantity(text: string, start: number, standard: Standard): Q
   const measured = besides(text, unit, first, standard);
   const bracket = match(BRACKET, text, measured.end);
   return {
-    ...base,
+    byArticle,
+    amountAt,
     amount: measured.amount,
     unit: unit.unit,
     fullness: qualifiers.fullness,
@@ -299,8 +314,10 @@ function ratioOf(from: Unit, to: Unit, standard: Standard): Fraction | null {
   return isMassUnit(from) && isMassUnit(to) ? gramsIn(from).div(gramsIn(to)) : null;
 }
 
+const BEFORE_NAME = / ?[,:]? ?(?:of\b(?: the\b)?)? ?/iy;
+
 function skipOf(text: string, at: number): number {
-  return at + (match(/ ?[,:]? ?(?:of\b(?: the\b)?)? ?/iy, text, at)?.[0].length ?? 0);
+  return at + (match(BEFORE_NAME, text, at)?.[0].length ?? 0);
 }
 
 /** A weight on its own somewhere in the line, "(150 g)", "(400 g each)"; null without one. */
