@@ -14,7 +14,7 @@ const YIELD =
   /^\(?(?:makes?|yields?|yield is|serves|servings?|portions?|gives|enough for|quantity)\b ?:? ?(?:about |approx(?:imately)?\.? |around |roughly |up to |~ ?)?/i;
 const YIELD_AFTER = /^(?:servings?|portions?|people|persons)\b/i;
 const TIN =
-  /^(?:one|an?|two|1|2) (?:\d|round|square|loaf).{0,40}\b(?:tin|pan|tray|mould|mold|loaf|ring)s?\.?$/i;
+  /^(?:one|an?|two|1|2) (?:\d|round|square|loaf).{0,40}\b(?:tin|pan|tray|mould|mold|loaf|ring)s?\b(?:,.{0,40})?\.?$/i;
 const MARKDOWN_HEADING = /^#{1,6} +/;
 const FOR_HEADING = /^for (?:the )?[a-z][a-z' -]{1,40}:?$/i;
 /** A line longer than this is never a heading or a yield. */

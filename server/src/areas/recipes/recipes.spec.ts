@@ -1,0 +1,159 @@
+import type { Recipe, RecipePage } from '@ypsigram/contract';
+import { openKitchen, type Kitchen } from '../../testing/kitchen.js';
+
+describe('recipes', () => {
+  let kitchen: Kitchen;
+
+  beforeEach(async () => {
+    kitchen = await openKitchen();
+  });
+  afterEach(() => kitchen.close());
+
+  const create = async (text: string): Promise<Recipe> => {
+    const { body } = await kitchen.http.post('/api/recipes').send({ text }).expect(201);
+    return body as Recipe;
+  };
+  const list = async (query = ''): Promise<RecipePage> => {
+    const { body } = await kitchen.http.get(`/api/recipes?${query}`).expect(200);
+    return body as RecipePage;
+  };
+
+  it('are kept as written, with their title', async () => {
+    const saved = await create('Oat slabs\r\n\r\n 2 cups oats  \n');
+    expect(saved.title).toBe('Oat slabs');
+    expect(saved.text).toBe('Oat slabs\r\n\r\n 2 cups oats  \n');
+    expect(saved.revision).toBe(1);
+    const { body } = await kitchen.http.get(`/api/recipes/${saved.id}`).expect(200);
+    expect(body).toEqual(saved);
+  });
+
+  it('remember batch and methods', async () => {
+    const saved = await create('2 cups flour');
+    const { body } = await kitchen.http
+      .put(`/api/recipes/${saved.id}`)
+      .send({
+        text: saved.text,
+        revision: 1,
+        batch: { by: 'factor', factor: '3/2' },
+        methods: { 0: 'dipped' },
+      })
+      .expect(200);
+    const changed = body as Recipe;
+    expect(changed.revision).toBe(2);
+    expect(changed.batch).toEqual({ by: 'factor', factor: '3/2' });
+    expect(changed.methods).toEqual({ 0: 'dipped' });
+    expect(changed.createdAt).toBe(saved.createdAt);
+  });
+
+  it('refuse a change based on an older revision, and lose neither version', async () => {
+    const saved = await create('2 cups flour');
+    const path = `/api/recipes/${saved.id}`;
+    await kitchen.http.put(path).send({ text: '3 cups flour', revision: 1 }).expect(200);
+    const { body, type } = await kitchen.http
+      .put(path)
+      .send({ text: '4 cups flour', revision: 1 })
+      .expect(409);
+    expect(type).toBe('application/problem+json');
+    expect(body).toEqual(
+      jasmine.objectContaining({
+        yours: jasmine.objectContaining({ text: '4 cups flour', revision: 1 }),
+        theirs: jasmine.objectContaining({ text: '3 cups flour', revision: 2 }),
+      }),
+    );
+  });
+
+  it('let only one of many simultaneous changes through', async () => {
+    const saved = await create('2 cups flour');
+    const statuses = await Promise.all(
+      Array.from({ length: 12 }, async (_, index) => {
+        const text = `${index + 1} cups flour`;
+        const { status } = await kitchen.http
+          .put(`/api/recipes/${saved.id}`)
+          .send({ text, revision: 1 });
+        return status;
+      }),
+    );
+    expect(statuses.filter((status) => status === 200).length).toBe(1);
+    expect(statuses.filter((status) => status === 409).length).toBe(11);
+  });
+
+  it('are deleted and brought back whole', async () => {
+    const saved = await create('Buns\n2 cups flour');
+    await kitchen.http.delete(`/api/recipes/${saved.id}`).expect(204);
+    await kitchen.http.get(`/api/recipes/${saved.id}`).expect(404);
+    expect((await list()).total).toBe(0);
+    expect((await list('query=buns')).total).toBe(0);
+    await kitchen.http.delete(`/api/recipes/${saved.id}`).expect(404);
+    const { body } = await kitchen.http.post(`/api/recipes/${saved.id}/restore`).expect(200);
+    expect(body).toEqual(saved);
+    expect((await list('query=buns')).total).toBe(1);
+  });
+
+  it('are found by the beginnings of words in title and ingredients', async () => {
+    await create('Crème knots\n2 cups strong flour');
+    await create('Slabs\n1 cup porridge oats\n2 tbsp sumac');
+    const titles = async (query: string): Promise<string[]> =>
+      (await list(`query=${encodeURIComponent(query)}`)).items.map(({ title }) => title);
+    expect(await titles('creme')).toEqual(['Crème knots']);
+    expect(await titles('bread fl')).toEqual(['Crème knots']);
+    expect(await titles('rolled oat')).toEqual(['Slabs']);
+    expect(await titles('SUMAC')).toEqual(['Slabs']);
+    expect(await titles('')).toEqual(['Crème knots', 'Slabs']);
+    expect(await titles('nothing')).toEqual([]);
+    expect(await titles('" OR * --')).toEqual([]);
+    expect(await titles('-- ;')).toEqual([]);
+  });
+
+  it('follow their text: a renamed recipe is found under its new name', async () => {
+    const saved = await create('Old name\n2 cups flour');
+    await kitchen.http
+      .put(`/api/recipes/${saved.id}`)
+      .send({ text: 'New name\n1 cup honey', revision: 1 })
+      .expect(200);
+    expect((await list('query=old')).total).toBe(0);
+    expect((await list('query=honey')).items[0]?.title).toBe('New name');
+  });
+
+  it('come in pages', async () => {
+    for (let i = 1; i <= 7; i++) await create(`Recipe ${i}\n1 cup flour`);
+    const page = await list('page=2&pageSize=3');
+    expect(page.items.map(({ title }) => title)).toEqual(['Recipe 4', 'Recipe 5', 'Recipe 6']);
+    expect(page.total).toBe(7);
+    expect((await list('page=9')).items).toEqual([]);
+  });
+
+  it('say in the list what they weigh by both routes', async () => {
+    await create('Buns\nMakes 8\n2 cups all-purpose flour\n1 cup sumac');
+    const [summary] = (await list()).items;
+    expect(summary).toEqual(
+      jasmine.objectContaining({
+        yield: 'Makes 8',
+        ingredientCount: 2,
+        openCount: 1,
+        weighedGrams: 250,
+      }),
+    );
+    expect(summary?.totalGrams).toBeCloseTo(250, 6);
+    expect(summary?.measuredGrams).toBeCloseTo(250, 6);
+  });
+
+  const refused: readonly [string, object, string][] = [
+    ['no text', {}, 'text'],
+    ['blank text', { text: ' \n ' }, 'text'],
+    ['text of a wrong type', { text: 5 }, 'text'],
+    ['an unknown standard', { text: 'a', standard: 'martian' }, 'standard'],
+    ['a factor of nothing', { text: 'a', batch: { by: 'factor', factor: '0' } }, 'batch.factor'],
+    ['an unknown field', { text: 'a', tilte: 'x' }, ''],
+    ['a name of blanks', { text: 'a', title: '  ' }, 'title'],
+    ['a method that is none', { text: 'a', methods: { 0: 'thrown' } }, 'methods.0'],
+  ];
+  for (const [what, body, field] of refused) {
+    it(`refuse ${what} with a sentence and the field`, async () => {
+      const reply = await kitchen.http.post('/api/recipes').send(body).expect(400);
+      expect(reply.type).toBe('application/problem+json');
+      expect((reply.body as { field: string }).field).toBe(field);
+      expect((reply.body as { detail: string }).detail).toMatch(/^[A-Z].*\.$/);
+      expect((await list()).total).toBe(0);
+    });
+  }
+});

@@ -1,0 +1,74 @@
+import type { RecipeDraft } from '@ypsigram/contract';
+import { ratiosOf, type Ratios } from '@ypsigram/core/batch';
+import { intendedMass } from '@ypsigram/core/conversion';
+import { readRecipe } from '@ypsigram/core/reading';
+import { openKitchen } from '../testing/kitchen.js';
+import { fillWithDemo } from './fill.js';
+import { DEMO_RECIPES } from './recipes.js';
+
+const reading = (draft: RecipeDraft) => readRecipe(draft.text, draft.standard);
+
+function ratios(title: string): Ratios {
+  const draft = DEMO_RECIPES.find(({ text }) => text.startsWith(title))!;
+  const { lines, standard } = reading(draft);
+  const parts = lines.flatMap((line) => {
+    const grams = intendedMass(line, standard)?.grams;
+    return line.ingredientId && grams ? [{ ingredientId: line.ingredientId, grams }] : [];
+  });
+  return ratiosOf(parts)!;
+}
+
+describe('the demo recipes', () => {
+  for (const draft of DEMO_RECIPES) {
+    const read = reading(draft);
+    it(`understand every line of "${read.title}"`, () => {
+      const ingredients = read.lines.filter(({ kind }) => kind === 'ingredient');
+      expect(ingredients.length).toBeGreaterThanOrEqual(8);
+      expect(ingredients.length).toBeLessThanOrEqual(14);
+      expect(read.yield).not.toBeNull();
+      expect(read.lines.some(({ kind }) => kind === 'step')).toBeTrue();
+      for (const line of read.lines) {
+        expect(line.kind).withContext(line.written).not.toBe('unread');
+        if (line.kind === 'ingredient')
+          expect(line.ingredientId).withContext(line.written).not.toBeNull();
+      }
+    });
+  }
+
+  // What bakers call normal for each kind, in percent of flour.
+  const usual: readonly [string, keyof Ratios, number, number][] = [
+    ['Towpath oat slabs', 'sugar', 50, 90],
+    ['Towpath oat slabs', 'fat', 40, 65],
+    ['Towpath oat slabs', 'salt', 0.4, 1.5],
+    // Dough and filling together; the dough alone is near 80.
+    ['Cardamom knots', 'water', 75, 95],
+    ['Cardamom knots', 'yeast', 1, 3],
+    ['Cardamom knots', 'salt', 0.8, 2.2],
+    ['Polenta and pear tin', 'egg', 35, 80],
+    ['Polenta and pear tin', 'leavening', 1, 4],
+    ['Rye and honey crispbread', 'water', 45, 75],
+    ['Rye and honey crispbread', 'salt', 1.5, 2.5],
+    ['Rye and honey crispbread', 'leavening', 0.3, 1.5],
+    ['Sesame rounds', 'fat', 55, 80],
+    ['Sesame rounds', 'sugar', 20, 40],
+    ['Lean sponge', 'egg', 150, 260],
+    ['Lean sponge', 'sugar', 100, 160],
+  ];
+  for (const [title, ratio, low, high] of usual) {
+    it(`keep ${ratio} of "${title}" between ${low} and ${high} % of flour`, () => {
+      const value = ratios(title)[ratio];
+      expect(value).toBeGreaterThanOrEqual(low);
+      expect(value).toBeLessThanOrEqual(high);
+    });
+  }
+
+  it('fill an empty kitchen once, and leave a used one alone', async () => {
+    const kitchen = await openKitchen();
+    const total = async (): Promise<number> =>
+      ((await kitchen.http.get('/api/recipes')).body as { total: number }).total;
+    await fillWithDemo(kitchen.database);
+    await fillWithDemo(kitchen.database);
+    expect(await total()).toBe(DEMO_RECIPES.length);
+    await kitchen.close();
+  });
+});

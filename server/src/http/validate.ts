@@ -1,0 +1,24 @@
+import type { Request } from 'express';
+import { z } from 'zod';
+import { issueMessage } from '@ypsigram/contract';
+import { ProblemError } from './problem.js';
+
+/** The value in the schema's terms. @throws ProblemError 400 naming the first wrong field. */
+export function validate<T extends z.ZodType>(schema: T, value: unknown): z.output<T> {
+  const parsed = schema.safeParse(value, { error: issueMessage });
+  if (parsed.success) return parsed.data;
+  const errors = parsed.error.issues.map(({ path, message }) => ({
+    field: path.map(String).join('.'),
+    message,
+  }));
+  const first = errors[0]!;
+  throw new ProblemError(400, first.message, { field: first.field, errors });
+}
+
+/** The validated JSON body. @throws ProblemError 415 when the body is not JSON. */
+export function validBody<T extends z.ZodType>(schema: T, request: Request): z.output<T> {
+  if (!request.is('application/json')) {
+    throw new ProblemError(415, 'Send the request as JSON, with content type application/json.');
+  }
+  return validate(schema, request.body);
+}

@@ -1,0 +1,50 @@
+import { createServer } from 'node:http';
+import type { AddressInfo } from 'node:net';
+import { pino } from 'pino';
+import { buildApp } from './app.js';
+import { openDatabase } from './database/connection.js';
+import { migrate } from './database/migrate.js';
+import { fillWithDemo } from './demo/fill.js';
+import { readSettings } from './settings.js';
+
+/** How long requests in flight may take once the server was asked to stop. */
+const LAST_CALL_MILLISECONDS = 10_000;
+
+async function start(): Promise<void> {
+  const settings = readSettings(process.env);
+  const logger = pino({ level: settings.logLevel });
+  const database = await openDatabase(settings.database);
+  await migrate(database);
+  if (settings.demo) await fillWithDemo(database);
+  const server = createServer(buildApp({ ...settings, database, logger }));
+
+  const stop = (): void => {
+    logger.info('stopping: finishing what is in flight');
+    const timer = setTimeout(() => server.closeAllConnections(), LAST_CALL_MILLISECONDS);
+    server.close(() => {
+      clearTimeout(timer);
+      void database.close().then(() => process.exit(0));
+    });
+    server.closeIdleConnections();
+  };
+  process.once('SIGTERM', stop);
+  process.once('SIGINT', stop);
+
+  server.once('error', (error: NodeJS.ErrnoException) => {
+    const detail =
+      error.code === 'EADDRINUSE'
+        ? `Port ${settings.port} is taken. Choose another: PORT=4311 npm start`
+        : error.message;
+    console.error(detail);
+    process.exit(1);
+  });
+  server.listen(settings.port, settings.host, () => {
+    const { port } = server.address() as AddressInfo;
+    console.log(`Ypsigram is at http://${settings.host}:${port}`);
+  });
+}
+
+start().catch((error: unknown) => {
+  console.error(error instanceof Error ? error.message : error);
+  process.exit(1);
+});
