@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import type { Amount } from '@ypsigram/core/amount';
 import { intendedMass, type Intended } from '@ypsigram/core/conversion';
-import { type Line, type Reading } from '@ypsigram/core/reading';
+import type { Line, Reading } from '@ypsigram/core/reading';
 import { amount, intended, lineKind, method, recipeText, standard, unit } from './parts.js';
 import { noteMessage } from './wording/index.js';
 

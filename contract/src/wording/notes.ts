@@ -1,6 +1,6 @@
 import { onScaleGrid } from '@ypsigram/core/batch';
 import { knownIngredient } from '@ypsigram/core/catalogue';
-import { intendedMass, intendedOtherwise } from '@ypsigram/core/conversion';
+import { gramsAtStake, intendedMass, intendedOtherwise } from '@ypsigram/core/conversion';
 import type { Line, OtherReading, ReadingNote } from '@ypsigram/core/reading';
 import { standardName, type Standard } from '@ypsigram/core/units';
 import { METHOD_NAMES } from './names.js';
@@ -12,6 +12,14 @@ function weighs(line: Line, standard: Standard, other?: OtherReading): string {
   const intended = other ? intendedOtherwise(line, other, standard) : intendedMass(line, standard);
   return intended ? onScaleGrid(intended.grams).shown : 'no known weight';
 }
+
+/** Whether the other reading would show as another weight. */
+function changes(line: Line, note: ReadingNote, standard: Standard): boolean {
+  return gramsAtStake(line, note, standard) >= LEAST_SHOWN_GRAMS;
+}
+
+/** A fine scale shows no less than this. */
+const LEAST_SHOWN_GRAMS = 0.05;
 
 function kindOf(line: Line, standard: Standard, other: OtherReading): string {
   return `${ingredientName(other.ingredientId ?? null)} ${weighs(line, standard, other)}`;
@@ -34,12 +42,14 @@ export function noteMessage(note: ReadingNote, line: Line, standard: Standard): 
         `could be ${note.others.map((other) => kindOf(line, standard, other)).join(' or ')}.`
       );
     case 'order-before':
+      if (!changes(line, note, standard))
+        return `“${note.word}” before measuring: the weight does not change.`;
       return (
         `“${note.word}” stands before the name, so it is done before measuring: ` +
         `${weighs(line, standard)}. Done after: ${weighs(line, standard, note.other)}.`
       );
     case 'order-after':
-      return note.other
+      return note.other && changes(line, note, standard)
         ? `“${note.word}” stands after the name, so it is done after measuring: ` +
             `${weighs(line, standard)}. Done before: ${weighs(line, standard, note.other)}.`
         : `“${note.word}” stands after the name: measure first, the weight does not change.`;

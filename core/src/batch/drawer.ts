@@ -1,6 +1,6 @@
 import { Fraction } from '../amount/index.js';
 import type { Ingredient, Method } from '../catalogue/index.js';
-import { type MeasureSize } from '../measuring/index.js';
+import type { MeasureSize } from '../measuring/index.js';
 import { millilitresIn, type Standard } from '../units/index.js';
 
 /** One thing that can be filled: a cup, a spoon, a mark of the jug, a mark of a butter block. */

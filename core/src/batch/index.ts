@@ -1,3 +1,4 @@
+export { carryMethods, type MethodsByLine } from './carry-methods.js';
 export { defaultDrawer, type Drawer, type Tool } from './drawer.js';
 export { LARGEST_FACTOR, readFactor, type FactorProblem, type FactorReading } from './factor.js';
 export { fewestFills, type Fillable, type Fills } from './fewest-fills.js';

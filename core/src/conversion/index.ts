@@ -1,6 +1,8 @@
 export {
+  gramsAtStake,
   intendedMass,
   intendedOtherwise,
+  otherReadings,
   type Intended,
   type IntendedBasis,
   type MeasuredLine,

@@ -1,5 +1,5 @@
 import { readLine } from '../reading/index.js';
-import { intendedMass, intendedOtherwise } from './index.js';
+import { gramsAtStake, intendedMass, intendedOtherwise } from './index.js';
 
 const intended = (text: string, standard: Parameters<typeof intendedMass>[1] = 'us-customary') =>
   intendedMass(readLine(text, standard), standard);
@@ -81,5 +81,16 @@ describe('intended mass', () => {
     const other = note.code === 'ounce-ambiguous' ? note.other : {};
     expect(intendedMass(line, 'us-customary')!.grams).toBeCloseTo(226.8, 1);
     expect(intendedOtherwise(line, other, 'us-customary')!.grams).toBeCloseTo(230, 6);
+  });
+
+  it('says how many grams hang on a note', () => {
+    const atStake = (text: string): number => {
+      const line = readLine(text);
+      return Math.max(...line.notes.map((note) => gramsAtStake(line, note, 'us-customary')));
+    };
+    expect(atStake('1 1/2 cups cake flour, sifted')).toBeCloseTo(19.5, 9);
+    expect(atStake('1 cup butter, melted')).toBeCloseTo(0, 9);
+    expect(atStake('1 tbsp kosher salt')).toBeCloseTo(6, 9);
+    expect(atStake('2 cups (90 g) flour')).toBeGreaterThan(150);
   });
 });

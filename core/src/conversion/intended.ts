@@ -13,7 +13,7 @@ import {
   type DensityEvidence,
   type Rung,
 } from '../measuring/index.js';
-import type { Line, OtherReading } from '../reading/index.js';
+import type { Line, OtherReading, ReadingNote } from '../reading/index.js';
 import {
   isNominalUnit,
   isVolumeUnit,
@@ -94,6 +94,35 @@ export function intendedOtherwise(
     },
     standard,
   );
+}
+
+/** The other readings that a note leaves open. */
+export function otherReadings(note: ReadingNote): readonly OtherReading[] {
+  switch (note.code) {
+    case 'kind-ambiguous':
+      return note.others;
+    case 'order-before':
+    case 'ounce-ambiguous':
+      return [note.other];
+    case 'order-after':
+      return note.other ? [note.other] : [];
+    default:
+      return [];
+  }
+}
+
+/**
+ * How many grams hang on a note: the largest difference that one of its other readings makes
+ * to the line. Zero where it makes none or nothing can be weighed.
+ */
+export function gramsAtStake(line: MeasuredLine, note: ReadingNote, standard: Standard): number {
+  const now = intendedMass(line, standard);
+  if (!now) return 0;
+  if (note.code === 'implausible-weight') return now.high - now.low;
+  return otherReadings(note).reduce((most, other) => {
+    const then = intendedOtherwise(line, other, standard);
+    return then ? Math.max(most, Math.abs(then.grams - now.grams)) : most;
+  }, 0);
 }
 
 function ends(line: MeasuredLine): readonly [number, number, number] {

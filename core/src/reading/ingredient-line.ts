@@ -133,6 +133,8 @@ function nameOnly(text: string): Found | null {
   const start = VAGUE.exec(text)?.[0].length ?? 0;
   const phrase = readPhrase(text.slice(start).replace(/\.$/, ''), start);
   if (!phrase.name || wordsOf(text).length > LONGEST_SENTENCE_WORDS) return null;
+  // "Salt and pepper" are two ingredients; "polenta and pear tin" is what comes out of them.
+  if (phrase.second !== null && !readPhrase(phrase.second, 0).name) return null;
   return { quantity: null, phrase, remarks: phrase.tail, byFruit: false };
 }
 

@@ -73,6 +73,7 @@ Method
     expect(readRecipe('For the glaze:\n1 cup sugar').title).toBeNull();
     expect(readRecipe('Makes 4').title).toBeNull();
     expect(readRecipe('Carrot cake\n1 cup sugar').title).toBe('Carrot cake');
+    expect(readRecipe('Polenta and pear tin\n1 cup sugar').title).toBe('Polenta and pear tin');
     expect(readRecipe('# Salt\n1 cup sugar').title).toBe('Salt');
   });
 

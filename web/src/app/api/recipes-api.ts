@@ -1,0 +1,59 @@
+import { HttpClient, HttpErrorResponse, HttpParams } from '@angular/common/http';
+import { Injectable, inject } from '@angular/core';
+import type { Observable } from 'rxjs';
+import type {
+  Conflict,
+  Problem,
+  Recipe,
+  RecipeDraft,
+  RecipePage,
+  RecipeReplacement,
+} from '@ypsigram/contract';
+
+const RECIPES = '/api/recipes';
+
+/** The recipes of the server. */
+@Injectable({ providedIn: 'root' })
+export class RecipesApi {
+  private readonly http = inject(HttpClient);
+
+  list(query: string, page: number, pageSize: number): Observable<RecipePage> {
+    const params = new HttpParams({ fromObject: { query, page, pageSize } });
+    return this.http.get<RecipePage>(RECIPES, { params });
+  }
+
+  read(id: string): Observable<Recipe> {
+    return this.http.get<Recipe>(`${RECIPES}/${id}`);
+  }
+
+  create(draft: RecipeDraft): Observable<Recipe> {
+    return this.http.post<Recipe>(RECIPES, draft);
+  }
+
+  replace(id: string, replacement: RecipeReplacement): Observable<Recipe> {
+    return this.http.put<Recipe>(`${RECIPES}/${id}`, replacement);
+  }
+
+  remove(id: string): Observable<void> {
+    return this.http.delete<void>(`${RECIPES}/${id}`);
+  }
+
+  restore(id: string): Observable<Recipe> {
+    return this.http.post<Recipe>(`${RECIPES}/${id}/restore`, null);
+  }
+}
+
+/** What went wrong, in a sentence for the baker. */
+export function problemOf(error: unknown): string {
+  if (!(error instanceof HttpErrorResponse))
+    return 'Something went wrong in this page. Reload it and try again.';
+  if (error.status === 0) return 'The kitchen server can’t be reached. Is it still running?';
+  const problem = error.error as Partial<Problem> | null;
+  return problem?.detail ?? 'The server answered something unexpected. Try again.';
+}
+
+/** The newer version that stood in the way of a change, if that was the problem. */
+export function conflictOf(error: unknown): Recipe | null {
+  if (!(error instanceof HttpErrorResponse) || error.status !== 409) return null;
+  return (error.error as Conflict).theirs;
+}

@@ -1,0 +1,57 @@
+import { inject } from '@angular/core';
+import type { ActivatedRouteSnapshot, Routes } from '@angular/router';
+import { provideEffects } from '@ngrx/effects';
+import { Store, provideState } from '@ngrx/store';
+import * as bookEffects from './places/book/book.effects';
+import { bookFeature } from './places/book/book.feature';
+import { BookPage } from './places/book/book.page';
+import { recallNewRecipe } from './recipe/new-recipe-memory';
+import { recipeActions, recipeFeature } from './recipe/recipe.feature';
+
+const PLACES: Routes = [
+  {
+    path: 'reading',
+    title: 'Reading · Ypsigram',
+    loadComponent: () => import('./places/reading/reading.page').then((m) => m.ReadingPage),
+  },
+  {
+    path: 'balance',
+    title: 'Balance · Ypsigram',
+    loadComponent: () => import('./places/balance/balance.page').then((m) => m.BalancePage),
+  },
+  { path: '', pathMatch: 'full', redirectTo: 'balance' },
+];
+
+/** Opening an address opens its recipe, unless it is open already. */
+function openRecipe(route: ActivatedRouteSnapshot): true {
+  const store = inject(Store);
+  const id = route.paramMap.get('id')!;
+  if (store.selectSignal(recipeFeature.selectSaved)()?.id !== id) {
+    store.dispatch(recipeActions.recipeAskedFor({ id }));
+  }
+  return true;
+}
+
+function openNewRecipe(): true {
+  inject(Store).dispatch(recipeActions.newRecipeOpened({ draft: recallNewRecipe() }));
+  return true;
+}
+
+const recipePath = () => import('./recipe/recipe-path').then((m) => m.RecipePath);
+
+export const routes: Routes = [
+  { path: '', pathMatch: 'full', redirectTo: 'book' },
+  {
+    path: 'book',
+    title: 'Book · Ypsigram',
+    component: BookPage,
+    providers: [provideState(bookFeature), provideEffects(bookEffects)],
+  },
+  { path: 'new', loadComponent: recipePath, canActivate: [openNewRecipe], children: PLACES },
+  { path: 'recipes/:id', loadComponent: recipePath, canActivate: [openRecipe], children: PLACES },
+  {
+    path: '**',
+    title: 'Not here · Ypsigram',
+    loadComponent: () => import('./places/nowhere/nowhere.page').then((m) => m.NowherePage),
+  },
+];

@@ -1,0 +1,66 @@
+import { isRange, mixed, showKitchen, type Amount } from '@ypsigram/core/amount';
+import type { Intended } from '@ypsigram/core/conversion';
+import type { Line } from '@ypsigram/core/reading';
+import { isMassUnit, type Unit } from '@ypsigram/core/units';
+
+const UNIT_NAMES: Readonly<Record<Unit, string>> = {
+  cup: 'cup',
+  tbsp: 'tbsp',
+  tsp: 'tsp',
+  'fl-oz': 'fl oz',
+  pint: 'pint',
+  quart: 'quart',
+  gallon: 'gallon',
+  ml: 'mL',
+  dl: 'dL',
+  l: 'L',
+  g: 'g',
+  kg: 'kg',
+  oz: 'oz',
+  lb: 'lb',
+  stick: 'stick',
+  pinch: 'pinch',
+  dash: 'dash',
+  smidgen: 'smidgen',
+  packet: 'packet',
+  each: '×',
+};
+
+const PLURAL: ReadonlySet<Unit> = new Set([
+  'cup',
+  'pint',
+  'quart',
+  'gallon',
+  'stick',
+  'pinch',
+  'packet',
+]);
+
+function unitName(unit: Unit, amount: Amount): string {
+  if (!PLURAL.has(unit) || amount.max.compare(1) <= 0) return UNIT_NAMES[unit];
+  return unit === 'pinch' ? 'pinches' : `${UNIT_NAMES[unit]}s`;
+}
+
+/** An amount with its unit as a baker writes it: fractions for measures, decimals for metric. */
+export function shownAmount(amount: Amount, unit: Unit): string {
+  const decimal = isMassUnit(unit) || unit === 'ml' || unit === 'dl' || unit === 'l';
+  const one = (value: Amount['min']): string => {
+    if (!decimal)
+      return showKitchen(value).exact ? mixed(value) : `about ${showKitchen(value).text}`;
+    return String(Number(value.valueOf().toPrecision(4)));
+  };
+  const text = isRange(amount) ? `${one(amount.min)} to ${one(amount.max)}` : one(amount.min);
+  return `${text} ${unitName(unit, amount)}`;
+}
+
+/** The amount of a line as it was read; null when the line has none. */
+export function writtenAmount({ amount, unit }: Pick<Line, 'amount' | 'unit'>): string | null {
+  return amount && unit ? shownAmount(amount, unit) : null;
+}
+
+/** The range of an intended mass, "148 to 178 g"; null where it is exact. */
+export function spread(intended: Intended | null): string | null {
+  if (!intended || intended.high - intended.low < intended.grams * 1e-9) return null;
+  const digits = intended.high < 20 ? 1 : 0;
+  return `${intended.low.toFixed(digits)} to ${intended.high.toFixed(digits)} g`;
+}

@@ -1,0 +1,57 @@
+import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
+import { METHOD_NAMES, RUNG_NAMES, noteMessage } from '@ypsigram/contract';
+import { onScaleGrid } from '@ypsigram/core/batch';
+import { ingredientById } from '@ypsigram/core/catalogue';
+import { gramsAtStake, intendedMass } from '@ypsigram/core/conversion';
+import type { Line, NoteCode, ReadingNote } from '@ypsigram/core/reading';
+import type { Standard } from '@ypsigram/core/units';
+import { spread, writtenAmount } from '../../kit/amounts/amounts';
+
+/** Notes on something that counts for nothing until the baker mends the line. */
+const OPEN: ReadonlySet<NoteCode> = new Set(['unknown-ingredient', 'second-ingredient']);
+/** What moves the line by less than this, relative, is a quiet assumption and not a question. */
+const QUESTION_FROM = 0.01;
+
+/** What was understood of one line. */
+@Component({
+  selector: 'yg-understood-line',
+  templateUrl: './understood-line.html',
+  styleUrl: './understood-line.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  host: { '[attr.data-kind]': 'line().kind' },
+})
+export class UnderstoodLine {
+  readonly line = input.required<Line>();
+  readonly standard = input.required<Standard>();
+
+  protected readonly intended = computed(() => intendedMass(this.line(), this.standard()));
+  protected readonly name = computed(() => {
+    const { ingredientId } = this.line();
+    return ingredientId === null ? null : (ingredientById(ingredientId)?.name ?? null);
+  });
+  protected readonly amount = computed(() => writtenAmount(this.line()));
+  protected readonly method = computed(() => {
+    const { authorMethod } = this.line();
+    return authorMethod && authorMethod !== 'count' ? METHOD_NAMES[authorMethod] : null;
+  });
+  protected readonly grams = computed(() => {
+    const intended = this.intended();
+    return intended && onScaleGrid(intended.grams).shown.replace(' g', '');
+  });
+  protected readonly spread = computed(() => spread(this.intended()));
+  protected readonly rung = computed(() => {
+    const intended = this.intended();
+    return intended ? RUNG_NAMES[intended.basis.rung] : RUNG_NAMES.unknown;
+  });
+  protected readonly notes = computed(() =>
+    this.line().notes.map((note) => ({
+      asks: OPEN.has(note.code) || this.isQuestion(note),
+      message: noteMessage(note, this.line(), this.standard()),
+    })),
+  );
+
+  private isQuestion(note: ReadingNote): boolean {
+    const grams = this.intended()?.grams ?? 0;
+    return gramsAtStake(this.line(), note, this.standard()) > grams * QUESTION_FROM;
+  }
+}

@@ -1,0 +1,28 @@
+import { EMPTY_DRAFT, type Draft } from './draft';
+
+const KEY = 'ypsigram.new-recipe';
+
+/** Keeps the unsaved text in this browser. A full or forbidden storage only costs this copy. */
+export function rememberNewRecipe({ text, standard }: Draft): void {
+  try {
+    localStorage.setItem(KEY, JSON.stringify({ text, standard }));
+  } catch (error) {
+    console.warn('The unsaved recipe could not be kept in this browser.', error);
+  }
+}
+
+/** The unsaved recipe of an earlier visit, or an empty one. */
+export function recallNewRecipe(): Draft {
+  try {
+    const kept = JSON.parse(localStorage.getItem(KEY) ?? 'null') as Partial<Draft> | null;
+    if (typeof kept?.text !== 'string') return EMPTY_DRAFT;
+    return { ...EMPTY_DRAFT, text: kept.text, standard: kept.standard ?? EMPTY_DRAFT.standard };
+  } catch (error) {
+    console.warn('The unsaved recipe in this browser could not be read.', error);
+    return EMPTY_DRAFT;
+  }
+}
+
+export function forgetNewRecipe(): void {
+  localStorage.removeItem(KEY);
+}
