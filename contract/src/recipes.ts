@@ -49,7 +49,7 @@ export const recipeSummary = recipe
   .extend({
     yield: z.string().nullable(),
     ingredientCount: z.int(),
-    openCount: z.int().meta({ description: 'Lines that have no weight yet.' }),
+    openCount: z.int().meta({ description: 'Lines with an amount that have no weight yet.' }),
     totalGrams: z.number().meta({ description: 'Sum of the known intended masses, factor 1.' }),
     measuredGrams: z.number().meta({ description: 'The same by the measure plan.' }),
     weighedGrams: z.number().meta({ description: 'The same on the scale grid.' }),

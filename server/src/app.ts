@@ -34,7 +34,10 @@ function api({ database, version, now = () => new Date() }: Parts): Router {
   router.use('/health', healthRoutes(version));
   router.use('/openapi.json', openApiRoutes(version));
   router.use('/readings', readingRoutes());
-  router.use('/plans', planRoutes(recipes));
+  router.use(
+    '/plans',
+    planRoutes((id) => recipes.read(id)),
+  );
   router.use('/recipes', recipeRoutes(recipes));
   router.use(() => {
     throw notFound('There is nothing at this address. GET /api/openapi.json lists what there is.');

@@ -1,4 +1,4 @@
-import { Fraction } from 'fraction.js';
+import type { Fraction } from 'fraction.js';
 
 /**
  * A written quantity, exactly as meant. A plain amount has `min` equal to `max`;

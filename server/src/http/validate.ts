@@ -1,5 +1,5 @@
 import type { Request } from 'express';
-import { z } from 'zod';
+import type { z } from 'zod';
 import { issueMessage } from '@ypsigram/contract';
 import { ProblemError } from './problem.js';
 

@@ -2,15 +2,14 @@ import { Router } from 'express';
 import { planRequest } from '@ypsigram/contract';
 import { onlyMethods } from '../../http/problem.js';
 import { validBody } from '../../http/validate.js';
-import type { RecipeService } from '../recipes/service.js';
-import { planFor } from './service.js';
+import { planFor, type SavedRecipe } from './service.js';
 
-export function planRoutes(recipes: RecipeService): Router {
+export function planRoutes(savedRecipe: SavedRecipe): Router {
   const router = Router();
   router
     .route('/')
     .post(async (request, response) => {
-      response.json(await planFor(validBody(planRequest, request), recipes));
+      response.json(await planFor(validBody(planRequest, request), savedRecipe));
     })
     .all(onlyMethods('POST'));
   return router;

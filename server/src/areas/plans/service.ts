@@ -4,13 +4,13 @@ import {
   METHOD_NAMES,
   toPlanReply,
   type PlanReply,
+  type Recipe,
   type planRequest,
 } from '@ypsigram/contract';
 import { defaultDrawer, methodsForLine, planBatch, readFactor } from '@ypsigram/core/batch';
 import { readRecipe, type Reading } from '@ypsigram/core/reading';
 import type { Method } from '@ypsigram/core/catalogue';
 import { ProblemError } from '../../http/problem.js';
-import type { RecipeService } from '../recipes/service.js';
 
 type Request = z.output<typeof planRequest>;
 
@@ -35,9 +35,12 @@ function checkMethods(reading: Reading, methods: Readonly<Record<string, Method>
   }
 }
 
+/** Finds a saved recipe. @throws ProblemError 404 when there is none. */
+export type SavedRecipe = (id: string) => Promise<Recipe>;
+
 /** Plans a batch of a text or of a saved recipe. Saves nothing. */
-export async function planFor(request: Request, recipes: RecipeService): Promise<PlanReply> {
-  const saved = request.recipeId === undefined ? null : await recipes.read(request.recipeId);
+export async function planFor(request: Request, savedRecipe: SavedRecipe): Promise<PlanReply> {
+  const saved = request.recipeId === undefined ? null : await savedRecipe(request.recipeId);
   const text = saved?.text ?? request.text ?? '';
   const reading = readRecipe(text, request.standard ?? saved?.standard);
   const factor = readFactor(request.batch.factor);

@@ -50,7 +50,7 @@ export function summarise(recipe: Recipe): RecipeSummary {
     updatedAt,
     yield: reading.yield?.written.trim() ?? null,
     ingredientCount: lines.length,
-    openCount: lines.filter(({ intended }) => !intended).length,
+    openCount: lines.filter(({ intended, scaled }) => scaled && !intended).length,
     totalGrams,
     measuredGrams,
     weighedGrams,

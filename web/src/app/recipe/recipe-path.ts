@@ -50,9 +50,7 @@ export class RecipePath {
   protected readonly saveWord = computed(() => SAVE_WORDS[this.state().status]);
   protected readonly readState = computed(() => {
     const lines = this.reading().lines.filter(({ kind }) => kind === 'ingredient');
-    const open = this.plan().filter(
-      ({ kind, intended }) => kind === 'ingredient' && !intended,
-    ).length;
+    const open = this.plan().filter(({ scaled, intended }) => scaled && !intended).length;
     if (lines.length === 0) return 'nothing read yet';
     return open === 0
       ? `${lines.length} lines read`

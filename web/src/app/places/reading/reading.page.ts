@@ -8,8 +8,11 @@ import {
   signal,
   viewChildren,
 } from '@angular/core';
+import { BreakpointObserver } from '@angular/cdk/layout';
+import { toSignal } from '@angular/core/rxjs-interop';
 import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
+import { map } from 'rxjs';
 import { STANDARDS, standardName, type Standard } from '@ypsigram/core/units';
 import { Icon } from '../../kit/icon/icon';
 import { recipeActions, recipeFeature } from '../../recipe/recipe.feature';
@@ -31,6 +34,14 @@ export class ReadingPage {
     read: ElementRef,
   });
 
+  /** One column under the other: nothing stands beside the text then. */
+  private readonly stacked = toSignal(
+    inject(BreakpointObserver)
+      .observe('(max-width: 56rem)')
+      .pipe(map(({ matches }) => matches)),
+    { initialValue: false },
+  );
+
   protected readonly standards = STANDARDS.map((id) => ({ id, name: standardName(id) }));
   protected readonly state = this.store.selectSignal(recipeFeature.selectRecipeState);
   protected readonly text = this.store.selectSignal(recipeFeature.selectText);
@@ -45,7 +56,7 @@ export class ReadingPage {
     // A line of the text gets as much room as what stands beside it needs.
     afterRenderEffect(() => {
       this.places();
-      const elements = this.understood();
+      const elements = this.stacked() ? [] : this.understood();
       const needed: number[] = [];
       for (const { nativeElement } of elements) {
         const index = Number(nativeElement.dataset['row']);

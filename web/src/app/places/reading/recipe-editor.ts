@@ -37,6 +37,21 @@ Makes 16
 1 stick butter, melted
 a pinch of salt`;
 
+/**
+ * Text typed over a selection is put in by the editor itself: the browser would carry the
+ * looks of what stood there over as inline styles, which the page's policy forbids.
+ */
+const typeOverSelection = EditorView.domEventHandlers({
+  beforeinput(event, view) {
+    if (event.inputType !== 'insertText' || event.data === null) return false;
+    if (view.state.selection.main.empty) return false;
+    const change = view.state.replaceSelection(event.data);
+    view.dispatch(change, { userEvent: 'input.type', scrollIntoView: true });
+    event.preventDefault();
+    return true;
+  },
+});
+
 const decorated = StateEffect.define<DecorationSet>();
 
 const decorations = StateField.define<DecorationSet>({
@@ -103,6 +118,7 @@ export class RecipeEditor {
         }),
         placeholder(PLACEHOLDER),
         decorations,
+        typeOverSelection,
         EditorView.updateListener.of((update) => {
           if (update.docChanged) this.edited.emit(update.state.doc.toString());
           if (update.docChanged || update.geometryChanged) this.report(update.view);

@@ -1,0 +1,62 @@
+import { spawn, type ChildProcess } from 'node:child_process';
+import { once } from 'node:events';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+
+const MAIN = fileURLToPath(new URL('../../server/dist/main.js', import.meta.url));
+
+/** The built server as a process of its own, on a database in a folder that is thrown away. */
+export class KitchenServer {
+  private child: ChildProcess | null = null;
+  private readonly folder = mkdtempSync(join(tmpdir(), 'ypsigram-e2e-'));
+  private port = 0;
+
+  constructor(private readonly demo: boolean) {}
+
+  get address(): string {
+    return `http://127.0.0.1:${this.port}`;
+  }
+
+  /** Starts it, on the same port as before if it ran before, and waits until it answers. */
+  async start(): Promise<void> {
+    const child = spawn(process.execPath, [MAIN], {
+      env: {
+        ...process.env,
+        PORT: String(this.port),
+        DATABASE: join(this.folder, 'kitchen.sqlite'),
+        DEMO: this.demo ? '1' : '0',
+        LOG_LEVEL: 'error',
+      },
+      stdio: ['ignore', 'pipe', 'inherit'],
+    });
+    this.child = child;
+    let output = '';
+    for await (const data of child.stdout!) {
+      output += String(data);
+      const port = /http:\/\/[^:]+:(\d+)/.exec(output)?.[1];
+      if (port) {
+        this.port = Number(port);
+        return;
+      }
+    }
+    throw new Error(`The server ended without an address: ${output}`);
+  }
+
+  /** Ends it politely (SIGTERM) or as a crash does (SIGKILL); gives its exit code. */
+  async stop(signal: 'SIGTERM' | 'SIGKILL' = 'SIGTERM'): Promise<number | null> {
+    const child = this.child;
+    if (!child || child.exitCode !== null) return child?.exitCode ?? null;
+    const ended = once(child, 'exit');
+    child.kill(signal);
+    await ended;
+    this.child = null;
+    return child.exitCode;
+  }
+
+  async dispose(): Promise<void> {
+    await this.stop('SIGKILL');
+    rmSync(this.folder, { recursive: true, force: true });
+  }
+}

@@ -1,0 +1,76 @@
+import { test as base, expect, type Page } from '@playwright/test';
+import { KitchenServer } from './server';
+
+/** Does what a baker does, in their words. */
+export class Baker {
+  constructor(
+    readonly page: Page,
+    readonly server: KitchenServer,
+  ) {}
+
+  async goTo(path: string): Promise<void> {
+    await this.page.goto(`${this.server.address}${path}`);
+  }
+
+  /** Pastes a recipe into a new page of the Book and saves it; ends on its Balance. */
+  async saveNew(text: string): Promise<void> {
+    await this.goTo('/new/reading');
+    await this.write(text);
+    await this.page.getByRole('button', { name: 'Save in the Book' }).click();
+    await this.page.waitForURL(/\/recipes\/.*\/balance/);
+  }
+
+  async write(text: string): Promise<void> {
+    await this.page.getByRole('textbox', { name: 'Text of the recipe' }).click();
+    await this.page.keyboard.press('ControlOrMeta+a');
+    await this.page.keyboard.insertText(text);
+  }
+
+  /** The ledger row whose written text contains this. */
+  row(written: string) {
+    return this.page
+      .getByRole('row')
+      .filter({ has: this.page.getByRole('rowheader', { name: written }) });
+  }
+
+  async setFactor(factor: string): Promise<void> {
+    await this.page.getByLabel('or times').fill(factor);
+  }
+
+  async expectSaved(): Promise<void> {
+    await expect(this.page.getByText('Saved', { exact: true })).toBeVisible();
+  }
+}
+
+interface Options {
+  demo: boolean;
+}
+
+/**
+ * A test with a kitchen of its own. It fails when the page logs an error or breaks its own
+ * content policy, unless the test says that it expects trouble.
+ */
+export const test = base.extend<
+  Options & { server: KitchenServer; baker: Baker; troubles: string[] }
+>({
+  demo: [false, { option: true }],
+  troubles: async ({}, use) => {
+    await use([]);
+  },
+  server: async ({ demo }, use) => {
+    const server = new KitchenServer(demo);
+    await server.start();
+    await use(server);
+    await server.dispose();
+  },
+  baker: async ({ page, server, troubles }, use) => {
+    page.on('console', (message) => {
+      if (message.type() === 'error') troubles.push(message.text());
+    });
+    page.on('pageerror', (error) => troubles.push(String(error)));
+    await use(new Baker(page, server));
+    expect(troubles).toEqual([]);
+  },
+});
+
+export { expect };

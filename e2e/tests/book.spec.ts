@@ -1,0 +1,56 @@
+import { expect, test } from '../kitchen/test';
+
+test.describe('the Book of the demo kitchen', () => {
+  test.use({ demo: true });
+
+  test('shows six recipes, each with its yield and its mass', async ({ baker, page }) => {
+    await baker.goTo('/');
+    await expect(page.getByRole('heading', { level: 2 })).toHaveText([
+      'Cardamom knots',
+      'Lean sponge',
+      'Polenta and pear tin',
+      'Rye and honey crispbread',
+      'Sesame rounds',
+      'Towpath oat slabs',
+    ]);
+    const knots = page.getByRole('listitem').filter({ hasText: 'Cardamom knots' });
+    await expect(knots).toContainText('Makes 18 knots');
+    await expect(knots).toContainText('12 ingredients');
+  });
+
+  test('finds by name and by ingredient, from the keyboard', async ({ baker, page }) => {
+    await baker.goTo('/book');
+    await expect(page.getByRole('listitem')).toHaveCount(6);
+    await page.keyboard.press('/');
+    await page.keyboard.type('tahini');
+    await expect(page.getByRole('heading', { level: 2 })).toHaveText(['Sesame rounds']);
+    await page.getByRole('searchbox').fill('knots');
+    await expect(page.getByRole('heading', { level: 2 })).toHaveText(['Cardamom knots']);
+    await page.getByRole('searchbox').fill('zzz');
+    await expect(page.getByText('Nothing here is called or contains “zzz”')).toBeVisible();
+  });
+
+  test('deletes a recipe and brings it back', async ({ baker, page }) => {
+    await baker.goTo('/book');
+    await page.getByRole('button', { name: 'Delete Lean sponge' }).click();
+    await expect(page.getByRole('listitem')).toHaveCount(5);
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await expect(page.getByRole('listitem')).toHaveCount(6);
+    await page.reload();
+    await expect(page.getByRole('heading', { name: 'Lean sponge' })).toBeVisible();
+  });
+});
+
+test('an empty Book says what to do first', async ({ baker, page }) => {
+  await baker.goTo('/book');
+  await expect(page.getByRole('heading', { name: 'An empty Book' })).toBeVisible();
+  await page.getByRole('link', { name: 'Paste the first one' }).click();
+  await expect(page.getByRole('textbox', { name: 'Text of the recipe' })).toBeVisible();
+});
+
+test('an address that leads nowhere says so', async ({ baker, page }) => {
+  await baker.goTo('/somewhere/else');
+  await expect(
+    page.getByRole('heading', { name: 'There is nothing at this address' }),
+  ).toBeVisible();
+});

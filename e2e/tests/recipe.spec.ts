@@ -1,0 +1,99 @@
+import { expect, test } from '../kitchen/test';
+
+const BUNS = `Lock buns
+Makes 12 buns
+
+2 cups all-purpose flour
+1 1/2 cups cake flour, sifted
+3 large eggs
+1/2 cup honey
+1 cup dragonfruit powder
+a pinch of salt
+
+Method
+Mix it all and bake.`;
+
+test('paste, balance, scale by one and a half, reload: still there', async ({ baker, page }) => {
+  await baker.goTo('/new/reading');
+  await baker.write(BUNS);
+  const understood = page.getByRole('region', { name: 'As understood' });
+  await expect(understood).toContainText('All-purpose wheat flour');
+  await expect(understood).toContainText('Done before: 144 g');
+  await expect(understood).toContainText('“dragonfruit powder” is not known here');
+  await page.getByRole('button', { name: 'Save in the Book' }).click();
+
+  await expect(page.getByRole('heading', { name: 'Lock buns' })).toBeVisible();
+  await expect(baker.row('2 cups all-purpose flour')).toContainText('250 g');
+  await baker.setFactor('1.5');
+  await expect(baker.row('2 cups all-purpose flour')).toContainText('375 g');
+  await expect(baker.row('2 cups all-purpose flour')).toContainText('3 cups');
+  await expect(baker.row('3 large eggs')).toContainText('4 eggs');
+  await expect(baker.row('dragonfruit')).toContainText('1 1/2 cups as written');
+  await expect(page.getByText('makes 18 buns')).toBeVisible();
+  await baker.expectSaved();
+
+  await page.reload();
+  await expect(baker.row('2 cups all-purpose flour')).toContainText('375 g');
+  await expect(page.getByLabel('or times')).toHaveValue('1.5');
+});
+
+test('a method of your own changes your measure and not the mass', async ({ baker, page }) => {
+  await baker.saveNew(BUNS);
+  const flour = baker.row('2 cups all-purpose flour');
+  await expect(flour).toContainText('2 cups');
+  await page.getByLabel('Your method for 2 cups all-purpose flour').selectOption('dipped');
+  await expect(flour).toContainText('1 cup + 1/2 cup + 1/3 cup');
+  await expect(flour).toContainText('250 g');
+  await expect(flour.getByRole('img')).toHaveAccessibleName(
+    /Tips to measure by 0\.5 %, within the 3 %/,
+  );
+  await baker.expectSaved();
+  await page.reload();
+  await expect(page.getByLabel('Your method for 2 cups all-purpose flour')).toHaveValue('dipped');
+});
+
+test('a line opens its basis', async ({ baker, page }) => {
+  await baker.saveNew(BUNS);
+  await page.getByRole('button', { name: 'Basis: reference, of 2 cups all-purpose flour' }).click();
+  await expect(page.getByText('Source: SR 20081; AH456.')).toBeVisible();
+  const dipped = page.getByRole('listitem').filter({ hasText: 'dipped' });
+  await expect(dipped).toContainText('274 g');
+});
+
+test('a wrong factor is told, kept and changes nothing', async ({ baker, page }) => {
+  await baker.saveNew(BUNS);
+  await baker.setFactor('1/0');
+  await expect(
+    page.getByText('That is not a number the batch can be multiplied by.'),
+  ).toBeVisible();
+  await expect(page.getByLabel('or times')).toHaveValue('1/0');
+  await expect(baker.row('2 cups all-purpose flour')).toContainText('250 g');
+  await page.getByRole('button', { name: '×3' }).click();
+  await expect(baker.row('2 cups all-purpose flour')).toContainText('750 g');
+});
+
+test('a chosen method follows its line when the text is edited', async ({ baker, page }) => {
+  await baker.saveNew('2 cups flour\n1 cup sugar');
+  await page.getByLabel('Your method for 2 cups flour').selectOption('dipped');
+  await page.getByRole('link', { name: 'Reading' }).click();
+  await baker.write('1 egg\n1 cup sugar\n2 cups flour');
+  await page.getByRole('link', { name: 'Balance', exact: false }).first().click();
+  await expect(page.getByLabel('Your method for 2 cups flour')).toHaveValue('dipped');
+});
+
+test('the measure standard of the author changes the grams', async ({ baker, page }) => {
+  await baker.saveNew('1 cup water');
+  await expect(baker.row('1 cup water')).toContainText('237 g');
+  await page.getByRole('link', { name: 'Reading' }).click();
+  await page.getByLabel('The author’s cups and spoons').selectOption('Japanese');
+  await page.getByRole('link', { name: 'To the Balance' }).click();
+  await expect(baker.row('1 cup water')).toContainText('200 g');
+});
+
+test('a text that was not saved survives a reload', async ({ baker, page }) => {
+  await baker.goTo('/new/reading');
+  await baker.write('Half a thought\n1 cup oats');
+  await expect(page.getByRole('heading', { name: 'Half a thought' })).toBeVisible();
+  await page.reload();
+  await expect(page.getByRole('heading', { name: 'Half a thought' })).toBeVisible();
+});

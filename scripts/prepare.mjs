@@ -1,0 +1,71 @@
+// Installs what is missing and builds what has changed, so that a second start is quick.
+import { spawnSync } from 'node:child_process';
+import { createHash } from 'node:crypto';
+import { existsSync, readFileSync, readdirSync, statSync, writeFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+
+export const root = fileURLToPath(new URL('..', import.meta.url));
+
+const SOURCES = ['core/src', 'contract/src', 'server/src', 'web/src', 'web/public'];
+const CONFIGURATIONS = [
+  'package-lock.json',
+  'angular.json',
+  'tsconfig.base.json',
+  'scripts/page-budget.mjs',
+];
+const BUILT = ['server/dist/main.js', 'web/dist/index.html'];
+const STAMP = 'web/dist/.built-from';
+
+/** Runs a command at the root, its output shown. Ends the process when it fails. */
+export function run(command, ...args) {
+  const { status, error } = spawnSync(command, args, { cwd: root, stdio: 'inherit' });
+  if (error) console.error(error.message);
+  if (status !== 0) process.exit(status ?? 1);
+}
+
+const modified = (path) => statSync(join(root, path)).mtimeMs;
+
+function isInstalled() {
+  const installed = 'node_modules/.package-lock.json';
+  return existsSync(join(root, installed)) && modified(installed) >= modified('package-lock.json');
+}
+
+function* filesBelow(folder) {
+  for (const entry of readdirSync(join(root, folder), { withFileTypes: true })) {
+    const path = join(folder, entry.name);
+    if (entry.isDirectory()) yield* filesBelow(path);
+    else yield path;
+  }
+}
+
+/** One hash of everything the build is made from. */
+function fingerprint() {
+  const hash = createHash('sha256');
+  for (const path of [...CONFIGURATIONS, ...SOURCES.flatMap((folder) => [...filesBelow(folder)])]) {
+    hash
+      .update(path)
+      .update('\0')
+      .update(readFileSync(join(root, path)))
+      .update('\0');
+  }
+  return hash.digest('hex');
+}
+
+export function install() {
+  if (isInstalled()) return;
+  console.log('Installing packages: a few minutes, once.');
+  run('npm', 'ci', '--no-audit', '--no-fund');
+}
+
+export function build() {
+  const wanted = fingerprint();
+  const stamp = join(root, STAMP);
+  const isBuilt = BUILT.every((path) => existsSync(join(root, path)));
+  if (isBuilt && existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted) return;
+  console.log('Building: about a minute, whenever something has changed.');
+  run('npx', 'tsc', '-b', 'core', 'contract', 'server');
+  run('npx', 'ng', 'build', 'web');
+  run('node', 'scripts/page-budget.mjs');
+  writeFileSync(stamp, wanted);
+}

@@ -1,0 +1,65 @@
+import { TestBed, type ComponentFixture } from '@angular/core/testing';
+import { Fraction } from '@ypsigram/core/amount';
+import { defaultDrawer, planLine } from '@ypsigram/core/batch';
+import { readLine } from '@ypsigram/core/reading';
+import { LedgerLine } from './ledger-line';
+
+describe('LedgerLine', () => {
+  function open(written: string, factor = '1'): ComponentFixture<LedgerLine> {
+    const line = readLine(written);
+    const batch = { factor: new Fraction(factor), drawer: defaultDrawer() };
+    const fixture = TestBed.createComponent(LedgerLine);
+    fixture.componentRef.setInput('line', line);
+    fixture.componentRef.setInput('plan', planLine(line, 'us-customary', batch, undefined));
+    fixture.componentRef.setInput('standard', 'us-customary');
+    fixture.componentRef.setInput('index', 3);
+    fixture.detectChanges();
+    return fixture;
+  }
+  const text = (fixture: ComponentFixture<LedgerLine>): string =>
+    (fixture.nativeElement as HTMLElement).textContent!.replace(/\s+/g, ' ');
+
+  it('shows what was written, meant, measured and weighed', () => {
+    const shown = text(open('2 cups sifted flour', '3/2'));
+    for (const part of [
+      '2 cups sifted flour',
+      '345 g',
+      '319 to 371 g',
+      'reference',
+      '3 cups',
+      'level',
+    ]) {
+      expect(shown).withContext(part).toContain(part);
+    }
+  });
+
+  it('opens its basis and says so', () => {
+    const fixture = open('2 cups flour');
+    const button = (fixture.nativeElement as HTMLElement).querySelector<HTMLButtonElement>(
+      '.rung',
+    )!;
+    expect(button.getAttribute('aria-expanded')).toBe('false');
+    button.click();
+    fixture.detectChanges();
+    expect(button.getAttribute('aria-expanded')).toBe('true');
+    expect(text(fixture)).toContain('Source: SR 20081; AH456.');
+    expect(text(fixture)).toContain('tamped313 g');
+  });
+
+  it('passes a chosen method on', () => {
+    const fixture = open('2 cups flour');
+    const chosen: string[] = [];
+    fixture.componentInstance.methodChosen.subscribe((method) => chosen.push(method));
+    const select = (fixture.nativeElement as HTMLElement).querySelector('select')!;
+    select.value = 'dipped';
+    select.dispatchEvent(new Event('change'));
+    expect(chosen).toEqual(['dipped']);
+  });
+
+  it('gives no grams to what is not known', () => {
+    const shown = text(open('1 cup dragonfruit powder', '2'));
+    expect(shown).toContain('unknown');
+    expect(shown).toContain('2 cups as written');
+    expect(shown).not.toMatch(/\d g\b/);
+  });
+});
