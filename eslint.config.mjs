@@ -71,6 +71,21 @@ export default tseslint.config(
     },
   },
   {
+    // Playwright finds a fixture's needs by its parameter's pattern, empty or not.
+    files: ['e2e/**/*.ts'],
+    rules: { 'no-empty-pattern': 'off' },
+  },
+  {
+    // Parts of it run inside the page.
+    files: ['bench/src/page.bench.mjs'],
+    languageOptions: {
+      globals: {
+        document: 'readonly',
+        Event: 'readonly',
+      },
+    },
+  },
+  {
     files: ['**/*.ts'],
     extends: [...tseslint.configs.recommended],
     rules: {

@@ -15,8 +15,11 @@ const CHECKS = [
   ['format', ['npx', 'prettier', '--check', '--log-level', 'warn', '.']],
 ];
 const karma = (output) => {
-  const line = [...output.matchAll(/TOTAL: (?:(\d+) FAILED, )?(\d+) SUCCESS/g)].at(-1);
-  return line && { passed: Number(line[2]), failed: Number(line[1] ?? 0) };
+  // Of "Executed 43 of 44 (2 FAILED)" the last; what was never executed has not passed.
+  const line = [...output.matchAll(/Executed (\d+) of (\d+)(.*)/g)].at(-1);
+  if (!line) return null;
+  const failed = Number(/\((\d+) FAILED\)/.exec(line[3])?.[1] ?? 0) + (line[2] - line[1]);
+  return { passed: line[2] - failed, failed };
 };
 const jasmine = (output) => {
   const line = /(\d+) specs?, (\d+) failures?/.exec(output);

@@ -22,8 +22,23 @@ export function describeText(
   return { title: reading.title ?? UNTITLED, ingredients: [...names].join('\n') };
 }
 
-/** A line of the Book, computed afresh from the text. */
+/** Lines of the Book that were worked out lately; a revision never changes. */
+const KNOWN = new Map<string, RecipeSummary>();
+const MOST_KNOWN = 2000;
+
+/** A line of the Book, worked out from the text. */
 export function summarise(recipe: Recipe): RecipeSummary {
+  const key = `${recipe.id} ${recipe.revision}`;
+  let summary = KNOWN.get(key);
+  if (!summary) {
+    summary = workOut(recipe);
+    if (KNOWN.size >= MOST_KNOWN) KNOWN.delete(KNOWN.keys().next().value!);
+    KNOWN.set(key, summary);
+  }
+  return summary;
+}
+
+function workOut(recipe: Recipe): RecipeSummary {
   const { id, title, batch, revision, updatedAt } = recipe;
   const reading = readRecipe(recipe.text, recipe.standard);
   const factor = readFactor(batch.factor);

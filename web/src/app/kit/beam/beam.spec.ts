@@ -1,5 +1,6 @@
 import { TestBed } from '@angular/core/testing';
 import { Beam } from './beam';
+import { drawBeam } from './drawing';
 
 describe('Beam', () => {
   const draw = (gap: number | null): HTMLElement => {
@@ -20,11 +21,18 @@ describe('Beam', () => {
     expect(draw(0.05).textContent).toContain('out');
     expect(draw(0.02).textContent).not.toContain('out');
   });
+});
 
-  it('lowers the measure pan when measure is heavier', () => {
-    const y = (element: HTMLElement, pan: string): number =>
-      Number(/ ([\d.]+)\)/.exec(element.querySelector(pan)!.getAttribute('transform')!)![1]);
-    const heavy = draw(0.03);
-    expect(y(heavy, '.cup')).toBeGreaterThan(y(heavy, '.weight'));
+describe('drawBeam', () => {
+  const pans = (degrees: number): { left: number; right: number } => {
+    const { lines, weight } = drawBeam(degrees);
+    const arms = /M[\d.]+ ([\d.]+)L48 36L[\d.]+ [\d.]+/.exec(lines)!;
+    return { left: Number(arms[1]), right: Number(/^M[\d.]+ ([\d.]+)/.exec(weight)![1]) };
+  };
+
+  it('lowers the heavier side and lifts the other', () => {
+    expect(pans(0).left).toBe(pans(0).right);
+    expect(pans(10).left).toBeGreaterThan(pans(10).right);
+    expect(pans(-10).left).toBeLessThan(pans(-10).right);
   });
 });

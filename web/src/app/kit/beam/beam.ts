@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
+import { drawBeam } from './drawing';
 import { tipOf } from './tip';
 
 /**
@@ -19,17 +20,5 @@ export class Beam {
   readonly size = input<'line' | 'whole' | 'mark'>('line');
 
   protected readonly tip = computed(() => tipOf(this.gap(), this.tolerance()));
-  protected readonly turn = computed(() => `rotate(${-this.tip().degrees} 48 36)`);
-  // The pans hang straight down however the arms lean.
-  protected readonly hang = computed(() => {
-    const radians = (this.tip().degrees * Math.PI) / 180;
-    const reach = (x: number, y: number): string => {
-      const dx = x - 48;
-      const dy = y - 36;
-      const cos = Math.cos(-radians);
-      const sin = Math.sin(-radians);
-      return `translate(${(48 + dx * cos - dy * sin).toFixed(2)} ${(36 + dx * sin + dy * cos).toFixed(2)})`;
-    };
-    return { left: reach(14, 12), right: reach(82, 12) };
-  });
+  protected readonly drawing = computed(() => drawBeam(this.tip().degrees));
 }

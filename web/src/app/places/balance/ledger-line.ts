@@ -13,12 +13,12 @@ import { LineBasis } from './line-basis';
 
 /** One line of the ledger: what the author meant, and both your columns. */
 @Component({
-  selector: 'tbody[ygLedgerLine]',
+  selector: 'yg-ledger-line',
   imports: [Beam, Fills, Icon, LineBasis],
   templateUrl: './ledger-line.html',
   styleUrl: './ledger-line.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  host: { '[class.open]': 'isOpen()' },
+  host: { role: 'rowgroup', '[class.open]': 'isOpen()' },
 })
 export class LedgerLine {
   readonly line = input.required<Line>();

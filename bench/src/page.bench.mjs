@@ -1,0 +1,101 @@
+// The page: how long a factor change on a 30-line Balance takes until it is painted.
+import { spawn } from 'node:child_process';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { chromium } from '@playwright/test';
+import { TWENTY_LINES } from './recipe.mjs';
+
+const MAIN = fileURLToPath(new URL('../../server/dist/main.js', import.meta.url));
+const FRAME_MILLISECONDS = 16;
+const CHANGES = 25;
+const MARK = 'factor change';
+
+const folder = mkdtempSync(join(tmpdir(), 'ypsigram-bench-'));
+const server = spawn(process.execPath, [MAIN], {
+  env: { ...process.env, PORT: '0', DATABASE: join(folder, 'bench.sqlite'), LOG_LEVEL: 'error' },
+  stdio: ['ignore', 'pipe', 'inherit'],
+});
+const address = await new Promise((resolve) => {
+  server.stdout.on('data', (data) => resolve(/http:\/\/\S+/.exec(String(data))[0]));
+});
+const lines = TWENTY_LINES.split('\n');
+const text = [...lines, ...lines.slice(0, 10)].join('\n');
+const created = await fetch(`${address}/api/recipes`, {
+  method: 'POST',
+  headers: { 'content-type': 'application/json' },
+  body: JSON.stringify({ text }),
+});
+const { id } = await created.json();
+
+const browser = await chromium.launch({
+  executablePath: process.env.CHROME_BIN ?? '/usr/bin/chromium',
+  args: [
+    '--no-sandbox',
+    '--disable-gpu',
+    '--disable-quic',
+    '--no-first-run',
+    '--disable-background-networking',
+    '--disable-component-update',
+    '--disable-sync',
+  ],
+});
+const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+await page.goto(`${address}/recipes/${id}/balance`);
+await page.getByRole('rowheader').nth(29).waitFor();
+
+// The browser's own timeline, of its main thread: what lies between an input and the commit of
+// the next frame is what the change costs. Waiting for the screen's next beat is left out, and
+// so is drawing pixels, which other threads do (here without a graphics card).
+await browser.startTracing(page, {
+  categories: ['devtools.timeline', 'toplevel', 'blink.user_timing'],
+});
+await page.evaluate(
+  async ({ changes, mark }) => {
+    const field = document.querySelector('yg-batch-control input');
+    const factors = ['1/2', '1', '3/2', '2', '5/3', '3', '2/3'];
+    for (let i = 0; i < changes; i++) {
+      // Long enough for the change before to be saved.
+      await new Promise((resolve) => setTimeout(resolve, 900));
+      performance.mark(mark);
+      field.value = factors[i % factors.length];
+      field.dispatchEvent(new Event('input', { bubbles: true }));
+    }
+    await new Promise((resolve) => setTimeout(resolve, 900));
+  },
+  { changes: CHANGES, mark: MARK },
+);
+const trace = JSON.parse((await browser.stopTracing()).toString());
+
+/** Main-thread time from each input to the end of the frame that shows it, in milliseconds. */
+function costs(events) {
+  const inputs = events.filter(({ name }) => name === MARK);
+  const main = events.filter(({ pid, tid }) => pid === inputs[0]?.pid && tid === inputs[0]?.tid);
+  const frames = main
+    .filter(({ name, ph }) => name === 'AnimationFrame::Render' && ph === 'e')
+    .sort((a, b) => a.ts - b.ts);
+  const tasks = main.filter(
+    ({ name, ph }) => name === 'ThreadControllerImpl::RunTask' && ph === 'X',
+  );
+  return inputs.flatMap(({ ts }) => {
+    const end = frames.find((frame) => frame.ts > ts)?.ts;
+    if (end === undefined) return [];
+    const busy = tasks
+      .map((task) => Math.min(task.ts + task.dur, end) - Math.max(task.ts, ts))
+      .filter((duration) => duration > 0);
+    return busy.reduce((sum, duration) => sum + duration, 0) / 1000;
+  });
+}
+
+const durations = costs(trace.traceEvents).sort((a, b) => a - b);
+const at = (share) => durations[Math.floor(share * (durations.length - 1))];
+console.log(
+  `Factor change on 30 lines, main-thread time from input to painted: median ${at(0.5).toFixed(1)} ms, p95 ${at(0.95).toFixed(1)} ms, of ${durations.length} changes`,
+);
+console.log(
+  `Wanted: within ${FRAME_MILLISECONDS} ms: ${at(0.5) <= FRAME_MILLISECONDS ? 'kept' : 'MISSED'} (median)`,
+);
+await browser.close();
+server.kill('SIGTERM');
+rmSync(folder, { recursive: true });
