@@ -25,6 +25,7 @@ describe('readAmount', () => {
     ['one and a half cups', '3/2'],
     ['two and a quarter cups', '9/4'],
     ['2 and a half cups', '5/2'],
+    ['one and one half cups', '3/2'],
     ['a cup', '1'],
     ['half a cup', '1/2'],
     ['a half cup', '1/2'],

@@ -32,9 +32,12 @@ const THOUSANDS = /[1-9]\d{0,2}(?:,\d{3})+(?![\d.,]\d)/y;
 const DECIMAL = /(\d*)[.,](\d+)/y;
 const WHOLE = /\d+/y;
 const HALF_WORD = new RegExp(`(?:an? )?(${PARTS})(?: an?\\b| of an?\\b| of\\b)?(?![a-z])`, 'iy');
-const COUNT_WORD = new RegExp(`(half a |a )?(${COUNTS})(?: and an? (${PARTS}))?(?![a-z])`, 'iy');
+const COUNT_WORD = new RegExp(
+  `(half a |a )?(${COUNTS})(?: and (?:an? |one )?(${PARTS}))?(?![a-z])`,
+  'iy',
+);
 const ARTICLE = /an?(?: and an? (half|quarter|third))?(?= )/iy;
-const AND_PART = new RegExp(` and an? (${PARTS})(?![a-z])`, 'iy');
+const AND_PART = new RegExp(` and (?:an? |one )?(${PARTS})(?![a-z])`, 'iy');
 const RANGE_LINK = / ?(?:-|\bto\b|\bor\b) ?/iy;
 const DOZEN = / dozen(?![a-z])/iy;
 

@@ -56,7 +56,7 @@ export function describe(wording: Wording): Description {
   noteKind(wording, notes);
   const filled = unit !== null && isVolumeUnit(unit);
   const form = filled ? volumeForm(wording, notes) : pieceForm(wording, unit, notes);
-  const method = filled ? volumeMethod(wording, notes) : pieceMethod(wording, unit);
+  const method = filled ? volumeMethod(wording, form, notes) : pieceMethod(wording, unit);
   if (!filled && unit !== null && !isMassUnit(unit)) noteAfterwards(wording, notes);
   const heap = heapingOf(wording);
   noteNominal(wording, unit, heap, notes);
@@ -146,10 +146,11 @@ function volumeForm({ ingredient, before, after }: Wording, notes: ReadingNote[]
 
 function volumeMethod(
   { ingredient, quantity, before, after }: Wording,
+  form: string | null,
   notes: ReadingNote[],
 ): Method {
   const allowed = methodsFor(ingredient);
-  const usual = ingredient.class === 'egg' ? 'poured' : defaultMethod(ingredient);
+  const usual = usualMethod(ingredient, form);
   const filling = quantity?.method ?? fillingIn(before) ?? fillingIn(after);
   const measuredAfter = after.includes('before') || after.includes('then');
   for (const word of [...before, ...(measuredAfter ? after : [])]) {
@@ -168,6 +169,17 @@ function volumeMethod(
   }
   if (ingredient.class === 'moist') notes.push({ code: 'assumed-kind', assumed: 'method' });
   return usual;
+}
+
+/** What is assumed of the author: the ingredient's usual method, or the only one this form has. */
+function usualMethod(ingredient: Ingredient, form: string | null): Method {
+  const usual = ingredient.class === 'egg' ? 'poured' : defaultMethod(ingredient);
+  const ofForm = ingredient.weights.filter(
+    (weight) => weight.form === form && weight.method !== 'count',
+  );
+  return ofForm.length === 0 || ofForm.some(({ method }) => method === usual)
+    ? usual
+    : ofForm[0]!.method;
 }
 
 function fillingIn(words: readonly string[]): Method | null {

@@ -60,7 +60,8 @@ const AROUND =
 /** Nominal units need no number: "pinch of salt" is one. */
 const BARE_UNIT = /(?:pinch|dash|smidgen|stick|packet|sachet|envelope)\b/iy;
 const GROUPED = /^\d{1,3},\d{3}$/;
-const PACKAGE = / ?([([])? ?(?=[\d.])/y;
+/** Before the size of a package; a times sign stands for the word "packages". */
+const PACKAGE = / ?(?:([x×])(?= ?\d))? ?([([])? ?(?=[\d.])/iy;
 
 function match(pattern: RegExp, text: string, at: number): RegExpExecArray | null {
   pattern.lastIndex = at;
@@ -127,7 +128,9 @@ function packageAt(text: string, at: number): { grams: number | null; unit: Unit
   if (!size) return null;
   const start = size.end + (match(/[ -]*/y, text, size.end)?.[0].length ?? 0);
   const container = unitAt(text, start);
-  return container?.container ? { grams: toGrams(size.amount, size.unit), unit: container } : null;
+  const grams = toGrams(size.amount, size.unit);
+  if (container?.container) return { grams, unit: container };
+  return link[1] ? { grams, unit: { unit: 'each', end: size.end } } : null;
 }
 
 interface Qualifiers {

@@ -33,7 +33,7 @@ export const DAIRY: readonly Ingredient[] = [
     role: 'liquid',
     waterPercent: 90.8,
     allergens: ['milk'],
-    aliases: ['skimmed milk', 'nonfat milk'],
+    aliases: ['fat-free milk', 'skimmed milk', 'nonfat milk'],
     weights: [
       { form: null, method: 'poured', amount: 1, unit: 'cup', grams: 245, source: 'SR 01085' },
     ],

@@ -32,6 +32,9 @@ export const SUGARS: readonly Ingredient[] = [
     waterPercent: 1.3,
     allergens: [],
     aliases: [
+      'dark brown soft sugar',
+      'dark soft brown sugar',
+      'light soft brown sugar',
       'brown sugar',
       'muscovado sugar',
       'muscovado',

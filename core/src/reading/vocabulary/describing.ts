@@ -20,7 +20,7 @@ export const DESCRIBING_WORDS: ReadonlySet<string> = new Set(
   flaked slivered grated shredded diced cubed whipped mashed halved whole half bought homemade
   shop store new old everyday standard regular runny clear strained thawed frozen blanched
   skinned skinless shelled hulled golden dark pale heaping heaped rounded scant generous quick
-  zested juiced finest superfine each xl free
+  zested juiced finest superfine each xl creamy chunky full fat dutch process processed alkalised alkalized
   `),
 );
 

@@ -43,7 +43,7 @@ export const HEADINGS: ReadonlySet<string> = new Set([
 
 /** Headings after which the lines are steps. */
 export const METHOD_HEADINGS =
-  /^(?:the )?(?:method|directions?|instructions?|steps?|preparation|procedure|how to make(?: it)?|to make)$/i;
+  /^(?:the )?(?:method|directions?|instructions?|steps?|preparation|procedure|how to make(?: it)?|to make|step \d+)$/i;
 
 /** Measures of anything but an ingredient: minutes, degrees, the size of a tin. */
 export const NOT_AN_AMOUNT =
