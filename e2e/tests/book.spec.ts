@@ -54,3 +54,13 @@ test('an address that leads nowhere says so', async ({ baker, page }) => {
     page.getByRole('heading', { name: 'There is nothing at this address' }),
   ).toBeVisible();
 });
+
+test('a recipe that is gone says so and leads back', async ({ baker, page, troubles }) => {
+  await baker.goTo(`/recipes/${crypto.randomUUID()}/reading`);
+  await expect(page.getByRole('heading', { name: 'No such recipe' })).toBeVisible();
+  await expect(page.getByText('There is no such recipe. It may have been deleted.')).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Save in the Book' })).toHaveCount(0);
+  await page.getByRole('link', { name: 'Back to the Book' }).click();
+  await expect(page.getByRole('heading', { name: 'An empty Book' })).toBeVisible();
+  expect(troubles.splice(0).every((text) => text.includes('404'))).toBe(true);
+});

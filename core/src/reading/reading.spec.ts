@@ -93,6 +93,14 @@ Method
   it('reads the yield', () => {
     expect(reading.yield?.count?.min.valueOf()).toBe(12);
     expect(reading.yield?.noun).toBe('buns');
+    const yieldOf = (text: string): string => {
+      const { count, noun } = readRecipe(text).yield!;
+      return `${count?.min.toFraction()}..${count?.max.toFraction()} ${noun}`;
+    };
+    expect(yieldOf('Serves 8 to 10')).toBe('8..10 servings');
+    expect(yieldOf('One 23 cm round tin')).toBe('1..1 23 cm round tin');
+    expect(yieldOf('One 20 cm round tin, serves 8')).toBe('8..8 servings');
+    expect(yieldOf('Makes about 2 dozen')).toBe('24..24 ');
   });
 
   it('drops nothing: every line that is not blank comes back as written', () => {

@@ -12,6 +12,7 @@ import { UNIT_WORDS } from './vocabulary/units.js';
 
 const YIELD =
   /^\(?(?:makes?|yields?|yield is|serves|servings?|portions?|gives|enough for|quantity)\b ?:? ?(?:about |approx(?:imately)?\.? |around |roughly |up to |~ ?)?/i;
+const SERVES = /\bserves (?:about )?/i;
 const YIELD_AFTER = /^(?:servings?|portions?|people|persons)\b/i;
 const TIN =
   /^(?:one|an?|two|1|2) (?:\d|round|square|loaf).{0,40}\b(?:tin|pan|tray|mould|mold|loaf|ring)s?\b(?:,.{0,40})?\.?$/i;
@@ -40,9 +41,14 @@ export function readYield(written: string, line: CleanLine): Yield | null {
       .slice(intro[0].length + found.length)
       .replace(/[.)]+$/, '')
       .trim();
-    return { written, count: found.amount, noun };
+    const isServed = noun === '' && SERVES.test(text);
+    return { written, count: found.amount, noun: isServed ? 'servings' : noun };
   }
   if (TIN.test(text)) {
+    // "One 20 cm tin, serves 8": servings can be scaled, a tin only repeated.
+    const servings = SERVES.exec(text);
+    const served = servings && readAmount(text, servings.index + servings[0].length);
+    if (served) return { written, count: served.amount, noun: 'servings' };
     const found = readAmount(text);
     const noun = text
       .slice(found?.length ?? 0)

@@ -45,7 +45,13 @@ export class RecipePath {
   });
   protected readonly title = computed(() => {
     const { saved, draft } = this.state();
+    if (this.isMissing()) return 'No such recipe';
     return this.reading().title ?? (saved || draft.text.trim() ? 'Untitled recipe' : 'New recipe');
+  });
+  /** An address was opened whose recipe could not be fetched: there is nothing to show. */
+  protected readonly isMissing = computed(() => {
+    const { saved, problem } = this.state();
+    return this.id() !== undefined && saved === null && problem !== null;
   });
   protected readonly saveWord = computed(() => SAVE_WORDS[this.state().status]);
   protected readonly readState = computed(() => {

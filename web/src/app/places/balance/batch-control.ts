@@ -46,7 +46,9 @@ export class BatchControl {
     const [min, max] = [yields.count.min, yields.count.max].map(
       (count) => showKitchen(count.mul(factor.factor)).text,
     );
-    return `${min === max ? min : `${min} to ${max}`} ${yields.noun}`;
+    const number = min === max ? min : `${min} to ${max}`;
+    // "2 × 23 cm tin": two figures side by side need something between them.
+    return /^\d/.test(yields.noun) ? `${number} × ${yields.noun}` : `${number} ${yields.noun}`;
   });
 
   constructor() {
