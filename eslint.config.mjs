@@ -41,7 +41,7 @@ const coreFolders = CORE_ORDER.map((folder, at) => ({
   ),
 }));
 
-const AREAS = ['health', 'openapi', 'readings', 'plans', 'recipes'];
+const AREAS = ['health', 'kitchen', 'openapi', 'readings', 'plans', 'recipes'];
 
 export default tseslint.config(
   {
@@ -145,10 +145,10 @@ export default tseslint.config(
     },
   },
   {
-    files: ['web/src/app/{kit,api,recipe}/**/*.ts'],
+    files: ['web/src/app/{kit,api,kitchen,recipe}/**/*.ts'],
     rules: restrict(
       { regex: '^@ypsigram/(?!core/|contract)', message: 'The page knows core and contract.' },
-      { regex: '/places/', message: 'Places use kit, api and recipe, not the other way round.' },
+      { regex: '/places/', message: 'Places use kit, api, kitchen and recipe, not the other way round.' },
     ),
   },
   {

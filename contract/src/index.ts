@@ -1,3 +1,5 @@
+export { NEW_KITCHEN, calibrationOf, drawerOfKitchen, stampedOf } from './kitchen-drawer.js';
+export { kitchen, kitchenReplacement, type Kitchen, type KitchenTool } from './kitchen.js';
 export * from './limits.js';
 export { toPlanReply, planReply, planRequest, type PlanReply, type PlanRequest } from './plans.js';
 export { conflict, health, problem, type Conflict, type Health, type Problem } from './problems.js';

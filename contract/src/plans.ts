@@ -22,10 +22,10 @@ export const planRequest = z
     standard: standard.optional(),
     methods: methods.optional(),
     strictness: strictness.optional(),
-    drawer: z
-      .strictObject({ standard })
-      .optional()
-      .meta({ description: 'What your own cups and spoons hold. US customary unless given.' }),
+    drawer: z.strictObject({ standard }).optional().meta({
+      description:
+        'Another drawer than the one of this kitchen: the usual tools, of this standard.',
+    }),
   })
   .refine(({ text, recipeId }) => (text === undefined) !== (recipeId === undefined), {
     error: 'Send either a text or the id of a saved recipe, not both.',
@@ -37,7 +37,15 @@ export const planMeasure = z.object({
   millilitres: z.number().meta({
     description: 'Your volume: intended mass over the density under your method. Unrounded.',
   }),
-  fills: z.array(z.object({ tool: z.string(), count: z.number() })),
+  fills: z.array(
+    z.object({
+      tool: z.string(),
+      count: z.number(),
+      kind: z.enum(['cup', 'spoon', 'jug', 'block', 'pinch', 'egg', 'piece']),
+      mark: z.string().meta({ description: 'Its size in a word or two.' }),
+      millilitres: z.number().nullable().meta({ description: 'What one fill holds.' }),
+    }),
+  ),
   shown: z.string(),
   grams: z.number().meta({ description: 'What the fills weigh.' }),
 });

@@ -3,8 +3,10 @@ import express, { Router, type Express } from 'express';
 import type { Logger } from 'pino';
 import { pinoHttp } from 'pino-http';
 import type { Sequelize } from 'sequelize';
-import { LARGEST_BODY_BYTES } from '@ypsigram/contract';
+import { LARGEST_BODY_BYTES, drawerOfKitchen } from '@ypsigram/contract';
 import { healthRoutes } from './areas/health/routes.js';
+import { kitchenRoutes } from './areas/kitchen/routes.js';
+import { kitchenService } from './areas/kitchen/service.js';
 import { openApiRoutes } from './areas/openapi/routes.js';
 import { planRoutes } from './areas/plans/routes.js';
 import { readingRoutes } from './areas/readings/routes.js';
@@ -28,7 +30,8 @@ export interface Parts {
 }
 
 function api({ database, version, now = () => new Date() }: Parts): Router {
-  const recipes = recipeService(database, now);
+  const kitchen = kitchenService(database);
+  const recipes = recipeService(database, { now, kitchen: () => kitchen.read() });
   const router = Router();
   router.use(express.json({ limit: LARGEST_BODY_BYTES }));
   router.use('/health', healthRoutes(version));
@@ -36,8 +39,12 @@ function api({ database, version, now = () => new Date() }: Parts): Router {
   router.use('/readings', readingRoutes());
   router.use(
     '/plans',
-    planRoutes((id) => recipes.read(id)),
+    planRoutes(
+      (id) => recipes.read(id),
+      async () => drawerOfKitchen(await kitchen.read()),
+    ),
   );
+  router.use('/kitchen', kitchenRoutes(kitchen));
   router.use('/recipes', recipeRoutes(recipes));
   router.use(() => {
     throw notFound('There is nothing at this address. GET /api/openapi.json lists what there is.');

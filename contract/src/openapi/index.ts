@@ -1,5 +1,6 @@
 import { createDocument } from 'zod-openapi';
 import { z } from 'zod';
+import { kitchen, kitchenReplacement } from '../kitchen.js';
 import { planReply, planRequest } from '../plans.js';
 import { conflict, health, problem } from '../problems.js';
 import { readingReply, readingRequest } from '../readings.js';
@@ -50,6 +51,21 @@ export function openApiDocument(version: string): object {
             ...refused,
             ...missing,
             '422': problemOf('A line can not be measured that way.'),
+          },
+        },
+      },
+      '/api/kitchen': {
+        get: {
+          summary: 'The tools of this kitchen',
+          responses: { '200': { description: 'The kitchen.', ...json(kitchen) } },
+        },
+        put: {
+          summary: 'Replace the kitchen, naming the revision that the change is based on',
+          requestBody: json(kitchenReplacement),
+          responses: {
+            '200': { description: 'Saved.', ...json(kitchen) },
+            ...refused,
+            '409': problemOf('It was changed meanwhile.'),
           },
         },
       },

@@ -7,7 +7,9 @@ import { millilitresIn, type Standard } from '../units/index.js';
 export interface Tool {
   /** As scripts and people know it: "1/2 cup", "1 tbsp", "jug 350 ml". */
   readonly id: string;
-  readonly kind: 'cup' | 'spoon' | 'jug' | 'block';
+  readonly kind: 'cup' | 'spoon' | 'jug' | 'block' | 'pinch';
+  /** Its size in a word or two, to stand under a drawing: "1/2", "tbsp", "350 ml". */
+  readonly mark: string;
   readonly millilitres: number;
   /** What it holds, in `unit`. */
   readonly nominal: Fraction;
@@ -28,44 +30,94 @@ export interface Drawer {
   readonly blockMarks: readonly Tool[];
 }
 
-const CUPS = [new Fraction(1), new Fraction(1, 2), new Fraction(1, 3), new Fraction(1, 4)];
-const TEASPOONS = [new Fraction(1), new Fraction(1, 2), new Fraction(1, 4), new Fraction(1, 8)];
-const JUG_CUPS = 4;
-const JUG_MILLILITRES = 1000;
-const JUG_STEP_MILLILITRES = 50;
-
-function measure(
-  nominal: Fraction,
-  unit: 'cup' | 'tbsp' | 'tsp',
-  standard: Standard,
-  kind: 'cup' | 'spoon',
-): Tool {
-  const id = `${nominal.toFraction(true)} ${unit}`;
-  const millilitres = millilitresIn(unit, standard).mul(nominal).valueOf();
-  return { id, kind, millilitres, nominal, unit, size: unit, wash: id };
+/** A thing in a kitchen's drawer, as its owner describes it. */
+export interface ToolDescription {
+  /** Unique in the drawer, and what plans call it. */
+  readonly name: string;
+  readonly kind: 'cup' | 'spoon' | 'jug';
+  /** What is stamped on it, in `unit`; of a jug its highest mark. */
+  readonly nominal: Fraction;
+  readonly unit: 'cup' | 'tbsp' | 'tsp' | 'ml';
+  /** What it really holds, by calibration; null while it is believed. Of a jug at its highest mark. */
+  readonly millilitres: number | null;
+  /** Missing, or in the wash: plans do without it. */
+  readonly aside: boolean;
 }
 
-function jugMarks(standard: Standard): Tool[] {
+const JUG_STEP_MILLILITRES = 50;
+const TBSP_FROM_MILLILITRES = 10;
+const CUP_FROM_MILLILITRES = 40;
+
+/** What is stamped on a tool, in millilitres, under the drawer's standard. */
+export function stampedMillilitres(
+  { nominal, unit }: Pick<ToolDescription, 'nominal' | 'unit'>,
+  standard: Standard,
+): number {
+  return millilitresIn(unit, standard).mul(nominal).valueOf();
+}
+
+function sizeOf(unit: ToolDescription['unit'], millilitres: number): MeasureSize {
+  if (unit !== 'ml') return unit;
+  if (millilitres >= CUP_FROM_MILLILITRES) return 'cup';
+  return millilitres >= TBSP_FROM_MILLILITRES ? 'tbsp' : 'tsp';
+}
+
+/** Spoons name their unit, cups are known by their figure, odd tools by their name. */
+function markOf({ name, nominal, unit }: ToolDescription): string {
+  const size = nominal.toFraction(true);
+  if (name !== `${size} ${unit}`) return name;
+  if (unit === 'cup') return size;
+  return size === '1' ? unit : name;
+}
+
+function dryTool(tool: ToolDescription, standard: Standard): Tool {
+  const stamped = stampedMillilitres(tool, standard);
+  const { name, nominal, unit } = tool;
+  return {
+    id: name,
+    kind: tool.kind === 'cup' ? 'cup' : 'spoon',
+    mark: markOf(tool),
+    millilitres: tool.millilitres ?? stamped,
+    nominal,
+    unit,
+    size: sizeOf(unit, stamped),
+    wash: name,
+  };
+}
+
+/** Marks of a jug: every quarter cup and every 50 mL. A jug that reads wrong does so in proportion. */
+function marksOf(jug: ToolDescription, standard: Standard): Tool[] {
+  const highest = stampedMillilitres(jug, standard);
+  const error = jug.millilitres === null ? 1 : jug.millilitres / highest;
   const cup = millilitresIn('cup', standard);
-  const jug = { kind: 'jug', size: 'cup', wash: 'jug' } as const;
-  const byCup = Array.from({ length: JUG_CUPS * 4 }, (_, index): Tool => {
+  const shared = { kind: 'jug', size: 'cup', wash: jug.name } as const;
+  const quarters = Math.floor(highest / (cup.valueOf() / 4) + 1e-9);
+  const byCup = Array.from({ length: quarters }, (_, index): Tool => {
     const nominal = new Fraction(index + 1, 4);
-    const id = `jug ${nominal.toFraction(true)} ${nominal.compare(1) > 0 ? 'cups' : 'cup'}`;
-    return { ...jug, id, millilitres: cup.mul(nominal).valueOf(), nominal, unit: 'cup' };
+    const mark = `${nominal.toFraction(true)} ${nominal.compare(1) > 0 ? 'cups' : 'cup'}`;
+    const id = `${jug.name} ${mark}`;
+    return {
+      ...shared,
+      id,
+      mark,
+      millilitres: cup.mul(nominal).valueOf() * error,
+      nominal,
+      unit: 'cup',
+    };
   });
-  const byMillilitre = Array.from(
-    { length: JUG_MILLILITRES / JUG_STEP_MILLILITRES },
-    (_, index): Tool => {
-      const millilitres = (index + 1) * JUG_STEP_MILLILITRES;
-      return {
-        ...jug,
-        id: `jug ${millilitres} ml`,
-        millilitres,
-        nominal: new Fraction(millilitres),
-        unit: 'ml',
-      };
-    },
-  );
+  const fifties = Math.floor(highest / JUG_STEP_MILLILITRES + 1e-9);
+  const byMillilitre = Array.from({ length: fifties }, (_, index): Tool => {
+    const millilitres = (index + 1) * JUG_STEP_MILLILITRES;
+    const nominal = new Fraction(millilitres);
+    return {
+      ...shared,
+      id: `${jug.name} ${millilitres} ml`,
+      mark: `${millilitres} ml`,
+      millilitres: millilitres * error,
+      nominal,
+      unit: 'ml',
+    };
+  });
   return [...byCup, ...byMillilitre];
 }
 
@@ -80,6 +132,7 @@ function blockMarks(): Tool[] {
     {
       ...block,
       id: '1 stick',
+      mark: '1 stick',
       millilitres: stick.valueOf(),
       nominal: new Fraction(1),
       unit: 'stick',
@@ -87,30 +140,61 @@ function blockMarks(): Tool[] {
     ...Array.from({ length: 7 }, (_, index): Tool => {
       const nominal = new Fraction(index + 1);
       const millilitres = stick.div(8).mul(nominal).valueOf();
-      return { ...block, id: `block ${index + 1} tbsp`, millilitres, nominal, unit: 'tbsp' };
+      const mark = `${index + 1} tbsp`;
+      return { ...block, id: `block ${mark}`, mark, millilitres, nominal, unit: 'tbsp' };
     }),
   ];
 }
 
-/**
- * The drawer of a kitchen that has not said what is in it: cups 1, 1/2, 1/3, 1/4; spoons
- * 1 tbsp, 1 tsp, 1/2, 1/4, 1/8 tsp; a jug marked every quarter cup and every 50 mL. All are
- * taken to hold what is stamped on them under `standard`.
- */
-export function defaultDrawer(standard: Standard = 'us-customary'): Drawer {
-  const cups = CUPS.map((nominal) => measure(nominal, 'cup', standard, 'cup'));
-  const spoons = [
-    measure(new Fraction(1), 'tbsp', standard, 'spoon'),
-    ...TEASPOONS.map((nominal) => measure(nominal, 'tsp', standard, 'spoon')),
-  ];
-  const jug = jugMarks(standard);
+/** A drawer of these tools, those put aside left out. */
+export function drawerOf(standard: Standard, tools: readonly ToolDescription[]): Drawer {
+  const here = tools.filter(({ aside }) => !aside);
+  const dry = here.filter(({ kind }) => kind !== 'jug').map((tool) => dryTool(tool, standard));
+  const spoons = dry.filter(({ kind }) => kind === 'spoon');
+  const marks = here.filter(({ kind }) => kind === 'jug').flatMap((jug) => marksOf(jug, standard));
   return {
-    dry: largestFirst([...cups, ...spoons]),
-    wet: largestFirst([...jug, ...spoons]),
-    either: largestFirst([...cups, ...spoons, ...jug]),
-    jugMarks: largestFirst(jug),
+    dry: largestFirst(dry),
+    wet: largestFirst([...marks, ...spoons]),
+    either: largestFirst([...dry, ...marks]),
+    jugMarks: largestFirst(marks),
     blockMarks: largestFirst(blockMarks()),
   };
+}
+
+const tool = (
+  kind: ToolDescription['kind'],
+  nominal: Fraction,
+  unit: 'cup' | 'tbsp' | 'tsp',
+  name?: string,
+): ToolDescription => ({
+  name: name ?? `${nominal.toFraction(true)} ${unit}`,
+  kind,
+  nominal,
+  unit,
+  millilitres: null,
+  aside: false,
+});
+
+/**
+ * What a kitchen is taken to own until it says otherwise: cups 1, 1/2, 1/3, 1/4; spoons 1 tbsp,
+ * 1 tsp, 1/2, 1/4, 1/8 tsp; one jug of four cups.
+ */
+export const USUAL_TOOLS: readonly ToolDescription[] = [
+  tool('cup', new Fraction(1), 'cup'),
+  tool('cup', new Fraction(1, 2), 'cup'),
+  tool('cup', new Fraction(1, 3), 'cup'),
+  tool('cup', new Fraction(1, 4), 'cup'),
+  tool('spoon', new Fraction(1), 'tbsp'),
+  tool('spoon', new Fraction(1), 'tsp'),
+  tool('spoon', new Fraction(1, 2), 'tsp'),
+  tool('spoon', new Fraction(1, 4), 'tsp'),
+  tool('spoon', new Fraction(1, 8), 'tsp'),
+  tool('jug', new Fraction(4), 'cup', 'jug'),
+];
+
+/** The usual tools, each taken to hold what is stamped on it under `standard`. */
+export function defaultDrawer(standard: Standard = 'us-customary'): Drawer {
+  return drawerOf(standard, USUAL_TOOLS);
 }
 
 /** A nominal tool for what is measured with the fingers: 1/16 tsp for a pinch, and so on. */
@@ -119,7 +203,8 @@ export function fingerTool(unit: 'pinch' | 'dash' | 'smidgen'): Tool {
   const nominal = new Fraction(1);
   return {
     id: `1 ${unit}`,
-    kind: 'spoon',
+    kind: 'pinch',
+    mark: unit,
     millilitres,
     nominal,
     unit: 'tsp',

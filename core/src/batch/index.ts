@@ -1,8 +1,16 @@
 export { carryMethods, type MethodsByLine } from './carry-methods.js';
-export { defaultDrawer, type Drawer, type Tool } from './drawer.js';
+export {
+  USUAL_TOOLS,
+  defaultDrawer,
+  drawerOf,
+  stampedMillilitres,
+  type Drawer,
+  type Tool,
+  type ToolDescription,
+} from './drawer.js';
 export { LARGEST_FACTOR, readFactor, type FactorProblem, type FactorReading } from './factor.js';
 export { fewestFills, type Fillable, type Fills } from './fewest-fills.js';
-export { type MeasurePlan } from './measure-plan.js';
+export { type MeasurePlan, type PlannedFill } from './measure-plan.js';
 export {
   methodsForLine,
   planBatch,

@@ -5,12 +5,23 @@ import { fingerTool, toolsFor, type Drawer, type Tool } from './drawer.js';
 import { nearestFills } from './fewest-fills.js';
 import { showFills, type ToolFills } from './show-fills.js';
 
+/** A tool to fill, and how often. */
+export interface PlannedFill {
+  readonly tool: string;
+  readonly count: number;
+  readonly kind: Tool['kind'] | 'egg' | 'piece';
+  /** Its size in a word or two, to stand under a drawing. */
+  readonly mark: string;
+  /** What one fill holds; null for what is counted. */
+  readonly millilitres: number | null;
+}
+
 /** What to fill so that the intended mass comes out, by your method and with your tools. */
 export interface MeasurePlan {
   readonly method: Method;
   /** Your volume: the intended mass divided by the density under your method. Unrounded. */
   readonly millilitres: number;
-  readonly fills: readonly { readonly tool: string; readonly count: number }[];
+  readonly fills: readonly PlannedFill[];
   readonly shown: string;
   /** What these fills weigh. */
   readonly grams: number;
@@ -68,7 +79,13 @@ function fill(
 }
 
 const named = (fills: readonly ToolFills[]): MeasurePlan['fills'] =>
-  fills.map(({ tool, count }) => ({ tool: tool.id, count }));
+  fills.map(({ tool, count }) => ({
+    tool: tool.id,
+    count,
+    kind: tool.kind,
+    mark: tool.mark,
+    millilitres: tool.millilitres,
+  }));
 
 /**
  * The measure plan for a mass: fills of tools, fewest first. Null when the ingredient's
@@ -92,6 +109,14 @@ export function measurePlan(wanted: Wanted, drawer: Drawer): MeasurePlan | null 
   };
 }
 
+const counted = (name: string, count: number, isEgg: boolean): PlannedFill => ({
+  tool: name,
+  count,
+  kind: isEgg ? 'egg' : 'piece',
+  mark: '',
+  millilitres: null,
+});
+
 /** Eggs are taken whole where that is near enough; the rest is weighed or spooned, beaten. */
 function countPlan(wanted: Wanted, drawer: Drawer): MeasurePlan | null {
   const { ingredient, form, grams, tolerance } = wanted;
@@ -111,7 +136,7 @@ function countPlan(wanted: Wanted, drawer: Drawer): MeasurePlan | null {
     return {
       method: 'count',
       millilitres,
-      fills: [{ tool: isEgg ? name : 'piece', count }],
+      fills: [counted(isEgg ? name : 'piece', count, isEgg)],
       shown: pieces(count),
       grams: count * piece.gramsEach,
     };
@@ -128,7 +153,7 @@ function countPlan(wanted: Wanted, drawer: Drawer): MeasurePlan | null {
   return {
     method: 'count',
     millilitres,
-    fills: [...(uncracked > 0 ? [{ tool: name, count: uncracked }] : []), ...named(rest.fills)],
+    fills: [...(uncracked > 0 ? [counted(name, uncracked, isEgg)] : []), ...named(rest.fills)],
     shown: uncracked > 0 ? `${pieces(uncracked)} + ${beaten}` : beaten,
     grams: uncracked * piece.gramsEach + rest.grams,
   };

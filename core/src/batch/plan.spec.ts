@@ -44,7 +44,9 @@ describe('the two columns', () => {
   });
 
   it('pour what levels itself into a jug', () => {
-    expect(plan('1 cup milk').measure?.fills).toEqual([{ tool: 'jug 1 cup', count: 1 }]);
+    expect(plan('1 cup milk').measure?.fills).toEqual([
+      jasmine.objectContaining({ tool: 'jug 1 cup', count: 1 }),
+    ]);
   });
 
   it('cut butter at the marks when asked', () => {
@@ -55,8 +57,8 @@ describe('the two columns', () => {
       drawer: DRAWER,
     });
     expect(line?.measure?.fills).toEqual([
-      { tool: '1 stick', count: 1 },
-      { tool: 'block 4 tbsp', count: 1 },
+      jasmine.objectContaining({ tool: '1 stick', count: 1 }),
+      jasmine.objectContaining({ tool: 'block 4 tbsp', count: 1 }),
     ]);
   });
 

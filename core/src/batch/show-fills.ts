@@ -13,6 +13,10 @@ const ADDED_UP: ReadonlySet<number> = new Set([1, 2, 3, 4, 8]);
 const plural = (unit: string, amount: Fraction): string =>
   (unit === 'cup' || unit === 'stick') && amount.compare(1) > 0 ? `${unit}s` : unit;
 
+/** A tool that is called by nothing but its size: such sizes can be added up. */
+const isPlain = ({ id, nominal, unit }: Tool): boolean =>
+  id === `${nominal.toFraction(true)} ${unit}`;
+
 function showEach(fills: readonly ToolFills[]): string {
   return fills
     .map(({ tool, count }) => (count > 1 ? `${count} × ${tool.id}` : tool.id))
@@ -25,18 +29,18 @@ function showEach(fills: readonly ToolFills[]): string {
  */
 export function showFills(fills: readonly ToolFills[]): string {
   const parts: string[] = [];
-  const rest = fills.filter(({ tool }) => tool.kind === 'jug' || tool.kind === 'block');
+  const rest = fills.filter(
+    ({ tool }) => tool.kind === 'jug' || tool.kind === 'block' || tool.unit === 'ml',
+  );
   if (rest.length > 0) parts.push(showEach(rest));
   for (const unit of ['cup', 'tbsp', 'tsp'] as const) {
     const same = fills.filter(
-      ({ tool }) => tool.unit === unit && (tool.kind === 'cup' || tool.kind === 'spoon'),
+      ({ tool }) => tool.unit === unit && ['cup', 'spoon', 'pinch'].includes(tool.kind),
     );
     if (same.length === 0) continue;
-    const fingers = same.filter(({ tool }) => tool.wash !== tool.id);
-    if (fingers.length > 0) {
-      parts.push(showEach(fingers));
-    }
-    const stamped = same.filter(({ tool }) => tool.wash === tool.id);
+    const named = same.filter(({ tool }) => !isPlain(tool));
+    if (named.length > 0) parts.push(showEach(named));
+    const stamped = same.filter(({ tool }) => isPlain(tool));
     if (stamped.length === 0) continue;
     const sum = stamped.reduce(
       (total, { tool, count }) => total.add(tool.nominal.mul(count)),

@@ -1,6 +1,7 @@
 import type { Sequelize, Transaction } from 'sequelize';
 import { SequelizeStorage, Umzug } from 'umzug';
 import * as recipes from './migrations/0001-recipes.js';
+import * as kitchen from './migrations/0002-kitchen.js';
 
 interface Migration {
   readonly name: string;
@@ -8,7 +9,7 @@ interface Migration {
 }
 
 /** In the order they were added; one that has landed is never changed. */
-const MIGRATIONS: readonly Migration[] = [recipes];
+const MIGRATIONS: readonly Migration[] = [recipes, kitchen];
 
 /**
  * Brings the database to the newest shape, each step in a transaction of its own. Forward

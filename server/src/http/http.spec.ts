@@ -25,6 +25,7 @@ describe('the interface over HTTP', () => {
       '/api/health',
       '/api/readings',
       '/api/plans',
+      '/api/kitchen',
       '/api/recipes',
       '/api/recipes/{id}',
       '/api/recipes/{id}/restore',

@@ -8,6 +8,8 @@ import { provideRouter, withComponentInputBinding, withInMemoryScrolling } from 
 import { provideEffects } from '@ngrx/effects';
 import { provideState, provideStore } from '@ngrx/store';
 import { routes } from './app.routes';
+import * as kitchenEffects from './kitchen/kitchen.effects';
+import { kitchenFeature } from './kitchen/kitchen.feature';
 import * as recipeEffects from './recipe/recipe.effects';
 import { recipeFeature } from './recipe/recipe.feature';
 
@@ -22,7 +24,8 @@ export const appConfig: ApplicationConfig = {
       withInMemoryScrolling({ scrollPositionRestoration: 'enabled' }),
     ),
     provideStore(),
+    provideState(kitchenFeature),
     provideState(recipeFeature),
-    provideEffects(recipeEffects),
+    provideEffects(kitchenEffects, recipeEffects),
   ],
 };

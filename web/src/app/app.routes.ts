@@ -47,6 +47,11 @@ export const routes: Routes = [
     component: BookPage,
     providers: [provideState(bookFeature), provideEffects(bookEffects)],
   },
+  {
+    path: 'drawer',
+    title: 'Drawer · Ypsigram',
+    loadComponent: () => import('./places/drawer/drawer.page').then((m) => m.DrawerPage),
+  },
   { path: 'new', loadComponent: recipePath, canActivate: [openNewRecipe], children: PLACES },
   { path: 'recipes/:id', loadComponent: recipePath, canActivate: [openRecipe], children: PLACES },
   {

@@ -1,6 +1,8 @@
-import { ChangeDetectionStrategy, Component } from '@angular/core';
+import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
 import { RouterLink, RouterLinkActive, RouterOutlet } from '@angular/router';
+import { Store } from '@ngrx/store';
 import { Beam } from './kit/beam/beam';
+import { kitchenActions } from './kitchen/kitchen.feature';
 
 /** The frame around every place. */
 @Component({
@@ -10,4 +12,8 @@ import { Beam } from './kit/beam/beam';
   styleUrl: './app.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
-export class App {}
+export class App {
+  constructor() {
+    inject(Store).dispatch(kitchenActions.kitchenAskedFor());
+  }
+}

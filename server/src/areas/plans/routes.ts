@@ -2,14 +2,14 @@ import { Router } from 'express';
 import { planRequest } from '@ypsigram/contract';
 import { onlyMethods } from '../../http/problem.js';
 import { validBody } from '../../http/validate.js';
-import { planFor, type SavedRecipe } from './service.js';
+import { planFor, type OwnDrawer, type SavedRecipe } from './service.js';
 
-export function planRoutes(savedRecipe: SavedRecipe): Router {
+export function planRoutes(savedRecipe: SavedRecipe, ownDrawer: OwnDrawer): Router {
   const router = Router();
   router
     .route('/')
     .post(async (request, response) => {
-      response.json(await planFor(validBody(planRequest, request), savedRecipe));
+      response.json(await planFor(validBody(planRequest, request), savedRecipe, ownDrawer));
     })
     .all(onlyMethods('POST'));
   return router;

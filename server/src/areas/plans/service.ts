@@ -7,7 +7,13 @@ import {
   type Recipe,
   type planRequest,
 } from '@ypsigram/contract';
-import { defaultDrawer, methodsForLine, planBatch, readFactor } from '@ypsigram/core/batch';
+import {
+  defaultDrawer,
+  methodsForLine,
+  type Drawer,
+  planBatch,
+  readFactor,
+} from '@ypsigram/core/batch';
 import { readRecipe, type Reading } from '@ypsigram/core/reading';
 import type { Method } from '@ypsigram/core/catalogue';
 import { ProblemError } from '../../http/problem.js';
@@ -38,8 +44,15 @@ function checkMethods(reading: Reading, methods: Readonly<Record<string, Method>
 /** Finds a saved recipe. @throws ProblemError 404 when there is none. */
 export type SavedRecipe = (id: string) => Promise<Recipe>;
 
+/** The drawer of this kitchen as it is now. */
+export type OwnDrawer = () => Promise<Drawer>;
+
 /** Plans a batch of a text or of a saved recipe. Saves nothing. */
-export async function planFor(request: Request, savedRecipe: SavedRecipe): Promise<PlanReply> {
+export async function planFor(
+  request: Request,
+  savedRecipe: SavedRecipe,
+  ownDrawer: OwnDrawer,
+): Promise<PlanReply> {
   const saved = request.recipeId === undefined ? null : await savedRecipe(request.recipeId);
   const text = saved?.text ?? request.text ?? '';
   const reading = readRecipe(text, request.standard ?? saved?.standard);
@@ -53,7 +66,7 @@ export async function planFor(request: Request, savedRecipe: SavedRecipe): Promi
     factor: factor.factor,
     methods,
     ...(request.strictness ? { strictness: request.strictness } : {}),
-    drawer: defaultDrawer(request.drawer?.standard),
+    drawer: request.drawer ? defaultDrawer(request.drawer.standard) : await ownDrawer(),
   });
   return toPlanReply(factor.factor, lines);
 }

@@ -2,6 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { Op, literal, type Sequelize } from 'sequelize';
 import type { z } from 'zod';
 import type {
+  Kitchen,
   Recipe,
   RecipePage,
   RecipeQuery,
@@ -40,10 +41,16 @@ function matchExpression(query: string): string | null {
   return words.length === 0 ? null : words.map((word) => `"${word}"*`).join(' ');
 }
 
-export function recipeService(sequelize: Sequelize, now: () => Date): RecipeService {
+/** What the area needs from elsewhere. */
+export interface Surroundings {
+  now(): Date;
+  kitchen(): Promise<Kitchen>;
+}
+
+export function recipeService(sequelize: Sequelize, around: Surroundings): RecipeService {
   const rows = recipeModel(sequelize);
   const live = { deletedAt: null };
-  const instant = (): string => now().toISOString();
+  const instant = (): string => around.now().toISOString();
 
   const find = async (id: string): Promise<RecipeRow> => {
     const row = await rows.findOne({ where: { id, ...live } });
@@ -63,7 +70,13 @@ export function recipeService(sequelize: Sequelize, now: () => Date): RecipeServ
         limit: pageSize,
         offset: (page - 1) * pageSize,
       });
-      return { items: items.map((row) => summarise(toRecipe(row))), page, pageSize, total: count };
+      const kitchen = await around.kitchen();
+      return {
+        items: items.map((row) => summarise(toRecipe(row), kitchen)),
+        page,
+        pageSize,
+        total: count,
+      };
     },
 
     async create(draft) {

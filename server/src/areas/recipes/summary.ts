@@ -1,5 +1,5 @@
-import type { Recipe, RecipeSummary } from '@ypsigram/contract';
-import { defaultDrawer, planBatch, readFactor } from '@ypsigram/core/batch';
+import { drawerOfKitchen, type Kitchen, type Recipe, type RecipeSummary } from '@ypsigram/contract';
+import { planBatch, readFactor } from '@ypsigram/core/batch';
 import { ingredientById } from '@ypsigram/core/catalogue';
 import { readRecipe } from '@ypsigram/core/reading';
 import { Fraction } from '@ypsigram/core/amount';
@@ -27,25 +27,25 @@ const KNOWN = new Map<string, RecipeSummary>();
 const MOST_KNOWN = 2000;
 
 /** A line of the Book, worked out from the text. */
-export function summarise(recipe: Recipe): RecipeSummary {
-  const key = `${recipe.id} ${recipe.revision}`;
+export function summarise(recipe: Recipe, kitchen: Kitchen): RecipeSummary {
+  const key = `${recipe.id} ${recipe.revision} ${kitchen.revision}`;
   let summary = KNOWN.get(key);
   if (!summary) {
-    summary = workOut(recipe);
+    summary = workOut(recipe, kitchen);
     if (KNOWN.size >= MOST_KNOWN) KNOWN.delete(KNOWN.keys().next().value!);
     KNOWN.set(key, summary);
   }
   return summary;
 }
 
-function workOut(recipe: Recipe): RecipeSummary {
+function workOut(recipe: Recipe, kitchen: Kitchen): RecipeSummary {
   const { id, title, batch, revision, updatedAt } = recipe;
   const reading = readRecipe(recipe.text, recipe.standard);
   const factor = readFactor(batch.factor);
   const lines = planBatch(reading, {
     factor: factor.ok ? factor.factor : new Fraction(1),
     methods: recipe.methods,
-    drawer: defaultDrawer(),
+    drawer: drawerOfKitchen(kitchen),
   }).filter(({ kind }) => kind === 'ingredient');
   let totalGrams = 0;
   let measuredGrams = 0;

@@ -1,4 +1,5 @@
 import type { Recipe } from '@ypsigram/contract';
+import { kitchenFeature } from '../kitchen/kitchen.feature';
 import { recipeActions as actions, recipeFeature, type RecipeState } from './recipe.feature';
 
 const RECIPE: Recipe = {
@@ -23,7 +24,8 @@ function after(...happened: RecipeAction[]): RecipeState {
   );
 }
 
-const select = (state: RecipeState) => ({ recipe: state });
+const kitchen = kitchenFeature.reducer(undefined, { type: 'start' });
+const select = (state: RecipeState) => ({ recipe: state, kitchen });
 
 describe('the open recipe', () => {
   it('is changed by an edit and saved again by taking it back', () => {

@@ -9,10 +9,11 @@ import {
 } from '@ngrx/store';
 import type { Recipe } from '@ypsigram/contract';
 import { Fraction } from '@ypsigram/core/amount';
-import { carryMethods, defaultDrawer, planBatch, readFactor } from '@ypsigram/core/batch';
+import { carryMethods, planBatch, readFactor } from '@ypsigram/core/batch';
 import type { Method } from '@ypsigram/core/catalogue';
 import { readRecipe } from '@ypsigram/core/reading';
 import type { Standard } from '@ypsigram/core/units';
+import { kitchenFeature } from '../kitchen/kitchen.feature';
 import { EMPTY_DRAFT, draftOf, sameDraft, type Draft } from './draft';
 
 export const recipeActions = createActionGroup({
@@ -135,10 +136,9 @@ export const recipeFeature = createFeature({
       selectReading,
       selectFactor,
       selectMethods,
-      (reading, factor, methods) => planBatch(reading, { factor, methods, drawer: DRAWER }),
+      kitchenFeature.selectOwnDrawer,
+      (reading, factor, methods, drawer) => planBatch(reading, { factor, methods, drawer }),
     );
     return { selectText, selectStandard, selectFactor, selectReading, selectPlan };
   },
 });
-
-const DRAWER = defaultDrawer();

@@ -1,8 +1,16 @@
 import { TestBed } from '@angular/core/testing';
-import { Fills, type Fill } from './fills';
+import type { PlannedFill } from '@ypsigram/core/batch';
+import { Fills } from './fills';
 
 describe('Fills', () => {
-  const draw = (...fills: Fill[]): { shapes: number; words: string } => {
+  const cup = (mark: string, count: number): PlannedFill => ({
+    tool: `${mark} cup`,
+    count,
+    kind: 'cup',
+    mark,
+    millilitres: 120,
+  });
+  const draw = (...fills: PlannedFill[]): { shapes: number; words: string } => {
     const fixture = TestBed.createComponent(Fills);
     fixture.componentRef.setInput('fills', fills);
     fixture.detectChanges();
@@ -12,30 +20,21 @@ describe('Fills', () => {
   };
 
   it('draws a few fills one by one, labelled with their size', () => {
-    expect(draw({ tool: '1 cup', count: 2 }, { tool: '1/3 cup', count: 1 })).toEqual({
-      shapes: 3,
-      words: '1 1 1/3',
-    });
+    expect(draw(cup('1', 2), cup('1/3', 1))).toEqual({ shapes: 3, words: '1 1 1/3' });
   });
 
   it('draws many fills once, with their number', () => {
-    expect(draw({ tool: '1 cup', count: 6 })).toEqual({ shapes: 1, words: '6× 1' });
+    expect(draw(cup('1', 6))).toEqual({ shapes: 1, words: '6× 1' });
   });
 
-  it('draws jugs, blocks, eggs and pinches', () => {
-    const tools = [
-      'jug 350 ml',
-      'jug 1 1/4 cups',
-      '1 stick',
-      'block 4 tbsp',
-      'egg',
-      '1 pinch',
-      '1/8 tsp',
-    ];
-    const { shapes, words } = draw(...tools.map((tool) => ({ tool, count: 1 })));
-    expect(shapes).toBe(7);
-    expect(words).toContain('350 ml');
-    expect(words).toContain('1 1/4 c');
-    expect(words).toContain('pinch');
+  it('draws bigger measures bigger', () => {
+    const width = (millilitres: number, kind: PlannedFill['kind']): string => {
+      const fixture = TestBed.createComponent(Fills);
+      fixture.componentRef.setInput('fills', [{ ...cup('x', 1), millilitres, kind }]);
+      fixture.detectChanges();
+      return (fixture.nativeElement as HTMLElement).querySelector('svg')!.style.width;
+    };
+    expect(parseFloat(width(236, 'cup'))).toBeGreaterThan(parseFloat(width(59, 'cup')));
+    expect(parseFloat(width(14.8, 'spoon'))).toBeGreaterThan(parseFloat(width(1.2, 'spoon')));
   });
 });

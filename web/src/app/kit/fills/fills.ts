@@ -1,12 +1,20 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
+import type { PlannedFill } from '@ypsigram/core/batch';
 
-/** One fill of a plan as it crosses from core: a tool's id and how often it is filled. */
-export interface Fill {
-  readonly tool: string;
-  readonly count: number;
+interface Drawn {
+  readonly path: string;
+  /** Width of the drawing in em: bigger measures are drawn bigger. */
+  readonly width: number;
+  readonly label: string;
+  readonly times: number;
 }
 
-type Shape = 'cup' | 'spoon' | 'jug' | 'block' | 'egg' | 'pinch' | 'piece';
+type Shape = PlannedFill['kind'];
+
+const MOST_DRAWN_ONE_BY_ONE = 3;
+const COUNTED_WIDTH = 2.2;
+const SMALLEST_WIDTH = 1.6;
+const LARGEST_WIDTH = 2.6;
 
 /** One path for each shape, in a box of 40 by 26, stroked and filled: drawn by the hundred. */
 const PATHS: Readonly<Record<Shape, string>> = {
@@ -19,47 +27,20 @@ const PATHS: Readonly<Record<Shape, string>> = {
   piece: 'M20 6A9 9 0 1 0 20.1 6ZM20 6C20 4 22 3 24 3',
 };
 
-interface Drawn {
-  readonly shape: Shape;
-  /** Width of the drawing in em: bigger measures are drawn bigger. */
-  readonly width: number;
-  readonly label: string;
-  readonly times: number;
+/** A teaspoon's part is drawn smallest, a cup largest: by the cube root, as things look. */
+function widthOf({ millilitres, kind }: PlannedFill): number {
+  if (millilitres === null) return COUNTED_WIDTH;
+  if (kind === 'jug' || kind === 'block') return LARGEST_WIDTH;
+  const width = 1.2 + Math.cbrt(millilitres) / (kind === 'cup' ? 4.8 : 1.9);
+  return Math.min(LARGEST_WIDTH, Math.max(SMALLEST_WIDTH, width));
 }
 
-const MOST_DRAWN_ONE_BY_ONE = 3;
-
-const CUP_WIDTHS: Readonly<Record<string, number>> = {
-  '1': 2.5,
-  '1/2': 2.1,
-  '1/3': 1.85,
-  '1/4': 1.65,
-};
-const SPOON_WIDTHS: Readonly<Record<string, number>> = {
-  tbsp: 2.6,
-  '1': 2.2,
-  '1/2': 1.95,
-  '1/4': 1.75,
-  '1/8': 1.6,
-};
-
-function drawn({ tool, count }: Fill): Drawn[] {
-  const repeat = (shape: Shape, width: number, label: string): Drawn[] =>
-    Number.isInteger(count) && count <= MOST_DRAWN_ONE_BY_ONE
-      ? Array.from({ length: count }, () => ({ shape, width, label, times: 1 }))
-      : [{ shape, width, label, times: count }];
-  const [amount = '', unit = ''] = tool.split(' ');
-  if (tool.startsWith('jug ')) return repeat('jug', 2.5, tool.slice(4).replace(/ cups?$/, ' c'));
-  if (tool.startsWith('block ') || unit === 'stick')
-    return repeat('block', 2.6, tool.replace('block ', ''));
-  if (unit === 'cup') return repeat('cup', CUP_WIDTHS[amount] ?? 2.2, amount);
-  if (unit === 'tbsp') return repeat('spoon', SPOON_WIDTHS['tbsp']!, 'tbsp');
-  if (unit === 'tsp')
-    return repeat('spoon', SPOON_WIDTHS[amount] ?? 2, amount === '1' ? 'tsp' : `${amount} t`);
-  if (unit === 'pinch' || unit === 'dash' || unit === 'smidgen') return repeat('pinch', 2.4, unit);
-  return tool.startsWith('egg') || tool === 'egg'
-    ? repeat('egg', 2.2, '')
-    : repeat('piece', 2.2, '');
+function drawn(fill: PlannedFill): Drawn[] {
+  const { count, kind, mark } = fill;
+  const one = { path: PATHS[kind], width: widthOf(fill), label: mark };
+  return Number.isInteger(count) && count <= MOST_DRAWN_ONE_BY_ONE
+    ? Array.from({ length: count }, () => ({ ...one, times: 1 }))
+    : [{ ...one, times: count }];
 }
 
 /** The fills of a measure plan, drawn: the cups and spoons to take out of the drawer. */
@@ -71,7 +52,6 @@ function drawn({ tool, count }: Fill): Drawn[] {
   host: { 'aria-hidden': 'true' },
 })
 export class Fills {
-  readonly fills = input.required<readonly Fill[]>();
-  protected readonly paths = PATHS;
+  readonly fills = input.required<readonly PlannedFill[]>();
   protected readonly drawings = computed(() => this.fills().flatMap(drawn));
 }

@@ -1,0 +1,72 @@
+import { expect, test } from '../kitchen/test';
+
+test('a cup in the wash is left out of plans, and its owner can take that back', async ({
+  baker,
+  page,
+}) => {
+  await baker.saveNew('1 cup sugar\n1 cup milk');
+  await expect(baker.row('1 cup sugar')).toContainText('1 cup');
+  await page.getByRole('link', { name: 'Drawer' }).click();
+  await page.getByRole('checkbox', { name: 'in the wash: 1 cup' }).check();
+  await page.goBack();
+  await expect(baker.row('1 cup sugar').getByText('1/2', { exact: true })).toHaveCount(2);
+  await page.reload();
+  await expect(baker.row('1 cup sugar').getByText('1/2', { exact: true })).toHaveCount(2);
+  await page.getByRole('link', { name: 'Drawer' }).click();
+  await page.getByRole('checkbox', { name: 'in the wash: 1 cup' }).uncheck();
+  await page.goBack();
+  await expect(baker.row('1 cup sugar').getByText('1/2', { exact: true })).toHaveCount(0);
+});
+
+test('a cup weighed three times with water counts for what it holds', async ({ baker, page }) => {
+  await baker.goTo('/drawer');
+  await page.getByRole('button', { name: 'Calibrate 1 cup' }).click();
+  const weight = page.getByLabel('Weighs, g');
+  await weight.fill('a lot');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('Write the water’s weight in grams')).toBeVisible();
+  for (const grams of ['248,1', '247.6', '248.4']) {
+    await weight.fill(grams);
+    await page.keyboard.press('Enter');
+  }
+  await expect(
+    page.getByText(/^Mean 248\.\d mL, ± \d\.\d mL \(95 %\)\. Plans use it\.$/),
+  ).toBeVisible();
+  await expect(page.getByRole('img', { name: /Fills of 1 cup: Mean 248/ })).toBeVisible();
+  await page.reload();
+  await expect(page.getByText(/\+5\.\d ± 0\.\d %/)).toBeVisible();
+  await page.getByRole('button', { name: 'Calibrate 1 cup' }).click();
+  await page.getByRole('button', { name: 'Take out 247.6 g' }).click();
+  await expect(page.getByText('1 more fill and plans use it.')).toBeVisible();
+});
+
+test('an odd mug goes into the drawer, out of it, and back', async ({ baker, page }) => {
+  await baker.goTo('/drawer');
+  await page.getByRole('button', { name: 'Add a tool' }).click();
+  await page.getByLabel('Name').fill('1 cup');
+  await page.getByLabel('Holds').fill('310');
+  await page.getByRole('button', { name: 'Put in the drawer' }).click();
+  await expect(page.getByText('There is a “1 cup” already.')).toBeVisible();
+  await page.getByLabel('Name').fill('blue mug');
+  await page.getByRole('button', { name: 'Put in the drawer' }).click();
+  await expect(page.getByRole('heading', { name: 'blue mug' })).toBeVisible();
+  await page.getByRole('button', { name: 'Remove blue mug' }).click();
+  await expect(page.getByRole('heading', { name: 'blue mug' })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.reload();
+  await expect(page.getByRole('heading', { name: 'blue mug' })).toBeVisible();
+});
+
+test('cups of another country change what is measured, not what is weighed', async ({
+  baker,
+  page,
+}) => {
+  await baker.saveNew('3 cups sugar');
+  await expect(baker.row('3 cups sugar')).toContainText('600 g');
+  await page.getByRole('link', { name: 'Drawer' }).click();
+  await page.getByLabel('My cups and spoons are').selectOption('Japanese');
+  await page.goBack();
+  const row = baker.row('3 cups sugar');
+  await expect(row).toContainText('600 g');
+  await expect(row).toContainText('3 1/2 cups');
+});

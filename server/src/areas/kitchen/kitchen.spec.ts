@@ -1,0 +1,92 @@
+import { NEW_KITCHEN, type Kitchen, type PlanReply } from '@ypsigram/contract';
+import { openKitchen, type Kitchen as TestKitchen } from '../../testing/kitchen.js';
+
+describe('the kitchen', () => {
+  let server: TestKitchen;
+
+  beforeEach(async () => {
+    server = await openKitchen();
+  });
+  afterEach(() => server.close());
+
+  const read = async (): Promise<Kitchen> =>
+    (await server.http.get('/api/kitchen').expect(200)).body as Kitchen;
+  const write = (kitchen: object) => server.http.put('/api/kitchen').send(kitchen);
+  const planOf = async (text: string): Promise<PlanReply['lines'][number]> => {
+    const batch = { by: 'factor', factor: '1' };
+    const { body } = await server.http.post('/api/plans').send({ text, batch }).expect(200);
+    return (body as PlanReply).lines[0]!;
+  };
+  const with1Cup = (change: Partial<Kitchen['tools'][number]>): Kitchen => ({
+    ...NEW_KITCHEN,
+    tools: NEW_KITCHEN.tools.map((tool) => (tool.name === '1 cup' ? { ...tool, ...change } : tool)),
+  });
+
+  it('is the usual one until something was chosen', async () => {
+    expect(await read()).toEqual(NEW_KITCHEN);
+  });
+
+  it('is kept, and counts its changes', async () => {
+    const { body } = await write({ ...NEW_KITCHEN, standard: 'metric' }).expect(200);
+    expect(body).toEqual({ ...NEW_KITCHEN, standard: 'metric', revision: 1 });
+    expect(await read()).toEqual(body as Kitchen);
+  });
+
+  it('refuses a change based on an older revision', async () => {
+    await write(NEW_KITCHEN).expect(200);
+    const { body } = await write({ ...NEW_KITCHEN, standard: 'metric' }).expect(409);
+    expect((body as { theirs: Kitchen }).theirs.revision).toBe(1);
+    expect((await read()).standard).toBe('us-customary');
+  });
+
+  it('decides the plans: a cup in the wash is not filled', async () => {
+    expect((await planOf('1 cup sugar')).measure?.fills).toEqual([
+      jasmine.objectContaining({ tool: '1 cup', count: 1 }),
+    ]);
+    await write(with1Cup({ aside: true })).expect(200);
+    expect((await planOf('1 cup sugar')).measure?.fills).toEqual([
+      jasmine.objectContaining({ tool: '1/2 cup', count: 2 }),
+    ]);
+  });
+
+  it('decides the plans: a cup that was weighed with water counts for what it holds', async () => {
+    const grams = [259.3, 259.1, 259.2];
+    await write(with1Cup({ calibration: { grams, celsius: 20, grid: 0.1 } })).expect(200);
+    const { measure } = await planOf('1 cup sugar');
+    expect(measure?.fills).not.toEqual([jasmine.objectContaining({ tool: '1 cup', count: 1 })]);
+    expect(Math.abs(measure!.grams / 200 - 1)).toBeLessThanOrEqual(0.05);
+  });
+
+  it('does not believe two fills', async () => {
+    const calibration = { grams: [259, 259], celsius: 20, grid: 0.1 };
+    await write(with1Cup({ calibration })).expect(200);
+    expect((await planOf('1 cup sugar')).measure?.fills).toEqual([
+      jasmine.objectContaining({ tool: '1 cup', count: 1 }),
+    ]);
+  });
+
+  const refused: readonly [string, object, string][] = [
+    ['two tools of one name', { tools: [NEW_KITCHEN.tools[0], NEW_KITCHEN.tools[0]] }, 'tools'],
+    [
+      'a tool that holds nothing',
+      { tools: [{ ...NEW_KITCHEN.tools[0], nominal: '0' }] },
+      'tools.0.nominal',
+    ],
+    [
+      'a size that is none',
+      { tools: [{ ...NEW_KITCHEN.tools[0], nominal: '1/0' }] },
+      'tools.0.nominal',
+    ],
+    [
+      'hot water',
+      { tools: [{ ...NEW_KITCHEN.tools[0], calibration: { grams: [1], celsius: 90, grid: 1 } }] },
+      'tools.0.calibration.celsius',
+    ],
+  ];
+  for (const [what, change, field] of refused) {
+    it(`refuses ${what}`, async () => {
+      const { body } = await write({ ...NEW_KITCHEN, ...change }).expect(400);
+      expect((body as { field: string }).field).toBe(field);
+    });
+  }
+});

@@ -1,0 +1,19 @@
+import { Router } from 'express';
+import { kitchenReplacement } from '@ypsigram/contract';
+import { onlyMethods } from '../../http/problem.js';
+import { validBody } from '../../http/validate.js';
+import type { KitchenService } from './service.js';
+
+export function kitchenRoutes(kitchen: KitchenService): Router {
+  const router = Router();
+  router
+    .route('/')
+    .get(async (_request, response) => {
+      response.json(await kitchen.read());
+    })
+    .put(async (request, response) => {
+      response.json(await kitchen.replace(validBody(kitchenReplacement, request)));
+    })
+    .all(onlyMethods('GET', 'PUT'));
+  return router;
+}

@@ -1,0 +1,89 @@
+import { ChangeDetectionStrategy, Component, computed, input, output, signal } from '@angular/core';
+import { calibrationOf, stampedOf, type KitchenTool } from '@ypsigram/contract';
+import { FEWEST_FILLS, waterVolume } from '@ypsigram/core/calibration';
+import type { Standard } from '@ypsigram/core/units';
+import { DotLine } from '../../kit/dot-line/dot-line';
+import { Icon } from '../../kit/icon/icon';
+
+type Fills = NonNullable<KitchenTool['calibration']>;
+
+const TAP_WATER_CELSIUS = 18;
+const FINE_GRID = 0.1;
+const COLDEST = 0;
+const WARMEST = 40;
+const HEAVIEST = 5000;
+
+/** Decimals with either mark; null for anything else. */
+function decimal(text: string): number | null {
+  const plain = text.trim().replace(',', '.');
+  return /^\d+(?:\.\d+)?$/.test(plain) ? Number(plain) : null;
+}
+
+/** Fills of water, weighed one after another: each lands on the line as it is entered. */
+@Component({
+  selector: 'yg-calibrate-tool',
+  imports: [DotLine, Icon],
+  templateUrl: './calibrate-tool.html',
+  styleUrl: './calibrate-tool.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class CalibrateTool {
+  readonly tool = input.required<KitchenTool>();
+  readonly standard = input.required<Standard>();
+  readonly changed = output<KitchenTool['calibration']>();
+
+  protected readonly problem = signal<string | null>(null);
+  protected readonly fills = computed<Fills>(
+    () => this.tool().calibration ?? { grams: [], celsius: TAP_WATER_CELSIUS, grid: FINE_GRID },
+  );
+  protected readonly volumes = computed(() =>
+    this.fills().grams.map((grams) => waterVolume(grams, this.fills().celsius)),
+  );
+  protected readonly found = computed(() => calibrationOf(this.tool(), this.standard()));
+  protected readonly interval = computed<readonly [number, number] | null>(() => {
+    const found = this.found();
+    if (!found || !Number.isFinite(found.uncertainty)) return null;
+    return [found.millilitres - found.uncertainty, found.millilitres + found.uncertainty];
+  });
+  protected readonly marks = computed(() => [
+    { at: stampedOf(this.tool(), this.standard()), label: 'stamped' },
+  ]);
+  protected readonly summary = computed(() => {
+    const found = this.found();
+    if (!found) return 'No fill yet.';
+    const holds = `Mean ${found.millilitres.toFixed(1)} mL`;
+    const missing = FEWEST_FILLS - found.fills;
+    if (missing > 0)
+      return `${holds}. ${missing} more ${missing === 1 ? 'fill' : 'fills'} and plans use it.`;
+    return `${holds}, ± ${found.uncertainty.toFixed(1)} mL (95 %). Plans use it.`;
+  });
+
+  protected add(field: HTMLInputElement): void {
+    const grams = decimal(field.value);
+    if (grams === null || grams <= 0 || grams > HEAVIEST) {
+      this.problem.set('Write the water’s weight in grams, without the tool: for example 121.5.');
+      return;
+    }
+    this.problem.set(null);
+    field.value = '';
+    this.changed.emit({ ...this.fills(), grams: [...this.fills().grams, grams] });
+    field.focus();
+  }
+
+  protected takeOut(index: number): void {
+    const grams = this.fills().grams.filter((_, at) => at !== index);
+    this.changed.emit(grams.length > 0 ? { ...this.fills(), grams } : null);
+  }
+
+  protected setCelsius(text: string): void {
+    const celsius = decimal(text);
+    if (celsius === null || celsius < COLDEST || celsius > WARMEST) {
+      this.problem.set(
+        'Water from 0 to 40 °C, please: beyond that its density is not tabulated here.',
+      );
+      return;
+    }
+    this.problem.set(null);
+    this.changed.emit({ ...this.fills(), celsius });
+  }
+}
