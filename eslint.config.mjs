@@ -148,7 +148,10 @@ export default tseslint.config(
     files: ['web/src/app/{kit,api,kitchen,recipe}/**/*.ts'],
     rules: restrict(
       { regex: '^@ypsigram/(?!core/|contract)', message: 'The page knows core and contract.' },
-      { regex: '/places/', message: 'Places use kit, api, kitchen and recipe, not the other way round.' },
+      {
+        regex: '/places/',
+        message: 'Places use kit, api, kitchen and recipe, not the other way round.',
+      },
     ),
   },
   {

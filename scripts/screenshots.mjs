@@ -62,6 +62,7 @@ await picture('balance-basis', LAPTOP, async (page) => {
   await page.getByLabel('Your method for 4 cups bread flour').selectOption('dipped');
   await page.getByRole('button', { name: 'Basis: reference, of 4 cups bread flour' }).click();
 });
+await picture('shelf', LAPTOP, (page) => page.goto(`${address}/shelf/flour-wheat-cake`));
 await picture('drawer', LAPTOP, async (page) => {
   await page.goto(`${address}/drawer`);
   await page.getByRole('button', { name: 'Calibrate 1/2 cup' }).click();

@@ -18,7 +18,7 @@ const WIDTHS = [
 ];
 
 for (const { name, ...viewport } of WIDTHS) {
-  test(`Book, Reading, Balance and Drawer are accessible on a ${name}, and fit it`, async ({
+  test(`Book, Reading, Balance, Shelf and Drawer are accessible on a ${name}, and fit it`, async ({
     baker,
     page,
   }) => {
@@ -41,6 +41,10 @@ for (const { name, ...viewport } of WIDTHS) {
     await expect(
       page.getByText('Taken as packed.').or(page.getByText('Taken as whole milk.')).first(),
     ).toBeVisible();
+    await expectGood();
+    await page.getByRole('link', { name: 'Shelf' }).click();
+    await expectGood();
+    await page.getByRole('link', { name: 'Cake flour' }).click();
     await expectGood();
     await page.getByRole('link', { name: 'Drawer' }).click();
     await page.getByRole('button', { name: 'Add a tool' }).click();

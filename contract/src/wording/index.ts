@@ -1,4 +1,12 @@
 export { FACTOR_PROBLEMS } from './factors.js';
 export { issueMessage } from './issues.js';
-export { METHOD_NAMES, ROLE_NAMES, RUNG_MEANINGS, RUNG_NAMES } from './names.js';
+export { CLASS_NAMES, METHOD_NAMES, ROLE_NAMES, RUNG_MEANINGS, RUNG_NAMES } from './names.js';
 export { noteMessage } from './notes.js';
+export {
+  CLASS_CAUTIONS,
+  FLOUR_CAUTION,
+  FRESHNESS,
+  SPOON_TECHNIQUE,
+  TECHNIQUES,
+  type Technique,
+} from './techniques.js';

@@ -1,4 +1,4 @@
-import type { Method, Role } from '@ypsigram/core/catalogue';
+import type { IngredientClass, Method, Role } from '@ypsigram/core/catalogue';
 import type { Rung } from '@ypsigram/core/measuring';
 
 /** What each method is called on screen. */
@@ -52,4 +52,17 @@ export const ROLE_NAMES: Readonly<Record<Role, string>> = {
   thickener: 'thickener',
   flavour: 'flavour',
   inclusion: 'inclusion',
+};
+
+/** What each class is called on screen, as a heading over its ingredients. */
+export const CLASS_NAMES: Readonly<Record<IngredientClass, string>> = {
+  powder: 'powders',
+  granular: 'grains and crystals',
+  moist: 'moist sugars',
+  chunk: 'pieces',
+  liquid: 'liquids',
+  syrup: 'syrups',
+  paste: 'pastes',
+  'solid-fat': 'solid fats',
+  egg: 'eggs',
 };

@@ -1,6 +1,6 @@
 import { ESTIMATE, type Ingredient, type Method, type Weight } from '../catalogue/index.js';
 import { millilitresIn } from '../units/index.js';
-import { classFactor } from './methods.js';
+import { classFactor, defaultMethod } from './methods.js';
 import { oncePerIngredient } from './once.js';
 import type { MeasureSize } from './size.js';
 import { CLASS_FACTOR_SPREAD, PIECE_SPREAD, UNSOURCED_SPREAD } from './spread.js';
@@ -133,7 +133,9 @@ function tableDensity(filling: Filling): DensityBasis | null {
     weights.filter((weight) => weight.method === method),
     size,
   );
-  const table = direct ?? nearestInSize(weights, size);
+  // Class factors are relative to the class's default, so its weight is the one to start from.
+  const usual = weights.filter((weight) => weight.method === defaultMethod(ingredient));
+  const table = direct ?? nearestInSize(usual, size) ?? nearestInSize(weights, size);
   if (!table) return null;
   const factor = direct
     ? 1

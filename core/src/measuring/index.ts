@@ -21,3 +21,4 @@ export {
   combinedSpread,
   fillSpread,
 } from './spread.js';
+export { disagreements, weightTable, type Disagreement, type WeightRow } from './weight-table.js';

@@ -34,6 +34,12 @@ describe('the basis ladder', () => {
     expect(basis.gramsPerMillilitre * CUP).toBeCloseTo(120 * 1.1, 9);
   });
 
+  it('starts an estimate from the usual method, whichever weight comes first in the table', () => {
+    const basis = densityOf(filling('flour-wheat-bread', 'tamped'))!;
+    expect(basis.derivedFrom).toBe('spooned');
+    expect(basis.gramsPerMillilitre * CUP).toBeCloseTo(123 * 1.25, 9);
+  });
+
   it('is surer of a table weight than of an estimate', () => {
     const table = densityOf(filling('flour-wheat-all-purpose', 'dipped'))!;
     const estimate = densityOf(filling('flour-wheat-all-purpose', 'tamped'))!;

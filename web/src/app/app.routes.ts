@@ -39,6 +39,8 @@ function openNewRecipe(): true {
 
 const recipePath = () => import('./recipe/recipe-path').then((m) => m.RecipePath);
 
+const shelfPage = () => import('./places/shelf/shelf.page').then((m) => m.ShelfPage);
+
 export const routes: Routes = [
   { path: '', pathMatch: 'full', redirectTo: 'book' },
   {
@@ -47,6 +49,12 @@ export const routes: Routes = [
     component: BookPage,
     providers: [provideState(bookFeature), provideEffects(bookEffects)],
   },
+  {
+    path: 'shelf',
+    title: 'Shelf · Ypsigram',
+    loadComponent: shelfPage,
+  },
+  { path: 'shelf/:id', title: 'Shelf · Ypsigram', loadComponent: shelfPage },
   {
     path: 'drawer',
     title: 'Drawer · Ypsigram',

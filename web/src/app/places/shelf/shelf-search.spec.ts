@@ -1,0 +1,31 @@
+import { searchShelf } from './shelf-search';
+
+describe('searching the Shelf', () => {
+  const first = (query: string): string | undefined => searchShelf(query)[0]?.id;
+
+  it('finds by name, by other names, and by beginnings', () => {
+    expect(first('bread flour')).toBe('flour-wheat-bread');
+    expect(first('icing')).toBe('sugar-powdered');
+    expect(first('bicarb')).toBe('baking-soda');
+    expect(first('porrid')).toBe('oats-rolled');
+  });
+
+  it('forgives a typing error', () => {
+    expect(searchShelf('cinamon').map(({ id }) => id)).toContain('cinnamon');
+    expect(searchShelf('buttermlik').map(({ id }) => id)).toContain('buttermilk');
+  });
+
+  it('finds what holds an allergen', () => {
+    expect(searchShelf('sesame').map(({ id }) => id)).toContain('tahini');
+  });
+
+  it('shows everything for nothing, by name', () => {
+    const names = searchShelf('  ').map(({ name }) => name);
+    expect(names.length).toBeGreaterThan(120);
+    expect(names).toEqual([...names].sort((a, b) => a.localeCompare(b)));
+  });
+
+  it('finds nothing for nonsense', () => {
+    expect(searchShelf('xyzzyq')).toEqual([]);
+  });
+});
