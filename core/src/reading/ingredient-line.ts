@@ -5,7 +5,8 @@ import { bareLine, type Line, type Span } from './line.js';
 import type { CleanLine } from './clean.js';
 import type { ReadingNote } from './note.js';
 import { readPhrase, remarkWords, type NamePhrase } from './phrase.js';
-import { readQuantity, weightIn, type Quantity } from './quantity.js';
+import { weightIn } from './beside.js';
+import { readQuantity, type Quantity } from './quantity.js';
 import { ENGLISH_WORDS } from './vocabulary/describing.js';
 
 const PART_OF =

@@ -1,0 +1,56 @@
+import { Fraction, readAmount, scale, type Amount } from '../amount/index.js';
+import { gramsIn, isMassUnit, isVolumeUnit, type Unit } from '../units/index.js';
+import { match, unitAt } from './unit-at.js';
+
+const STATED_LINK =
+  / ?(?:[([] ?|\/ ?|= ?|\| ?|or |, ?)?(?:about |approx\.? |approximately |around |~ ?|ca\.? )?/y;
+const CLOSING = /(?: (?:each|per \w+)\b)?(?: ?[)\]])?/iy;
+/** What can open a measure beside another; anything else is the ingredient's name. */
+const BESIDE_OPENER = / ?[\d([/=|,~]| ?(?:or|about|approx|around|ca)\b/y;
+const STARTS_WITH_AMOUNT = / ?(?:half|one|two|three|four|an?)\b/iy;
+
+/** The middle of an amount in grams; null when the unit is not one of mass. */
+export function toGrams(amount: Amount, unit: Unit): number | null {
+  if (!isMassUnit(unit)) return null;
+  return amount.min.add(amount.max).div(2).mul(gramsIn(unit)).valueOf();
+}
+
+/** A measure standing beside another: "(150 g)", "/ 5 oz", "or 240 ml". */
+export interface Beside {
+  readonly amount: Amount;
+  readonly unit: Unit;
+  readonly end: number;
+  readonly each: boolean;
+  /** Nothing but a blank in between: "1 cup 2 tbsp". */
+  readonly bare: boolean;
+}
+
+/** Reads the measure that stands beside another at `at`; null when something else does. */
+export function besideAt(text: string, at: number): Beside | null {
+  if (!match(BESIDE_OPENER, text, at) && !match(STARTS_WITH_AMOUNT, text, at)) return null;
+  const link = match(STATED_LINK, text, at);
+  const start = at + (link?.[0].length ?? 0);
+  const amount = readAmount(text, start);
+  if (!amount) return null;
+  let unitStart = start + amount.length;
+  if (text[unitStart] === ' ' || text[unitStart] === '-') unitStart++;
+  const unit = unitAt(text, unitStart);
+  if (!unit || !(isMassUnit(unit.unit) || isVolumeUnit(unit.unit))) return null;
+  const close = match(CLOSING, text, unit.end)?.[0] ?? '';
+  return {
+    amount: unit.times ? scale(amount.amount, new Fraction(unit.times)) : amount.amount,
+    unit: unit.unit,
+    end: unit.end + close.length,
+    each: /each|per/i.test(close),
+    bare: (link?.[0] ?? '').trim() === '',
+  };
+}
+
+/** A weight on its own somewhere in the line, "(150 g)", "(400 g each)"; null without one. */
+export function weightIn(text: string): { grams: number; each: boolean } | null {
+  const beside = besideAt(text, 0);
+  const grams = beside && toGrams(beside.amount, beside.unit);
+  return beside && grams !== null && beside.end >= text.length
+    ? { grams, each: beside.each }
+    : null;
+}
