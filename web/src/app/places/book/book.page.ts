@@ -1,31 +1,25 @@
-import {
-  ChangeDetectionStrategy,
-  Component,
-  type ElementRef,
-  HostListener,
-  inject,
-  viewChild,
-} from '@angular/core';
+import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
 import { RouterLink } from '@angular/router';
 import { NgbToast } from '@ng-bootstrap/ng-bootstrap/toast';
 import { Store } from '@ngrx/store';
 import type { RecipeSummary } from '@ypsigram/contract';
 import { Beam } from '../../kit/beam/beam';
 import { Icon } from '../../kit/icon/icon';
+import { SearchField } from '../../kit/search-field/search-field';
+import { Trouble } from '../../kit/trouble/trouble';
 import { bookActions, bookFeature } from './book.feature';
 import { RecipeCard } from './recipe-card';
 
 /** The Book: every recipe of the kitchen, to open, to find, to throw out and bring back. */
 @Component({
   selector: 'yg-book-page',
-  imports: [Beam, Icon, NgbToast, RecipeCard, RouterLink],
+  imports: [Beam, Icon, NgbToast, RecipeCard, RouterLink, SearchField, Trouble],
   templateUrl: './book.page.html',
   styleUrl: './book.page.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class BookPage {
   private readonly store = inject(Store);
-  private readonly searchField = viewChild.required<ElementRef<HTMLInputElement>>('searchField');
 
   protected readonly state = this.store.selectSignal(bookFeature.selectBookState);
   protected readonly recipes = this.store.selectSignal(bookFeature.selectAll);
@@ -56,14 +50,5 @@ export class BookPage {
 
   protected search(query: string): void {
     this.store.dispatch(bookActions.searchTyped({ query }));
-  }
-
-  /** "/" goes to the search from anywhere on the page. */
-  @HostListener('document:keydown./', ['$event'])
-  protected toSearch(event: Event): void {
-    if (event.target instanceof HTMLInputElement || event.target instanceof HTMLTextAreaElement)
-      return;
-    event.preventDefault();
-    this.searchField().nativeElement.focus();
   }
 }

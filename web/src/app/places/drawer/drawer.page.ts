@@ -3,6 +3,7 @@ import { Store } from '@ngrx/store';
 import type { KitchenTool } from '@ypsigram/contract';
 import { STANDARDS, standardName, standardSource, type Standard } from '@ypsigram/core/units';
 import { Icon } from '../../kit/icon/icon';
+import { Trouble } from '../../kit/trouble/trouble';
 import { kitchenActions, kitchenFeature } from '../../kitchen/kitchen.feature';
 import { AddTool } from './add-tool';
 import { ToolCard } from './tool-card';
@@ -16,7 +17,7 @@ const GROUPS = [
 /** The Drawer: the cups, spoons and jugs of this kitchen, and what they really hold. */
 @Component({
   selector: 'yg-drawer-page',
-  imports: [AddTool, Icon, ToolCard],
+  imports: [AddTool, Icon, ToolCard, Trouble],
   templateUrl: './drawer.page.html',
   styleUrl: './drawer.page.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -2,7 +2,6 @@ import {
   ChangeDetectionStrategy,
   Component,
   ElementRef,
-  HostListener,
   computed,
   inject,
   input,
@@ -12,14 +11,14 @@ import {
 import { RouterLink, RouterLinkActive } from '@angular/router';
 import { CLASS_NAMES } from '@ypsigram/contract';
 import { CLASSES, ingredientById, type IngredientClass } from '@ypsigram/core/catalogue';
-import { Icon } from '../../kit/icon/icon';
+import { SearchField } from '../../kit/search-field/search-field';
 import { IngredientSheet } from './ingredient-sheet';
 import { searchShelf } from './shelf-search';
 
 /** The Shelf: every ingredient, and what a cup of it weighs by whatever way it is filled. */
 @Component({
   selector: 'yg-shelf-page',
-  imports: [Icon, IngredientSheet, RouterLink, RouterLinkActive],
+  imports: [IngredientSheet, RouterLink, RouterLinkActive, SearchField],
   templateUrl: './shelf.page.html',
   styleUrl: './shelf.page.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -33,7 +32,7 @@ export class ShelfPage {
   /** From the address: the ingredient that is open. */
   readonly id = input<string>();
 
-  private readonly searchField = viewChild.required<ElementRef<HTMLInputElement>>('searchField');
+  private readonly searchField = viewChild.required(SearchField);
   private readonly host: HTMLElement = inject<ElementRef<HTMLElement>>(ElementRef).nativeElement;
 
   protected readonly classes = CLASSES.map((id) => ({ id, name: CLASS_NAMES[id] }));
@@ -52,23 +51,14 @@ export class ShelfPage {
     this.only.update((only) => (only === choice ? null : choice));
   }
 
-  /** "/" goes to the search from anywhere on the page. */
-  @HostListener('document:keydown./', ['$event'])
-  protected toSearch(event: Event): void {
-    if (event.target instanceof HTMLInputElement) return;
-    event.preventDefault();
-    this.searchField().nativeElement.focus();
-  }
-
   /** Down and up walk through the list, from the search field into it and back. */
   protected walk(event: Event, by: 1 | -1): void {
     const links = [...this.host.querySelectorAll<HTMLAnchorElement>('.list a')];
     const at = links.indexOf(document.activeElement as HTMLAnchorElement);
-    const isSearching = document.activeElement === this.searchField().nativeElement;
-    if (at < 0 && !isSearching) return;
+    if (at < 0 && !this.searchField().hasFocus()) return;
     event.preventDefault();
     const next = links[at + by];
     if (next) next.focus();
-    else if (at + by < 0) this.searchField().nativeElement.focus();
+    else if (at + by < 0) this.searchField().focus();
   }
 }

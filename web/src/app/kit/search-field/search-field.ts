@@ -1,0 +1,58 @@
+import {
+  ChangeDetectionStrategy,
+  Component,
+  type ElementRef,
+  HostListener,
+  input,
+  output,
+  viewChild,
+} from '@angular/core';
+import { Icon } from '../icon/icon';
+
+/** A search field that "/" reaches from anywhere on its page. */
+@Component({
+  selector: 'yg-search-field',
+  imports: [Icon],
+  template: `
+    <label>
+      <span class="visually-hidden">{{ label() }}</span>
+      <yg-icon name="search" />
+      <input
+        #field
+        class="form-control"
+        type="search"
+        autocomplete="off"
+        [placeholder]="label()"
+        [value]="query()"
+        (input)="typed.emit(field.value)"
+      />
+      <kbd aria-hidden="true">/</kbd>
+    </label>
+  `,
+  styleUrl: './search-field.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class SearchField {
+  readonly label = input.required<string>();
+  readonly query = input.required<string>();
+  readonly typed = output<string>();
+
+  private readonly field = viewChild.required<ElementRef<HTMLInputElement>>('field');
+
+  focus(): void {
+    this.field().nativeElement.focus();
+  }
+
+  hasFocus(): boolean {
+    return document.activeElement === this.field().nativeElement;
+  }
+
+  @HostListener('document:keydown./', ['$event'])
+  protected reach(event: Event): void {
+    const { target } = event;
+    // Where text is being written, a slash is a slash.
+    if (target instanceof HTMLInputElement || target instanceof HTMLTextAreaElement) return;
+    event.preventDefault();
+    this.focus();
+  }
+}
