@@ -14,6 +14,7 @@ export const NEW_KITCHEN: Kitchen = {
     aside: false,
     calibration: null,
   })),
+  weights: [],
   revision: 0,
 };
 
@@ -29,7 +30,10 @@ export function calibrationOf(tool: KitchenTool, of: Kitchen['standard']): ToolC
 }
 
 /** The drawer that plans are made with: real volumes where they are known well enough. */
-export function drawerOfKitchen({ standard: of, tools: owned }: Kitchen): Drawer {
+export function drawerOfKitchen({
+  standard: of,
+  tools: owned,
+}: Pick<Kitchen, 'standard' | 'tools'>): Drawer {
   return drawerOf(
     of,
     owned.map((tool) => {

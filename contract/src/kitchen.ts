@@ -1,11 +1,14 @@
 import { z } from 'zod';
 import { Fraction } from '@ypsigram/core/amount';
-import { standard } from './parts.js';
+import { method, standard } from './parts.js';
 
 const MOST_TOOLS = 60;
 const MOST_FILLS = 50;
 const HEAVIEST_FILL_GRAMS = 5000;
 const LARGEST_TOOL = 5000;
+const MOST_WEIGHTS = 1000;
+/** Grams per millilitre; honey, the heaviest of the kitchen, has 1.4. */
+const HEAVIEST_DENSITY = 3;
 
 const fraction = z
   .string()
@@ -55,9 +58,22 @@ const tools = z
     error: 'Two tools have the same name. Give one of them another.',
   });
 
+const ownWeight = z.strictObject({
+  ingredientId: z.string().max(80),
+  form: z.string().max(40).nullable(),
+  method,
+  gramsPerMillilitre: z
+    .number('Write the weight as grams.')
+    .positive('It weighs more than nothing.')
+    .max(HEAVIEST_DENSITY, 'No ingredient is as heavy as that.'),
+});
+
 export const kitchen = z.object({
   standard: standard.meta({ description: 'What the cups and spoons of this kitchen hold.' }),
   tools,
+  weights: z.array(ownWeight).max(MOST_WEIGHTS).default([]).meta({
+    description: 'Weights that this kitchen sets over those of the tables.',
+  }),
   revision: z.int().nonnegative().meta({ description: '0 until something was chosen.' }),
 });
 

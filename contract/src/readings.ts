@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import type { Amount } from '@ypsigram/core/amount';
+import { BUILT_IN_SHELF, type Shelf } from '@ypsigram/core/catalogue';
 import { intendedMass, type Intended } from '@ypsigram/core/conversion';
 import type { Line, Reading } from '@ypsigram/core/reading';
 import { amount, intended, lineKind, method, recipeText, standard, unit } from './parts.js';
@@ -51,8 +52,8 @@ export function toIntendedReply({ grams, low, high, basis }: Intended): z.infer<
   return { grams, low, high, basis: rung, source, derivedFrom };
 }
 
-function toLineReply(line: Line, reading: Reading): z.infer<typeof readingLine> {
-  const mass = intendedMass(line, reading.standard);
+function toLineReply(line: Line, reading: Reading, shelf: Shelf): z.infer<typeof readingLine> {
+  const mass = intendedMass(line, reading.standard, shelf);
   return {
     written: line.written,
     kind: line.kind,
@@ -65,13 +66,13 @@ function toLineReply(line: Line, reading: Reading): z.infer<typeof readingLine> 
     intended: mass && toIntendedReply(mass),
     notes: line.notes.map((note) => ({
       code: note.code,
-      message: noteMessage(note, line, reading.standard),
+      message: noteMessage(note, line, reading.standard, shelf),
     })),
   };
 }
 
 /** A reading as it crosses the wire, with its notes in words. */
-export function toReadingReply(reading: Reading): ReadingReply {
+export function toReadingReply(reading: Reading, shelf: Shelf = BUILT_IN_SHELF): ReadingReply {
   return {
     title: reading.title,
     yield: reading.yield && {
@@ -79,6 +80,6 @@ export function toReadingReply(reading: Reading): ReadingReply {
       count: reading.yield.count && toAmountReply(reading.yield.count),
     },
     standard: reading.standard,
-    lines: reading.lines.map((line) => toLineReply(line, reading)),
+    lines: reading.lines.map((line) => toLineReply(line, reading, shelf)),
   };
 }

@@ -49,3 +49,30 @@ test('weights are by the cups of this kitchen', async ({ baker, page }) => {
   await expect(page.getByText('of this kitchen (Metric)')).toBeVisible();
   await expect(page.getByRole('row', { name: /^poured/ })).toContainText('258');
 });
+
+test('an own weight stands before the table’s in every recipe, and can be put back', async ({
+  baker,
+  page,
+}) => {
+  await baker.saveNew('2 cups flour');
+  await expect(baker.row('2 cups flour')).toContainText('250 g');
+  await baker.goTo('/shelf/flour-wheat-all-purpose');
+  await page.getByRole('button', { name: 'Set my own weight: spooned' }).click();
+  const field = page.getByLabel('One cup, spooned, weighs here');
+  await field.fill('plenty');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('Write how many grams one level cup weighs')).toBeVisible();
+  await field.fill('131,5');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('row', { name: /^spooned/ })).toContainText(
+    'own weight this kitchen',
+  );
+  await page.getByRole('link', { name: 'Book', exact: true }).click();
+  await page.getByRole('listitem').getByRole('link').click();
+  await expect(baker.row('2 cups flour')).toContainText('263 g');
+  await page.getByRole('button', { name: 'Basis: own weight, of 2 cups flour' }).click();
+  await expect(page.getByText('A weight that you set on the Shelf.')).toBeVisible();
+  await baker.goTo('/shelf/flour-wheat-all-purpose');
+  await page.getByRole('button', { name: 'Put the table’s weight back: spooned' }).click();
+  await expect(page.getByRole('row', { name: /^spooned/ })).toContainText('125');
+});

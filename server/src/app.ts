@@ -4,6 +4,7 @@ import type { Logger } from 'pino';
 import { pinoHttp } from 'pino-http';
 import type { Sequelize } from 'sequelize';
 import { LARGEST_BODY_BYTES, drawerOfKitchen } from '@ypsigram/contract';
+import { shelfOf } from '@ypsigram/core/catalogue';
 import { healthRoutes } from './areas/health/routes.js';
 import { kitchenRoutes } from './areas/kitchen/routes.js';
 import { kitchenService } from './areas/kitchen/service.js';
@@ -32,17 +33,21 @@ export interface Parts {
 function api({ database, version, now = () => new Date() }: Parts): Router {
   const kitchen = kitchenService(database);
   const recipes = recipeService(database, { now, kitchen: () => kitchen.read() });
+  const own = async () => {
+    const current = await kitchen.read();
+    return { drawer: drawerOfKitchen(current), shelf: shelfOf(current.weights) };
+  };
   const router = Router();
   router.use(express.json({ limit: LARGEST_BODY_BYTES }));
   router.use('/health', healthRoutes(version));
   router.use('/openapi.json', openApiRoutes(version));
-  router.use('/readings', readingRoutes());
+  router.use(
+    '/readings',
+    readingRoutes(async () => (await own()).shelf),
+  );
   router.use(
     '/plans',
-    planRoutes(
-      (id) => recipes.read(id),
-      async () => drawerOfKitchen(await kitchen.read()),
-    ),
+    planRoutes((id) => recipes.read(id), own),
   );
   router.use('/kitchen', kitchenRoutes(kitchen));
   router.use('/recipes', recipeRoutes(recipes));

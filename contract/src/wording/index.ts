@@ -1,6 +1,6 @@
 export { FACTOR_PROBLEMS } from './factors.js';
 export { issueMessage } from './issues.js';
-export { CLASS_NAMES, METHOD_NAMES, ROLE_NAMES, RUNG_MEANINGS, RUNG_NAMES } from './names.js';
+export { CLASS_NAMES, METHOD_NAMES, ROLE_NAMES, basisMeaning, basisName } from './names.js';
 export { noteMessage } from './notes.js';
 export {
   CLASS_CAUTIONS,

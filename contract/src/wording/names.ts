@@ -1,4 +1,9 @@
-import type { IngredientClass, Method, Role } from '@ypsigram/core/catalogue';
+import {
+  THIS_KITCHEN,
+  type IngredientClass,
+  type Method,
+  type Role,
+} from '@ypsigram/core/catalogue';
 import type { Rung } from '@ypsigram/core/measuring';
 
 /** What each method is called on screen. */
@@ -19,7 +24,7 @@ export const METHOD_NAMES: Readonly<Record<Method, string>> = {
 };
 
 /** What each rung of the basis ladder is called on screen. */
-export const RUNG_NAMES: Readonly<Record<Rung, string>> = {
+const RUNG_NAMES: Readonly<Record<Rung, string>> = {
   proven: 'proven',
   stated: 'stated',
   author: "author's cup",
@@ -30,7 +35,7 @@ export const RUNG_NAMES: Readonly<Record<Rung, string>> = {
 };
 
 /** What each rung means, in a sentence. */
-export const RUNG_MEANINGS: Readonly<Record<Rung, string>> = {
+const RUNG_MEANINGS: Readonly<Record<Rung, string>> = {
   proven: 'You weighed this on a bake that came out well and kept it.',
   stated: 'The recipe gives this weight itself.',
   author: 'This author gives both volume and weight elsewhere.',
@@ -66,3 +71,23 @@ export const CLASS_NAMES: Readonly<Record<IngredientClass, string>> = {
   'solid-fat': 'solid fats',
   egg: 'eggs',
 };
+
+/** What a number rests on, as far as naming it needs. */
+interface Basis {
+  readonly rung: Rung;
+  readonly source: string;
+}
+
+const isOwn = ({ rung, source }: Basis): boolean => rung === 'reference' && source === THIS_KITCHEN;
+
+/** What the basis of a number is called: its rung, or that it is the kitchen's own. */
+export function basisName(basis: Basis | null): string {
+  if (!basis) return RUNG_NAMES.unknown;
+  return isOwn(basis) ? 'own weight' : RUNG_NAMES[basis.rung];
+}
+
+/** What the basis of a number means, in a sentence. */
+export function basisMeaning(basis: Basis | null): string {
+  if (!basis) return RUNG_MEANINGS.unknown;
+  return isOwn(basis) ? 'A weight that you set on the Shelf.' : RUNG_MEANINGS[basis.rung];
+}

@@ -1,5 +1,5 @@
 import { onScaleGrid } from '@ypsigram/core/batch';
-import { knownIngredient } from '@ypsigram/core/catalogue';
+import { BUILT_IN_SHELF, knownIngredient, type Shelf } from '@ypsigram/core/catalogue';
 import { gramsAtStake, intendedMass, intendedOtherwise } from '@ypsigram/core/conversion';
 import type { Line, OtherReading, ReadingNote } from '@ypsigram/core/reading';
 import { standardName, type Standard } from '@ypsigram/core/units';
@@ -8,21 +8,29 @@ import { METHOD_NAMES } from './names.js';
 const ingredientName = (id: string | null): string =>
   id === null ? 'this' : knownIngredient(id).name.toLowerCase();
 
-function weighs(line: Line, standard: Standard, other?: OtherReading): string {
-  const intended = other ? intendedOtherwise(line, other, standard) : intendedMass(line, standard);
+/** In whose cups, and by whose weights, a line is weighed. */
+interface Setting {
+  readonly standard: Standard;
+  readonly shelf: Shelf;
+}
+
+function weighs(line: Line, { standard, shelf }: Setting, other?: OtherReading): string {
+  const intended = other
+    ? intendedOtherwise(line, other, standard, shelf)
+    : intendedMass(line, standard, shelf);
   return intended ? onScaleGrid(intended.grams).shown : 'no known weight';
 }
 
 /** Whether the other reading would show as another weight. */
-function changes(line: Line, note: ReadingNote, standard: Standard): boolean {
-  return gramsAtStake(line, note, standard) >= LEAST_SHOWN_GRAMS;
+function changes(line: Line, note: ReadingNote, { standard, shelf }: Setting): boolean {
+  return gramsAtStake(line, note, standard, shelf) >= LEAST_SHOWN_GRAMS;
 }
 
 /** A fine scale shows no less than this. */
 const LEAST_SHOWN_GRAMS = 0.05;
 
-function kindOf(line: Line, standard: Standard, other: OtherReading): string {
-  return `${ingredientName(other.ingredientId ?? null)} ${weighs(line, standard, other)}`;
+function kindOf(line: Line, setting: Setting, other: OtherReading): string {
+  return `${ingredientName(other.ingredientId ?? null)} ${weighs(line, setting, other)}`;
 }
 
 function assumed(line: Line, what: 'ingredient' | 'method' | 'size'): string {
@@ -32,26 +40,32 @@ function assumed(line: Line, what: 'ingredient' | 'method' | 'size'): string {
 }
 
 /** A reading note as a sentence for a baker, with the grams that hang on it. */
-export function noteMessage(note: ReadingNote, line: Line, standard: Standard): string {
+export function noteMessage(
+  note: ReadingNote,
+  line: Line,
+  standard: Standard,
+  shelf: Shelf = BUILT_IN_SHELF,
+): string {
+  const setting = { standard, shelf };
   switch (note.code) {
     case 'assumed-kind':
       return assumed(line, note.assumed);
     case 'kind-ambiguous':
       return (
-        `Which kind? Taken as ${ingredientName(line.ingredientId)}, ${weighs(line, standard)}; ` +
-        `could be ${note.others.map((other) => kindOf(line, standard, other)).join(' or ')}.`
+        `Which kind? Taken as ${ingredientName(line.ingredientId)}, ${weighs(line, setting)}; ` +
+        `could be ${note.others.map((other) => kindOf(line, setting, other)).join(' or ')}.`
       );
     case 'order-before':
-      if (!changes(line, note, standard))
+      if (!changes(line, note, setting))
         return `“${note.word}” before measuring: the weight does not change.`;
       return (
         `“${note.word}” stands before the name, so it is done before measuring: ` +
-        `${weighs(line, standard)}. Done after: ${weighs(line, standard, note.other)}.`
+        `${weighs(line, setting)}. Done after: ${weighs(line, setting, note.other)}.`
       );
     case 'order-after':
-      return note.other && changes(line, note, standard)
+      return note.other && changes(line, note, setting)
         ? `“${note.word}” stands after the name, so it is done after measuring: ` +
-            `${weighs(line, standard)}. Done before: ${weighs(line, standard, note.other)}.`
+            `${weighs(line, setting)}. Done before: ${weighs(line, setting, note.other)}.`
         : `“${note.word}” stands after the name: measure first, the weight does not change.`;
     case 'ounce-read-as':
       return note.as === 'volume'
@@ -59,8 +73,8 @@ export function noteMessage(note: ReadingNote, line: Line, standard: Standard): 
         : 'Ounces of a solid are read as a weight.';
     case 'ounce-ambiguous':
       return (
-        `Ounces by weight or by volume? By weight ${weighs(line, standard)}, ` +
-        `by volume ${weighs(line, standard, note.other)}.`
+        `Ounces by weight or by volume? By weight ${weighs(line, setting)}, ` +
+        `by volume ${weighs(line, setting, note.other)}.`
       );
     case 'implausible-weight':
       return (

@@ -1,5 +1,11 @@
 import { scale, type Amount, type Fraction } from '../amount/index.js';
-import { ingredientById, type Ingredient, type Method } from '../catalogue/index.js';
+import {
+  BUILT_IN_SHELF,
+  ingredientById,
+  type Ingredient,
+  type Method,
+  type Shelf,
+} from '../catalogue/index.js';
 import { intendedMass, type Intended } from '../conversion/index.js';
 import { defaultMethod, methodsFor } from '../measuring/index.js';
 import type { Line, Reading } from '../reading/index.js';
@@ -32,6 +38,8 @@ export interface Batch {
   readonly methods?: Readonly<Record<number, Method>>;
   readonly strictness?: Strictness;
   readonly drawer: Drawer;
+  /** The ingredients and their weights; the built-in ones where absent. */
+  readonly shelf?: Shelf;
 }
 
 /** The methods by which a line can be measured here; empty when it can only be weighed. */
@@ -65,8 +73,9 @@ export function planLine(
   batch: Batch,
   method: Method | undefined,
 ): PlanLine {
-  const written = intendedMass(line, standard);
-  const ingredient = line.ingredientId === null ? undefined : ingredientById(line.ingredientId);
+  const shelf = batch.shelf ?? BUILT_IN_SHELF;
+  const written = intendedMass(line, standard, shelf);
+  const ingredient = line.ingredientId === null ? undefined : shelf.ingredient(line.ingredientId);
   const intended = written && times(written, batch.factor.valueOf());
   const weight = intended && onScaleGrid(intended.grams);
   const tolerance = ingredient && intended ? toleranceOf(ingredient.role, batch.strictness) : null;

@@ -12,4 +12,5 @@ export {
   type WeightUnit,
 } from './ingredient.js';
 export { findName, type NameMatch } from './names.js';
+export { BUILT_IN_SHELF, shelfOf, THIS_KITCHEN, type OwnWeight, type Shelf } from './shelf.js';
 export { singular, wordsOf } from './words.js';

@@ -1,5 +1,5 @@
 import { midpoint, type Fraction } from '../amount/index.js';
-import { ingredientById, type Ingredient, type Method } from '../catalogue/index.js';
+import { BUILT_IN_SHELF, type Ingredient, type Method, type Shelf } from '../catalogue/index.js';
 import {
   HEAPING_SPREAD,
   PINCH_SPREAD,
@@ -65,14 +65,15 @@ const STATED: IntendedBasis = {
 export function intendedMass(
   line: MeasuredLine,
   standard: Standard,
+  shelf: Shelf = BUILT_IN_SHELF,
   evidence: readonly DensityEvidence[] = [],
 ): Intended | null {
-  if (line.stated) return statedMass(line, line.stated.grams, standard);
-  const ingredient = line.ingredientId === null ? undefined : ingredientById(line.ingredientId);
+  if (line.stated) return statedMass(line, line.stated.grams, standard, shelf);
+  const ingredient = line.ingredientId === null ? undefined : shelf.ingredient(line.ingredientId);
   if (!line.amount || line.unit === null || !ingredient) return null;
   return isVolumeUnit(line.unit)
     ? filledMass(line, ingredient, standard, evidence)
-    : pieceMass(line, ingredient, standard);
+    : pieceMass(line, ingredient, standard, shelf);
 }
 
 /** The same line read another way: what a reading note offers as its alternative. */
@@ -80,6 +81,7 @@ export function intendedOtherwise(
   line: MeasuredLine,
   other: OtherReading,
   standard: Standard,
+  shelf: Shelf = BUILT_IN_SHELF,
 ): Intended | null {
   const ingredientId = other.ingredientId ?? line.ingredientId;
   const changesUnit = other.unit !== undefined && other.unit !== line.unit;
@@ -93,6 +95,7 @@ export function intendedOtherwise(
       stated: changesUnit ? null : line.stated,
     },
     standard,
+    shelf,
   );
 }
 
@@ -115,12 +118,17 @@ export function otherReadings(note: ReadingNote): readonly OtherReading[] {
  * How many grams hang on a note: the largest difference that one of its other readings makes
  * to the line. Zero where it makes none or nothing can be weighed.
  */
-export function gramsAtStake(line: MeasuredLine, note: ReadingNote, standard: Standard): number {
-  const now = intendedMass(line, standard);
+export function gramsAtStake(
+  line: MeasuredLine,
+  note: ReadingNote,
+  standard: Standard,
+  shelf: Shelf = BUILT_IN_SHELF,
+): number {
+  const now = intendedMass(line, standard, shelf);
   if (!now) return 0;
   if (note.code === 'implausible-weight') return now.high - now.low;
   return otherReadings(note).reduce((most, other) => {
-    const then = intendedOtherwise(line, other, standard);
+    const then = intendedOtherwise(line, other, standard, shelf);
     return then ? Math.max(most, Math.abs(then.grams - now.grams)) : most;
   }, 0);
 }
@@ -130,11 +138,11 @@ function ends(line: MeasuredLine): readonly [number, number, number] {
   return [amount.min.valueOf(), midpoint(amount).valueOf(), amount.max.valueOf()];
 }
 
-function statedMass(line: MeasuredLine, grams: number, standard: Standard): Intended {
+function statedMass(line: MeasuredLine, grams: number, standard: Standard, shelf: Shelf): Intended {
   const slip = line.notes.some((note) => note.code === 'implausible-weight');
   if (slip) {
     // One of the two is a typing error: until it is settled, the truth may be either.
-    const measured = intendedMass({ ...line, stated: null, notes: [] }, standard);
+    const measured = intendedMass({ ...line, stated: null, notes: [] }, standard, shelf);
     const candidates = [grams, measured?.low ?? grams, measured?.high ?? grams];
     return { grams, low: Math.min(...candidates), high: Math.max(...candidates), basis: STATED };
   }
@@ -190,6 +198,7 @@ function pieceMass(
   line: MeasuredLine,
   ingredient: Ingredient,
   standard: Standard,
+  shelf: Shelf,
 ): Intended | null {
   const unit = line.unit as Unit;
   if (unit !== 'each' && unit !== 'stick' && unit !== 'packet') return null;
@@ -206,5 +215,5 @@ function pieceMass(
   const cups: Fraction = millilitresIn('cup', 'us-customary');
   const factor = cups.div(millilitresIn('cup', standard)).mul(STICK_CUPS);
   const amount = { min: line.amount!.min.mul(factor), max: line.amount!.max.mul(factor) };
-  return intendedMass({ ...line, amount, unit: 'cup', authorMethod: 'pressed' }, standard);
+  return intendedMass({ ...line, amount, unit: 'cup', authorMethod: 'pressed' }, standard, shelf);
 }

@@ -1,4 +1,4 @@
-import { NEW_KITCHEN, type Kitchen, type PlanReply } from '@ypsigram/contract';
+import { NEW_KITCHEN, type Kitchen, type PlanReply, type ReadingReply } from '@ypsigram/contract';
 import { openKitchen, type Kitchen as TestKitchen } from '../../testing/kitchen.js';
 
 describe('the kitchen', () => {
@@ -63,6 +63,30 @@ describe('the kitchen', () => {
     expect((await planOf('1 cup sugar')).measure?.fills).toEqual([
       jasmine.objectContaining({ tool: '1 cup', count: 1 }),
     ]);
+  });
+
+  it('decides the grams: an own weight stands before the table', async () => {
+    const own = {
+      ingredientId: 'flour-wheat-all-purpose',
+      form: null,
+      method: 'spooned',
+      gramsPerMillilitre: 0.6,
+    };
+    await write({ ...NEW_KITCHEN, weights: [own] }).expect(200);
+    const { intended } = await planOf('2 cups flour');
+    expect(intended?.grams).toBeCloseTo(2 * 0.6 * 236.5882365, 6);
+    expect(intended?.source).toBe('this kitchen');
+    const { body } = await server.http.post('/api/readings').send({ text: '1 cup flour, sifted' });
+    expect((body as ReadingReply).lines[0]?.intended?.grams).toBeCloseTo(0.6 * 236.5882365, 6);
+    await write({ ...NEW_KITCHEN, weights: [], revision: 1 }).expect(200);
+    expect((await planOf('2 cups flour')).intended?.grams).toBeCloseTo(250, 9);
+  });
+
+  it('opens a kitchen that was saved before it could hold weights', async () => {
+    const older: Partial<Kitchen> = { ...NEW_KITCHEN };
+    delete older.weights;
+    await write(older).expect(200);
+    expect((await read()).weights).toEqual([]);
   });
 
   const refused: readonly [string, object, string][] = [

@@ -18,7 +18,8 @@ export function kitchenService(sequelize: Sequelize): KitchenService {
 
   const read = async (): Promise<Kitchen> => {
     const row = await rows.findByPk(THE_ONE);
-    return row ? { ...row.document, revision: row.revision } : NEW_KITCHEN;
+    // What is newer than the saved document is filled in as for a new kitchen.
+    return row ? { ...NEW_KITCHEN, ...row.document, revision: row.revision } : NEW_KITCHEN;
   };
 
   /** Whether the change went in: one statement, so that of two at once only one does. */

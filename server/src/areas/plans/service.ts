@@ -15,7 +15,7 @@ import {
   readFactor,
 } from '@ypsigram/core/batch';
 import { readRecipe, type Reading } from '@ypsigram/core/reading';
-import type { Method } from '@ypsigram/core/catalogue';
+import type { Method, Shelf } from '@ypsigram/core/catalogue';
 import { ProblemError } from '../../http/problem.js';
 
 type Request = z.output<typeof planRequest>;
@@ -44,14 +44,14 @@ function checkMethods(reading: Reading, methods: Readonly<Record<string, Method>
 /** Finds a saved recipe. @throws ProblemError 404 when there is none. */
 export type SavedRecipe = (id: string) => Promise<Recipe>;
 
-/** The drawer of this kitchen as it is now. */
-export type OwnDrawer = () => Promise<Drawer>;
+/** What this kitchen measures with and by, as it is now. */
+export type OwnKitchen = () => Promise<{ readonly drawer: Drawer; readonly shelf: Shelf }>;
 
 /** Plans a batch of a text or of a saved recipe. Saves nothing. */
 export async function planFor(
   request: Request,
   savedRecipe: SavedRecipe,
-  ownDrawer: OwnDrawer,
+  ownKitchen: OwnKitchen,
 ): Promise<PlanReply> {
   const saved = request.recipeId === undefined ? null : await savedRecipe(request.recipeId);
   const text = saved?.text ?? request.text ?? '';
@@ -60,13 +60,15 @@ export async function planFor(
   if (!factor.ok) {
     throw new ProblemError(400, FACTOR_PROBLEMS[factor.problem], { field: 'batch.factor' });
   }
+  const own = await ownKitchen();
   const methods = request.methods ?? saved?.methods ?? {};
   if (request.methods) checkMethods(reading, request.methods);
   const lines = planBatch(reading, {
     factor: factor.factor,
     methods,
     ...(request.strictness ? { strictness: request.strictness } : {}),
-    drawer: request.drawer ? defaultDrawer(request.drawer.standard) : await ownDrawer(),
+    drawer: request.drawer ? defaultDrawer(request.drawer.standard) : own.drawer,
+    shelf: own.shelf,
   });
   return toPlanReply(factor.factor, lines);
 }

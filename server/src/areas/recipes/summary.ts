@@ -1,6 +1,6 @@
 import { drawerOfKitchen, type Kitchen, type Recipe, type RecipeSummary } from '@ypsigram/contract';
 import { planBatch, readFactor } from '@ypsigram/core/batch';
-import { ingredientById } from '@ypsigram/core/catalogue';
+import { ingredientById, shelfOf } from '@ypsigram/core/catalogue';
 import { readRecipe } from '@ypsigram/core/reading';
 import { Fraction } from '@ypsigram/core/amount';
 
@@ -46,6 +46,7 @@ function workOut(recipe: Recipe, kitchen: Kitchen): RecipeSummary {
     factor: factor.ok ? factor.factor : new Fraction(1),
     methods: recipe.methods,
     drawer: drawerOfKitchen(kitchen),
+    shelf: shelfOf(kitchen.weights),
   }).filter(({ kind }) => kind === 'ingredient');
   let totalGrams = 0;
   let measuredGrams = 0;

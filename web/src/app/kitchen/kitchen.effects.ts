@@ -38,6 +38,8 @@ export const saveKitchen = createEffect(
         kitchenActions.toolChanged,
         kitchenActions.toolAdded,
         kitchenActions.toolRemoved,
+        kitchenActions.weightSet,
+        kitchenActions.weightPutBack,
         kitchenActions.changeUndone,
         kitchenActions.saveWanted,
       ),

@@ -40,6 +40,18 @@ describe('the kitchen', () => {
     expect(cups(aside)).not.toContain('blue mug');
   });
 
+  it('sets one own weight for each form and method, and puts the table’s back', () => {
+    const of = { ingredientId: 'honey', form: null, method: 'poured' } as const;
+    const set = (gramsPerMillilitre: number) =>
+      actions.weightSet({ weight: { ...of, gramsPerMillilitre } });
+    const grams = (state: KitchenState): number =>
+      kitchenFeature.selectOwnShelf({ kitchen: state }).ingredient('honey')!.weights[0]!.grams;
+    expect(after(set(1.3), set(1.5)).current.weights.length).toBe(1);
+    expect(grams(after(set(1.3), set(1.5)))).toBeCloseTo(1.5 * 236.588, 2);
+    expect(grams(after(set(1.3), actions.weightPutBack({ of })))).toBe(339);
+    expect(grams(after(set(1.3), actions.changeUndone()))).toBe(339);
+  });
+
   it('takes the newer kitchen of another window, one step of undo from its own', () => {
     const theirs = { ...NEW_KITCHEN, standard: 'japanese' as const, revision: 4 };
     const met = after(

@@ -8,7 +8,11 @@ import {
   props,
 } from '@ngrx/store';
 import { NEW_KITCHEN, drawerOfKitchen, type Kitchen, type KitchenTool } from '@ypsigram/contract';
+import { shelfOf, type OwnWeight } from '@ypsigram/core/catalogue';
 import type { Standard } from '@ypsigram/core/units';
+
+/** Which weight: of an ingredient, in a form, by a method. */
+type WeightOf = Pick<OwnWeight, 'ingredientId' | 'form' | 'method'>;
 
 export const kitchenActions = createActionGroup({
   source: 'Kitchen',
@@ -20,6 +24,8 @@ export const kitchenActions = createActionGroup({
     'Tool changed': props<{ name: string; tool: KitchenTool }>(),
     'Tool added': props<{ tool: KitchenTool }>(),
     'Tool removed': props<{ name: string }>(),
+    'Weight set': props<{ weight: OwnWeight }>(),
+    'Weight put back': props<{ of: WeightOf }>(),
     'Change undone': emptyProps(),
     'Save wanted': emptyProps(),
     'Kitchen saved': props<{ kitchen: Kitchen }>(),
@@ -41,7 +47,18 @@ export interface KitchenState {
   readonly problem: string | null;
 }
 
-const possessions = ({ standard, tools }: Kitchen): Possessions => ({ standard, tools });
+const possessions = ({ standard, tools, weights }: Kitchen): Possessions => ({
+  standard,
+  tools,
+  weights,
+});
+
+/** The weights without the one of this form and method. */
+const withoutWeight = (weights: readonly OwnWeight[], of: WeightOf): OwnWeight[] =>
+  weights.filter(
+    ({ ingredientId, form, method }) =>
+      ingredientId !== of.ingredientId || form !== of.form || method !== of.method,
+  );
 
 const initialState: KitchenState = {
   isLoaded: false,
@@ -85,6 +102,12 @@ export const kitchenFeature = createFeature({
     on(kitchenActions.toolRemoved, (state, { name }) =>
       changeTools(state, (tools) => tools.filter((tool) => tool.name !== name)),
     ),
+    on(kitchenActions.weightSet, (state, { weight }) =>
+      change(state, { weights: [...withoutWeight(state.current.weights, weight), weight] }),
+    ),
+    on(kitchenActions.weightPutBack, (state, { of }) =>
+      change(state, { weights: withoutWeight(state.current.weights, of) }),
+    ),
     on(kitchenActions.changeUndone, (state) => {
       const before = state.past.at(-1);
       return before ? { ...state, current: before, past: state.past.slice(0, -1) } : state;
@@ -108,8 +131,8 @@ export const kitchenFeature = createFeature({
   ),
   extraSelectors: ({ selectCurrent }) => ({
     /** The drawer that plans are made with. */
-    selectOwnDrawer: createSelector(selectCurrent, (current) =>
-      drawerOfKitchen({ ...current, revision: 0 }),
-    ),
+    selectOwnDrawer: createSelector(selectCurrent, (current) => drawerOfKitchen(current)),
+    /** The ingredients with the weights of this kitchen. */
+    selectOwnShelf: createSelector(selectCurrent, ({ weights }) => shelfOf(weights)),
   }),
 });

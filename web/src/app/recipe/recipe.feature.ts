@@ -137,7 +137,9 @@ export const recipeFeature = createFeature({
       selectFactor,
       selectMethods,
       kitchenFeature.selectOwnDrawer,
-      (reading, factor, methods, drawer) => planBatch(reading, { factor, methods, drawer }),
+      kitchenFeature.selectOwnShelf,
+      (reading, factor, methods, drawer, shelf) =>
+        planBatch(reading, { factor, methods, drawer, shelf }),
     );
     return { selectText, selectStandard, selectFactor, selectReading, selectPlan };
   },

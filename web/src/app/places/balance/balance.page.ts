@@ -11,6 +11,7 @@ import { Store } from '@ngrx/store';
 import type { Method } from '@ypsigram/core/catalogue';
 import { Beam } from '../../kit/beam/beam';
 import { InView } from '../../kit/in-view/in-view';
+import { kitchenFeature } from '../../kitchen/kitchen.feature';
 import { recipeActions, recipeFeature } from '../../recipe/recipe.feature';
 import { BatchControl } from './batch-control';
 import { LedgerLine } from './ledger-line';
@@ -36,6 +37,7 @@ export class BalancePage {
   protected readonly wholeTolerance = WHOLE_TOLERANCE;
   protected readonly state = this.store.selectSignal(recipeFeature.selectRecipeState);
   protected readonly standard = this.store.selectSignal(recipeFeature.selectStandard);
+  protected readonly shelf = this.store.selectSignal(kitchenFeature.selectOwnShelf);
   protected readonly reading = this.store.selectSignal(recipeFeature.selectReading);
   protected readonly plan = this.store.selectSignal(recipeFeature.selectPlan);
 

@@ -1,6 +1,7 @@
 import { TestBed, type ComponentFixture } from '@angular/core/testing';
 import { Fraction } from '@ypsigram/core/amount';
 import { defaultDrawer, planLine } from '@ypsigram/core/batch';
+import { BUILT_IN_SHELF } from '@ypsigram/core/catalogue';
 import { readLine } from '@ypsigram/core/reading';
 import { LedgerLine } from './ledger-line';
 
@@ -12,6 +13,7 @@ describe('LedgerLine', () => {
     fixture.componentRef.setInput('line', line);
     fixture.componentRef.setInput('plan', planLine(line, 'us-customary', batch, undefined));
     fixture.componentRef.setInput('standard', 'us-customary');
+    fixture.componentRef.setInput('shelf', BUILT_IN_SHELF);
     fixture.componentRef.setInput('index', 3);
     fixture.detectChanges();
     return fixture;

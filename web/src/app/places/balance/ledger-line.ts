@@ -1,8 +1,8 @@
 import { ChangeDetectionStrategy, Component, computed, input, output, signal } from '@angular/core';
-import { METHOD_NAMES, RUNG_NAMES, noteMessage } from '@ypsigram/contract';
+import { METHOD_NAMES, basisName, noteMessage } from '@ypsigram/contract';
 import { isRange } from '@ypsigram/core/amount';
 import { methodsForLine, onScaleGrid, type PlanLine } from '@ypsigram/core/batch';
-import type { Method } from '@ypsigram/core/catalogue';
+import type { Method, Shelf } from '@ypsigram/core/catalogue';
 import type { Line } from '@ypsigram/core/reading';
 import type { Standard } from '@ypsigram/core/units';
 import { shownAmount, spread } from '../../kit/amounts/amounts';
@@ -24,6 +24,7 @@ export class LedgerLine {
   readonly line = input.required<Line>();
   readonly plan = input.required<PlanLine>();
   readonly standard = input.required<Standard>();
+  readonly shelf = input.required<Shelf>();
   readonly index = input.required<number>();
   readonly methodChosen = output<Method>();
 
@@ -41,9 +42,7 @@ export class LedgerLine {
     return intended && onScaleGrid(intended.grams).shown.replace(' g', '');
   });
   protected readonly spread = computed(() => spread(this.plan().intended));
-  protected readonly rung = computed(
-    () => RUNG_NAMES[this.plan().intended?.basis.rung ?? 'unknown'],
-  );
+  protected readonly rung = computed(() => basisName(this.plan().intended?.basis ?? null));
   protected readonly weight = computed(() => this.plan().weight?.shown.replace(' g', '') ?? null);
   /** What was written, scaled: all that can be said of an ingredient without a weight. */
   protected readonly scaled = computed(() => {
@@ -56,7 +55,7 @@ export class LedgerLine {
     return amount !== null && isRange(amount);
   });
   protected readonly notes = computed(() =>
-    this.line().notes.map((note) => noteMessage(note, this.line(), this.standard())),
+    this.line().notes.map((note) => noteMessage(note, this.line(), this.standard(), this.shelf())),
   );
 
   protected toggle(): void {

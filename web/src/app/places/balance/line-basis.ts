@@ -1,7 +1,8 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
-import { METHOD_NAMES, RUNG_MEANINGS, RUNG_NAMES } from '@ypsigram/contract';
+import { METHOD_NAMES, basisMeaning, basisName } from '@ypsigram/contract';
 import { methodsForLine, onScaleGrid, type PlanLine } from '@ypsigram/core/batch';
 import { intendedMass, intendedOtherwise } from '@ypsigram/core/conversion';
+import type { Shelf } from '@ypsigram/core/catalogue';
 import type { Line } from '@ypsigram/core/reading';
 import { isVolumeUnit, type Standard } from '@ypsigram/core/units';
 import { spread } from '../../kit/amounts/amounts';
@@ -17,11 +18,12 @@ export class LineBasis {
   readonly line = input.required<Line>();
   readonly plan = input.required<PlanLine>();
   readonly standard = input.required<Standard>();
+  readonly shelf = input.required<Shelf>();
   readonly notes = input.required<readonly string[]>();
 
   protected readonly basis = computed(() => this.plan().intended?.basis ?? null);
-  protected readonly rung = computed(() => RUNG_NAMES[this.basis()?.rung ?? 'unknown']);
-  protected readonly meaning = computed(() => RUNG_MEANINGS[this.basis()?.rung ?? 'unknown']);
+  protected readonly rung = computed(() => basisName(this.basis()));
+  protected readonly meaning = computed(() => basisMeaning(this.basis()));
   protected readonly source = computed(() => {
     const { source, derivedFrom } = this.basis()!;
     const from = derivedFrom ? `, from the weight when ${METHOD_NAMES[derivedFrom]}` : '';
@@ -34,17 +36,22 @@ export class LineBasis {
     const line = this.line();
     if (!line.unit || !isVolumeUnit(line.unit)) return [];
     const methods = methodsForLine(line).filter((method) => method !== 'count');
-    const taken = intendedMass(line, this.standard());
+    const taken = intendedMass(line, this.standard(), this.shelf());
     const planned = this.plan().intended;
     if (methods.length < 2 || !taken || !planned) return [];
     const factor = planned.grams / taken.grams;
     return methods.flatMap((method) => {
-      const intended = intendedOtherwise({ ...line, stated: null }, { method }, this.standard());
+      const intended = intendedOtherwise(
+        { ...line, stated: null },
+        { method },
+        this.standard(),
+        this.shelf(),
+      );
       if (!intended) return [];
       return {
         name: METHOD_NAMES[method],
         shown: onScaleGrid(intended.grams * factor).shown,
-        rung: RUNG_NAMES[intended.basis.rung],
+        rung: basisName(intended.basis),
         isAuthors: method === line.authorMethod,
       };
     });

@@ -15,6 +15,7 @@ import { Store } from '@ngrx/store';
 import { map } from 'rxjs';
 import { STANDARDS, standardName, type Standard } from '@ypsigram/core/units';
 import { Icon } from '../../kit/icon/icon';
+import { kitchenFeature } from '../../kitchen/kitchen.feature';
 import { recipeActions, recipeFeature } from '../../recipe/recipe.feature';
 import { RecipeEditor, SPACE_STEP_PIXELS, type LinePlace } from './recipe-editor';
 import { rowsOf } from './rows';
@@ -46,6 +47,7 @@ export class ReadingPage {
   protected readonly state = this.store.selectSignal(recipeFeature.selectRecipeState);
   protected readonly text = this.store.selectSignal(recipeFeature.selectText);
   protected readonly standard = this.store.selectSignal(recipeFeature.selectStandard);
+  protected readonly shelf = this.store.selectSignal(kitchenFeature.selectOwnShelf);
   protected readonly reading = this.store.selectSignal(recipeFeature.selectReading);
   protected readonly rows = computed(() => rowsOf(this.text(), this.reading()));
   protected readonly places = signal<readonly LinePlace[]>([]);

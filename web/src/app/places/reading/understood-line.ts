@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
-import { METHOD_NAMES, RUNG_NAMES, noteMessage } from '@ypsigram/contract';
+import { METHOD_NAMES, basisName, noteMessage } from '@ypsigram/contract';
 import { onScaleGrid } from '@ypsigram/core/batch';
-import { ingredientById } from '@ypsigram/core/catalogue';
+import { ingredientById, type Shelf } from '@ypsigram/core/catalogue';
 import { gramsAtStake, intendedMass } from '@ypsigram/core/conversion';
 import type { Line, NoteCode, ReadingNote } from '@ypsigram/core/reading';
 import type { Standard } from '@ypsigram/core/units';
@@ -23,8 +23,11 @@ const QUESTION_FROM = 0.01;
 export class UnderstoodLine {
   readonly line = input.required<Line>();
   readonly standard = input.required<Standard>();
+  readonly shelf = input.required<Shelf>();
 
-  protected readonly intended = computed(() => intendedMass(this.line(), this.standard()));
+  protected readonly intended = computed(() =>
+    intendedMass(this.line(), this.standard(), this.shelf()),
+  );
   protected readonly name = computed(() => {
     const { ingredientId } = this.line();
     return ingredientId === null ? null : (ingredientById(ingredientId)?.name ?? null);
@@ -39,19 +42,16 @@ export class UnderstoodLine {
     return intended && onScaleGrid(intended.grams).shown.replace(' g', '');
   });
   protected readonly spread = computed(() => spread(this.intended()));
-  protected readonly rung = computed(() => {
-    const intended = this.intended();
-    return intended ? RUNG_NAMES[intended.basis.rung] : RUNG_NAMES.unknown;
-  });
+  protected readonly rung = computed(() => basisName(this.intended()?.basis ?? null));
   protected readonly notes = computed(() =>
     this.line().notes.map((note) => ({
       asks: OPEN.has(note.code) || this.isQuestion(note),
-      message: noteMessage(note, this.line(), this.standard()),
+      message: noteMessage(note, this.line(), this.standard(), this.shelf()),
     })),
   );
 
   private isQuestion(note: ReadingNote): boolean {
     const grams = this.intended()?.grams ?? 0;
-    return gramsAtStake(this.line(), note, this.standard()) > grams * QUESTION_FROM;
+    return gramsAtStake(this.line(), note, this.standard(), this.shelf()) > grams * QUESTION_FROM;
   }
 }

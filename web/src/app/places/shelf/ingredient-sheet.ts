@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { Store } from '@ngrx/store';
 import {
   CLASS_CAUTIONS,
@@ -7,25 +7,29 @@ import {
   FRESHNESS,
   METHOD_NAMES,
   ROLE_NAMES,
-  RUNG_NAMES,
   SPOON_TECHNIQUE,
   TECHNIQUES,
+  basisName,
 } from '@ypsigram/contract';
-import type { Ingredient } from '@ypsigram/core/catalogue';
+import { THIS_KITCHEN, type Ingredient, type OwnWeight } from '@ypsigram/core/catalogue';
 import { disagreements, weightTable } from '@ypsigram/core/measuring';
 import { millilitresIn, standardName } from '@ypsigram/core/units';
-import { kitchenFeature } from '../../kitchen/kitchen.feature';
+import { Trouble } from '../../kit/trouble/trouble';
+import { kitchenActions, kitchenFeature } from '../../kitchen/kitchen.feature';
 
 const PIECES: Readonly<Record<string, string>> = {
   each: 'one',
   packet: 'a packet',
   stick: 'a stick',
 };
+/** No ingredient of a kitchen is heavier than this, in grams per millilitre. */
+const HEAVIEST = 3;
 const gram = (grams: number): string => grams.toFixed(grams < 20 ? 1 : 0);
 
 /** An ingredient's page: its weights by form and method, their sources, and how to fill a cup. */
 @Component({
   selector: 'yg-ingredient-sheet',
+  imports: [Trouble],
   templateUrl: './ingredient-sheet.html',
   styleUrl: './ingredient-sheet.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -33,7 +37,15 @@ const gram = (grams: number): string => grams.toFixed(grams < 20 ? 1 : 0);
 export class IngredientSheet {
   readonly ingredient = input.required<Ingredient>();
 
-  private readonly kitchen = inject(Store).selectSignal(kitchenFeature.selectCurrent);
+  private readonly store = inject(Store);
+  private readonly kitchen = this.store.selectSignal(kitchenFeature.selectCurrent);
+  private readonly shelf = this.store.selectSignal(kitchenFeature.selectOwnShelf);
+  private readonly cup = computed(() => millilitresIn('cup', this.kitchen().standard).valueOf());
+
+  protected readonly problem = this.store.selectSignal(kitchenFeature.selectProblem);
+  /** Name of the row whose weight is being set, and what is wrong with what was typed. */
+  protected readonly editing = signal<string | null>(null);
+  protected readonly slip = signal<string | null>(null);
 
   protected readonly spoonTechnique = SPOON_TECHNIQUE;
   protected readonly standard = computed(() => standardName(this.kitchen().standard));
@@ -52,14 +64,18 @@ export class IngredientSheet {
     const [cup, tbsp, tsp] = (['cup', 'tbsp', 'tsp'] as const).map((unit) =>
       millilitresIn(unit, standard).valueOf(),
     );
-    return weightTable(this.ingredient()).map((row) => ({
+    const ingredient = this.shelf().ingredient(this.ingredient().id) ?? this.ingredient();
+    return weightTable(ingredient).map((row) => ({
+      form: row.form,
+      method: row.method,
+      isOwn: row.cup.source === THIS_KITCHEN && row.cup.rung === 'reference',
       name: [row.form, METHOD_NAMES[row.method]].filter(Boolean).join(', '),
       cup: gram(row.cup.gramsPerMillilitre * cup!),
       tbsp: gram(row.tbsp.gramsPerMillilitre * tbsp!),
       tsp: gram(row.tsp.gramsPerMillilitre * tsp!),
       density: row.cup.gramsPerMillilitre.toFixed(3),
       isEstimate: row.cup.rung === 'estimate',
-      rung: RUNG_NAMES[row.cup.rung],
+      rung: basisName(row.cup),
       source: row.cup.derivedFrom
         ? `${row.cup.source}, from the weight when ${METHOD_NAMES[row.cup.derivedFrom]}`
         : row.cup.source,
@@ -96,4 +112,32 @@ export class IngredientSheet {
     const { class: name, role } = this.ingredient();
     return CLASS_CAUTIONS[name] ?? (role === 'flour' ? FLOUR_CAUTION : null);
   });
+
+  protected edit(name: string): void {
+    this.slip.set(null);
+    this.editing.update((open) => (open === name ? null : name));
+  }
+
+  /** Takes grams to the cup of this kitchen as its own weight for this form and method. */
+  protected keep(row: Pick<OwnWeight, 'form' | 'method'>, text: string): void {
+    const grams = Number(text.trim().replace(',', '.'));
+    if (!(grams > 0 && grams / this.cup() <= HEAVIEST)) {
+      this.slip.set('Write how many grams one level cup weighs, for example 128.');
+      return;
+    }
+    const { id: ingredientId } = this.ingredient();
+    const gramsPerMillilitre = grams / this.cup();
+    const weight = { ingredientId, form: row.form, method: row.method, gramsPerMillilitre };
+    this.store.dispatch(kitchenActions.weightSet({ weight }));
+    this.editing.set(null);
+  }
+
+  protected putBack({ form, method }: Pick<OwnWeight, 'form' | 'method'>): void {
+    const of = { ingredientId: this.ingredient().id, form, method };
+    this.store.dispatch(kitchenActions.weightPutBack({ of }));
+  }
+
+  protected again(): void {
+    this.store.dispatch(kitchenActions.saveWanted());
+  }
 }
