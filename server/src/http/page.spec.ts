@@ -1,0 +1,67 @@
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import express from 'express';
+import request from 'supertest';
+import { pageRoutes } from './page.js';
+import { answerErrors } from './problem.js';
+import { securityHeaders } from './security.js';
+
+describe('the page', () => {
+  let folder: string;
+
+  beforeAll(() => {
+    folder = mkdtempSync(join(tmpdir(), 'ypsigram-page-'));
+    writeFileSync(join(folder, 'index.html'), '<yg-root ngCspNonce="__NONCE__"></yg-root>');
+    writeFileSync(join(folder, 'main-ABCD1234.js'), 'export {};');
+    writeFileSync(join(folder, 'favicon.svg'), '<svg xmlns="http://www.w3.org/2000/svg"/>');
+  });
+  afterAll(() => rmSync(folder, { recursive: true }));
+
+  const site = (from = folder) => {
+    const app = express();
+    app.use(securityHeaders());
+    app.use(pageRoutes(from));
+    app.use(answerErrors);
+    return request(app);
+  };
+
+  it('comes with a nonce of its own each time, the one its policy allows', async () => {
+    const nonces = new Set<string>();
+    for (let i = 0; i < 3; i++) {
+      const { text, headers } = await site().get('/book').set('Accept', 'text/html').expect(200);
+      const nonce = /ngCspNonce="([^"]+)"/.exec(text)![1]!;
+      expect(headers['content-security-policy']).toContain(`'nonce-${nonce}'`);
+      nonces.add(nonce);
+    }
+    expect(nonces.size).toBe(3);
+  });
+
+  it('is the same document at every place, and never kept by the browser', async () => {
+    const { headers } = await site()
+      .get('/recipes/1/balance')
+      .set('Accept', 'text/html')
+      .expect(200);
+    expect(headers['cache-control']).toBe('no-store');
+  });
+
+  it('lets the browser keep what carries its own fingerprint', async () => {
+    const script = await site().get('/main-ABCD1234.js').expect(200);
+    expect(script.headers['cache-control']).toContain('immutable');
+    const icon = await site().get('/favicon.svg').expect(200);
+    expect(icon.headers['cache-control']).not.toContain('immutable');
+  });
+
+  it('does not answer a missing file with the document', async () => {
+    await site().get('/missing.js').set('Accept', 'text/html').expect(404);
+    await site().get('/data').set('Accept', 'application/json').expect(404);
+  });
+
+  it('says when it has not been built', async () => {
+    const { body } = await site(join(folder, 'nowhere'))
+      .get('/')
+      .set('Accept', 'text/html')
+      .expect(404);
+    expect((body as { detail: string }).detail).toContain('npm start');
+  });
+});
