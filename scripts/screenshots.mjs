@@ -65,7 +65,9 @@ await picture('balance-basis', LAPTOP, async (page) => {
 await picture('shelf', LAPTOP, (page) => page.goto(`${address}/shelf/flour-wheat-cake`));
 await picture('drawer', LAPTOP, async (page) => {
   await page.goto(`${address}/drawer`);
-  await page.getByRole('button', { name: 'Calibrate 1/2 cup' }).click();
+  const calibrate = page.getByRole('button', { name: 'Calibrate blue enamel mug' });
+  await calibrate.click();
+  await calibrate.evaluate((element) => element.closest('li').scrollIntoView({ block: 'center' }));
 });
 await picture('balance-phone', PHONE, open('Lean sponge', 'Balance'));
 

@@ -48,7 +48,7 @@ for (const { name, ...viewport } of WIDTHS) {
     await expectGood();
     await page.getByRole('link', { name: 'Drawer' }).click();
     await page.getByRole('button', { name: 'Add a tool' }).click();
-    await page.getByRole('button', { name: 'Calibrate 1/2 cup' }).click();
+    await page.getByRole('button', { name: 'Calibrate blue enamel mug' }).click();
     await expectGood();
   });
 }

@@ -1,21 +1,17 @@
 import { NEW_KITCHEN, type Kitchen } from '@ypsigram/contract';
 
-/** The lock cottage's drawer: the half cup was weighed with water and holds more than it says. */
+/** The lock cottage's drawer: the usual tools, and a mug that was weighed with water, in the wash. */
 export const DEMO_KITCHEN: Kitchen = {
   ...NEW_KITCHEN,
   tools: [
-    ...NEW_KITCHEN.tools.map((tool) =>
-      tool.name === '1/2 cup'
-        ? { ...tool, calibration: { grams: [121.5, 122.1, 121.2, 121.8], celsius: 19, grid: 0.1 } }
-        : tool,
-    ),
+    ...NEW_KITCHEN.tools,
     {
       name: 'blue enamel mug',
       kind: 'cup',
       nominal: '310',
       unit: 'ml',
       aside: true,
-      calibration: null,
+      calibration: { grams: [302.4, 303.1, 302.7, 302.2], celsius: 19, grid: 0.1 },
     },
   ],
 };

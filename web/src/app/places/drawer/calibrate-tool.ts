@@ -55,7 +55,8 @@ export class CalibrateTool {
     const missing = FEWEST_FILLS - found.fills;
     if (missing > 0)
       return `${holds}. ${missing} more ${missing === 1 ? 'fill' : 'fills'} and plans use it.`;
-    return `${holds}, ± ${found.uncertainty.toFixed(1)} mL (95 %). Plans use it.`;
+    const use = this.tool().aside ? 'Plans use it once it is out of the wash.' : 'Plans use it.';
+    return `${holds}, ± ${found.uncertainty.toFixed(1)} mL (95 %). ${use}`;
   });
 
   protected add(field: HTMLInputElement): void {
