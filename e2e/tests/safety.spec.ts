@@ -68,3 +68,34 @@ test('two windows that change one recipe lose neither version', async ({
   await expect(page.getByLabel('or times')).toHaveValue('2');
   expect(troubles.splice(0).every((text) => text.includes('409'))).toBe(true);
 });
+
+test('a change is saved before its recipe is left, however quickly', async ({ baker, page }) => {
+  await baker.saveNew('Hasty cake\n2 cups flour');
+  await expect(baker.row('2 cups flour')).toBeVisible();
+  await baker.setFactor('5');
+  await page.getByRole('link', { name: 'New recipe' }).click();
+  await expect(page.getByRole('heading', { name: 'New recipe' })).toBeVisible();
+  await page.getByRole('link', { name: 'Book', exact: true }).click();
+  await page.getByRole('link', { name: 'Hasty cake' }).click();
+  await expect(page.getByLabel('or times')).toHaveValue('5');
+});
+
+test('leaving a change that can not be saved is asked about first', async ({
+  baker,
+  page,
+  server,
+  troubles,
+}) => {
+  await baker.saveNew('Stranded cake\n2 cups flour');
+  await expect(baker.row('2 cups flour')).toBeVisible();
+  await server.stop('SIGTERM');
+  await baker.setFactor('5');
+  const asked = page.waitForEvent('dialog');
+  const click = page.getByRole('link', { name: 'New recipe' }).click();
+  const dialog = await asked;
+  expect(dialog.message()).toContain('is not saved yet');
+  await dialog.dismiss();
+  await click;
+  await expect(page.getByLabel('or times')).toHaveValue('5');
+  expect(troubles.splice(0).every((text) => text.includes('ERR_CONNECTION_REFUSED'))).toBe(true);
+});

@@ -5,6 +5,7 @@ import { Store, provideState } from '@ngrx/store';
 import * as bookEffects from './places/book/book.effects';
 import { bookFeature } from './places/book/book.feature';
 import { BookPage } from './places/book/book.page';
+import { leaveRecipe } from './recipe/leave-recipe';
 import { recallNewRecipe } from './recipe/new-recipe-memory';
 import { recipeActions, recipeFeature } from './recipe/recipe.feature';
 
@@ -61,7 +62,13 @@ export const routes: Routes = [
     loadComponent: () => import('./places/drawer/drawer.page').then((m) => m.DrawerPage),
   },
   { path: 'new', loadComponent: recipePath, canActivate: [openNewRecipe], children: PLACES },
-  { path: 'recipes/:id', loadComponent: recipePath, canActivate: [openRecipe], children: PLACES },
+  {
+    path: 'recipes/:id',
+    loadComponent: recipePath,
+    canActivate: [openRecipe],
+    canDeactivate: [leaveRecipe],
+    children: PLACES,
+  },
   {
     path: '**',
     title: 'Not here · Ypsigram',

@@ -24,5 +24,9 @@ export function recallNewRecipe(): Draft {
 }
 
 export function forgetNewRecipe(): void {
-  localStorage.removeItem(KEY);
+  try {
+    localStorage.removeItem(KEY);
+  } catch (error) {
+    console.warn('The copy of the saved recipe could not be removed from this browser.', error);
+  }
 }

@@ -14,6 +14,7 @@ import {
   of,
   switchMap,
   take,
+  takeUntil,
   tap,
   withLatestFrom,
   type Observable,
@@ -39,6 +40,7 @@ export const loadRecipe = createEffect(
       ofType(recipeActions.recipeAskedFor),
       switchMap(({ id }) =>
         api.read(id).pipe(
+          takeUntil(actions.pipe(ofType(recipeActions.newRecipeOpened))),
           map((recipe) => recipeActions.recipeLoaded({ recipe })),
           catchError((error: unknown) =>
             of(recipeActions.recipeNotLoaded({ problem: problemOf(error) })),

@@ -50,6 +50,12 @@ describe('the open recipe', () => {
     expect(state.status).toBe('changed');
   });
 
+  it('is not turned into another recipe by an answer that comes late', () => {
+    const before = after(actions.newRecipeOpened({ draft: { ...RECIPE, text: 'Something new' } }));
+    const late = recipeFeature.reducer(before, actions.recipeSaved({ recipe: RECIPE }));
+    expect(late).toBe(before);
+  });
+
   it('keeps everything when saving fails, and says why', () => {
     const state = after(
       actions.factorSet({ factor: '2' }),

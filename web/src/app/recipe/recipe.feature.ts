@@ -101,10 +101,12 @@ export const recipeFeature = createFeature({
       status: 'saving' as const,
       problem: null,
     })),
-    on(recipeActions.recipeSaved, (state, { recipe }) =>
+    on(recipeActions.recipeSaved, (state, { recipe }) => {
+      // An answer that comes late must not turn one recipe into another.
+      if (state.saved?.id !== recipe.id) return state;
       // What was typed while the answer was under way is kept, and saved next.
-      edited({ ...state, saved: recipe, status: 'saved', problem: null }, state.draft),
-    ),
+      return edited({ ...state, saved: recipe, status: 'saved', problem: null }, state.draft);
+    }),
     on(recipeActions.recipeNotSaved, (state, { problem }) => ({
       ...state,
       status: state.saved ? ('failed' as const) : ('new' as const),
