@@ -1,41 +1,14 @@
 // Takes the pictures of docs/screenshots anew, from a fresh demo kitchen.
-import { spawn } from 'node:child_process';
-import { mkdtempSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
-import { chromium } from '@playwright/test';
 import { build, install, root } from './prepare.mjs';
+import { openBrowser, openServer } from './stage.mjs';
 
 process.chdir(root);
 install();
 build();
 
-const folder = mkdtempSync(join(tmpdir(), 'ypsigram-pictures-'));
-const server = spawn(process.execPath, ['server/dist/main.js'], {
-  env: {
-    ...process.env,
-    PORT: '0',
-    DATABASE: join(folder, 'demo.sqlite'),
-    DEMO: '1',
-    LOG_LEVEL: 'error',
-  },
-  stdio: ['ignore', 'pipe', 'inherit'],
-});
-const address = await new Promise((resolve) => {
-  server.stdout.on('data', (data) => resolve(/http:\/\/\S+/.exec(String(data))[0]));
-});
-const browser = await chromium.launch({
-  executablePath: process.env.CHROME_BIN ?? '/usr/bin/chromium',
-  args: [
-    '--no-sandbox',
-    '--disable-gpu',
-    '--disable-quic',
-    '--no-first-run',
-    '--disable-background-networking',
-    '--disable-component-update',
-    '--disable-sync',
-  ],
-});
+const server = await openServer({ demo: true });
+const { address } = server;
+const browser = await openBrowser();
 const LAPTOP = { width: 1280, height: 800 };
 const PHONE = { width: 390, height: 844 };
 
@@ -72,5 +45,4 @@ await picture('drawer', LAPTOP, async (page) => {
 await picture('balance-phone', PHONE, open('Lean sponge', 'Balance'));
 
 await browser.close();
-server.kill('SIGTERM');
-rmSync(folder, { recursive: true });
+server.close();

@@ -1,25 +1,13 @@
 // The page: how long a factor change on a 30-line Balance takes until it is painted.
-import { spawn } from 'node:child_process';
-import { mkdtempSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
-import { fileURLToPath } from 'node:url';
-import { chromium } from '@playwright/test';
 import { TWENTY_LINES } from './recipe.mjs';
+import { openBrowser, openServer } from '../../scripts/stage.mjs';
 
-const MAIN = fileURLToPath(new URL('../../server/dist/main.js', import.meta.url));
 const FRAME_MILLISECONDS = 16;
 const CHANGES = 25;
 const MARK = 'factor change';
 
-const folder = mkdtempSync(join(tmpdir(), 'ypsigram-bench-'));
-const server = spawn(process.execPath, [MAIN], {
-  env: { ...process.env, PORT: '0', DATABASE: join(folder, 'bench.sqlite'), LOG_LEVEL: 'error' },
-  stdio: ['ignore', 'pipe', 'inherit'],
-});
-const address = await new Promise((resolve) => {
-  server.stdout.on('data', (data) => resolve(/http:\/\/\S+/.exec(String(data))[0]));
-});
+const server = await openServer({ demo: false });
+const { address } = server;
 const lines = TWENTY_LINES.split('\n');
 const text = [...lines, ...lines.slice(0, 10)].join('\n');
 const created = await fetch(`${address}/api/recipes`, {
@@ -29,18 +17,7 @@ const created = await fetch(`${address}/api/recipes`, {
 });
 const { id } = await created.json();
 
-const browser = await chromium.launch({
-  executablePath: process.env.CHROME_BIN ?? '/usr/bin/chromium',
-  args: [
-    '--no-sandbox',
-    '--disable-gpu',
-    '--disable-quic',
-    '--no-first-run',
-    '--disable-background-networking',
-    '--disable-component-update',
-    '--disable-sync',
-  ],
-});
+const browser = await openBrowser();
 const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
 await page.goto(`${address}/recipes/${id}/balance`);
 await page.getByRole('rowheader').nth(29).waitFor();
@@ -97,5 +74,4 @@ console.log(
   `Wanted: within ${FRAME_MILLISECONDS} ms: ${at(0.5) <= FRAME_MILLISECONDS ? 'kept' : 'MISSED'} (median)`,
 );
 await browser.close();
-server.kill('SIGTERM');
-rmSync(folder, { recursive: true });
+server.close();

@@ -1,35 +1,15 @@
 // The server: start-up, memory, and requests per second on its busiest addresses.
-import { spawn } from 'node:child_process';
-import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
-import { fileURLToPath } from 'node:url';
+import { readFileSync } from 'node:fs';
 import autocannon from 'autocannon';
 import { TWENTY_LINES } from './recipe.mjs';
+import { openServer } from '../../scripts/stage.mjs';
 
-const MAIN = fileURLToPath(new URL('../../server/dist/main.js', import.meta.url));
 const SECONDS = 5;
 const CONNECTIONS = 10;
 
-const folder = mkdtempSync(join(tmpdir(), 'ypsigram-bench-'));
 const started = performance.now();
-const server = spawn(process.execPath, [MAIN], {
-  env: {
-    ...process.env,
-    PORT: '0',
-    DATABASE: join(folder, 'bench.sqlite'),
-    DEMO: '1',
-    LOG_LEVEL: 'error',
-  },
-  stdio: ['ignore', 'pipe', 'inherit'],
-});
-const address = await new Promise((resolve, reject) => {
-  server.stdout.on('data', (data) => {
-    const found = /http:\/\/\S+/.exec(String(data));
-    if (found) resolve(found[0]);
-  });
-  server.on('exit', () => reject(new Error('the server ended')));
-});
+const server = await openServer({ demo: true });
+const { address } = server;
 const startUp = performance.now() - started;
 const residentMegabytes = () =>
   Number(/VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${server.pid}/status`, 'utf8'))[1]) / 1024;
@@ -68,5 +48,4 @@ console.log(`Start-up with migrations and demo data: ${Math.round(startUp)} ms`)
 console.log(
   `Memory: ${Math.round(atRest)} MB at rest, ${Math.round(residentMegabytes())} MB after the load`,
 );
-server.kill('SIGTERM');
-rmSync(folder, { recursive: true });
+server.close();
