@@ -41,7 +41,20 @@ const coreFolders = CORE_ORDER.map((folder, at) => ({
   ),
 }));
 
-const AREAS = ['health', 'kitchen', 'openapi', 'readings', 'plans', 'recipes'];
+const AREAS = [
+  'authors',
+  'backup',
+  'exports',
+  'health',
+  'imports',
+  'kitchen',
+  'openapi',
+  'plans',
+  'readings',
+  'recipes',
+  'scale',
+  'trials',
+];
 
 export default tseslint.config(
   {
