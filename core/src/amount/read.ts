@@ -33,11 +33,13 @@ const DECIMAL = /(\d*)[.,](\d+)/y;
 const WHOLE = /\d+/y;
 const HALF_WORD = new RegExp(`(?:an? )?(${PARTS})(?: an?\\b| of an?\\b| of\\b)?(?![a-z])`, 'iy');
 const COUNT_WORD = new RegExp(
-  `(half a |a )?(${COUNTS})(?: and (?:an? |one )?(${PARTS}))?(?![a-z])`,
+  `(half a |a )?(${COUNTS})(?:[ -]and[ -](?:an?[ -]|one[ -])?(${PARTS}))?(?![a-z])`,
   'iy',
 );
 const ARTICLE = /an?(?: and an? (half|quarter|third))?(?= )/iy;
 const AND_PART = new RegExp(` and (?:an? |one )?(${PARTS})(?![a-z])`, 'iy');
+/** "1 half cup": one of a part, and no more. */
+const ONE_PART = new RegExp(` (${PARTS})(?=[ -](?!and\\b)(?:an? )?[a-z])`, 'iy');
 const RANGE_LINK = / ?(?:-|\bto\b|\bor\b) ?/iy;
 const DOZEN = / dozen(?![a-z])/iy;
 
@@ -102,6 +104,8 @@ function readDigits(text: string, start: number): NumberMatch | null {
   }
   const whole = at(WHOLE, text, start);
   if (whole && short(whole[0])) {
+    const only = whole[0] === '1' ? at(ONE_PART, text, start + 1) : null;
+    if (only) return { value: partOf(only[1]!), length: 1 + only[0].length };
     const part = at(AND_PART, text, start + whole[0].length);
     const value = exact(Number(whole[0]));
     return part

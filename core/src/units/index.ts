@@ -1,4 +1,4 @@
-export { gramsIn } from './mass.js';
+export { GRAMS_PER_OUNCE, gramsIn } from './mass.js';
 export {
   STANDARDS,
   isBorrowed,

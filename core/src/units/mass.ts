@@ -16,3 +16,6 @@ const GRAMS: Readonly<Record<MassUnit, Fraction>> = {
 export function gramsIn(unit: MassUnit): Fraction {
   return GRAMS[unit];
 }
+
+/** Grams in an avoirdupois ounce, for what is measured rather than written. */
+export const GRAMS_PER_OUNCE = 28.349523125;
