@@ -1,6 +1,7 @@
 import {
   CATALOGUE,
   ESTIMATE,
+  NOMINAL,
   findName,
   ingredientById,
   knownIngredient,
@@ -23,7 +24,11 @@ describe('the catalogue', () => {
         expect(amount).withContext(id).toBeGreaterThan(0);
         expect(source)
           .withContext(id)
-          .toMatch(new RegExp(`^(?:SR |AH456|package serving weights|${ESTIMATE})`));
+          .toMatch(
+            new RegExp(
+              `^(?:SR |AH456|package serving weights|European weight grades|${NOMINAL}|${ESTIMATE})`,
+            ),
+          );
       }
     }
   });

@@ -1,8 +1,10 @@
 export { CATALOGUE, ingredientById, knownIngredient } from './catalogue.js';
+export { closestIngredients } from './closest.js';
 export {
   CLASSES,
   ESTIMATE,
   METHODS,
+  NOMINAL,
   ROLES,
   type Ingredient,
   type IngredientClass,
@@ -11,6 +13,13 @@ export {
   type Weight,
   type WeightUnit,
 } from './ingredient.js';
-export { findName, type NameMatch } from './names.js';
-export { BUILT_IN_SHELF, shelfOf, THIS_KITCHEN, type OwnWeight, type Shelf } from './shelf.js';
+export { findName, nameFinder, type NameFinder, type NameMatch } from './names.js';
+export {
+  BUILT_IN_SHELF,
+  shelfOf,
+  THIS_KITCHEN,
+  type OwnIngredient,
+  type OwnWeight,
+  type Shelf,
+} from './shelf.js';
 export { singular, wordsOf } from './words.js';

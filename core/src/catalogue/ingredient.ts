@@ -66,6 +66,9 @@ export interface Weight {
 /** The source of a figure that no table backs. */
 export const ESTIMATE = 'general knowledge, unsourced';
 
+/** The source of what is printed on a wrapper or in a law: a nominal mass. */
+export const NOMINAL = 'nominal';
+
 export interface Ingredient {
   readonly id: string;
   readonly name: string;

@@ -1,5 +1,6 @@
 import { AMBIGUOUS_NAMES } from './ambiguous.js';
 import { CATALOGUE } from './catalogue.js';
+import type { Ingredient } from './ingredient.js';
 import { wordsOf } from './words.js';
 
 /** An ingredient recognised among words: which, and from which word to which. */
@@ -21,13 +22,17 @@ interface Entry extends Pick<NameMatch, 'ingredientId' | 'assumedKind' | 'otherK
 /** Names by their first word, longest first. */
 type NameIndex = ReadonlyMap<string, readonly Entry[]>;
 
-function buildIndex(): NameIndex {
+/** Finds the ingredient named among words. */
+export type NameFinder = (words: readonly string[]) => NameMatch | null;
+
+/** The index over the built-in names and those of own ingredients, which stand before them. */
+function buildIndex(own: readonly Ingredient[]): NameIndex {
   const entries = new Map<string, Entry>();
   const add = (name: string, entry: Omit<Entry, 'words'>): void => {
     const words = wordsOf(name);
-    entries.set(words.join(' '), { ...entry, words });
+    if (words.length > 0) entries.set(words.join(' '), { ...entry, words });
   };
-  for (const { id, name, aliases, loosely = [] } of CATALOGUE) {
+  const addAll = ({ id, name, aliases, loosely = [] }: Ingredient): void => {
     const sure = { ingredientId: id, assumedKind: false, otherKinds: [] };
     // "Corn flour (whole-grain)" answers to "corn flour" too; the bracket tells kinds apart.
     const bare = name.replace(/\s*\(.*\)/, '');
@@ -36,10 +41,12 @@ function buildIndex(): NameIndex {
     if (bracket) add(`${bracket} ${bare}`, sure);
     for (const alias of aliases) add(alias, sure);
     for (const alias of loosely) add(alias, { ...sure, assumedKind: true });
-  }
+  };
+  CATALOGUE.forEach(addAll);
   for (const [name, [assumed, ...others]] of Object.entries(AMBIGUOUS_NAMES)) {
     add(name, { ingredientId: assumed, assumedKind: true, otherKinds: others });
   }
+  own.forEach(addAll);
   const byFirstWord = new Map<string, Entry[]>();
   for (const entry of entries.values()) {
     const first = entry.words[0]!;
@@ -51,24 +58,17 @@ function buildIndex(): NameIndex {
   return byFirstWord;
 }
 
-const INDEX = buildIndex();
-
 function standsAt(name: readonly string[], words: readonly string[], start: number): boolean {
   if (start + name.length > words.length) return false;
   for (let i = 1; i < name.length; i++) if (words[start + i] !== name[i]) return false;
   return true;
 }
 
-/**
- * The ingredient named among `words` (as made by `wordsOf`): the longest name wins; of two
- * equally long the later one, since the noun comes last ("vanilla sugar" is a sugar).
- * Null when no word names an ingredient.
- */
-export function findName(words: readonly string[]): NameMatch | null {
+function find(index: NameIndex, words: readonly string[]): NameMatch | null {
   let best: Entry | null = null;
   let at = 0;
   for (let start = words.length - 1; start >= 0; start--) {
-    const found = INDEX.get(words[start]!)?.find((entry) => standsAt(entry.words, words, start));
+    const found = index.get(words[start]!)?.find((entry) => standsAt(entry.words, words, start));
     if (!found || (best && found.words.length <= best.words.length)) continue;
     best = found;
     at = start;
@@ -77,3 +77,16 @@ export function findName(words: readonly string[]): NameMatch | null {
   const { ingredientId, assumedKind, otherKinds } = best;
   return { ingredientId, assumedKind, otherKinds, start: at, end: at + best.words.length };
 }
+
+/** A finder that knows these ingredients beside the built-in ones, and before them. */
+export function nameFinder(own: readonly Ingredient[]): NameFinder {
+  const index = buildIndex(own);
+  return (words) => find(index, words);
+}
+
+/**
+ * The built-in ingredient named among `words` (as made by `wordsOf`): the longest name wins;
+ * of two equally long the later one, since the noun comes last ("vanilla sugar" is a sugar).
+ * Null when no word names an ingredient.
+ */
+export const findName: NameFinder = nameFinder([]);

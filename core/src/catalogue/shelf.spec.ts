@@ -1,4 +1,10 @@
-import { BUILT_IN_SHELF, knownIngredient, shelfOf, THIS_KITCHEN } from './index.js';
+import {
+  BUILT_IN_SHELF,
+  knownIngredient,
+  shelfOf,
+  THIS_KITCHEN,
+  type OwnIngredient,
+} from './index.js';
 
 describe('a shelf with own weights', () => {
   const FLOUR = 'flour-wheat-all-purpose';
@@ -35,5 +41,43 @@ describe('a shelf with own weights', () => {
     expect(
       shelfOf([{ ...own, ingredientId: 'moon-dust' }]).ingredient('moon-dust'),
     ).toBeUndefined();
+  });
+});
+
+describe('a shelf with own ingredients', () => {
+  const CAROB: OwnIngredient = {
+    id: 'own-carob',
+    name: 'Carob powder',
+    class: 'powder',
+    role: 'flavour',
+    waterPercent: 4,
+    allergens: [],
+    aliases: ['carob'],
+  };
+  const weight = {
+    ingredientId: CAROB.id,
+    form: null,
+    method: 'spooned',
+    gramsPerMillilitre: 0.43,
+  } as const;
+
+  it('reads them by their names', () => {
+    const shelf = shelfOf([], [CAROB]);
+    expect(shelf.findName(['carob', 'powder'])?.ingredientId).toBe(CAROB.id);
+    expect(shelf.findName(['carob'])?.ingredientId).toBe(CAROB.id);
+    expect(BUILT_IN_SHELF.findName(['carob'])).toBeNull();
+    expect(shelf.all.length).toBe(BUILT_IN_SHELF.all.length + 1);
+  });
+
+  it('knows their weight only where one was given', () => {
+    expect(shelfOf([], [CAROB]).ingredient(CAROB.id)?.weights).toEqual([]);
+    expect(shelfOf([weight], [CAROB]).ingredient(CAROB.id)?.weights[0]?.source).toBe(THIS_KITCHEN);
+  });
+
+  it('gives an own name precedence, and a built-in id none', () => {
+    const salt = { ...CAROB, id: 'own-salt', name: 'Salt', aliases: [] };
+    expect(shelfOf([], [salt]).findName(['salt'])?.ingredientId).toBe('own-salt');
+    const thief = { ...CAROB, id: 'honey' };
+    expect(shelfOf([], [thief]).ingredient('honey')).toBe(knownIngredient('honey'));
   });
 });

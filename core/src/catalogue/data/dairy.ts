@@ -157,7 +157,7 @@ export const DAIRY: readonly Ingredient[] = [
     role: 'liquid',
     waterPercent: 71.7,
     allergens: ['milk'],
-    aliases: [],
+    aliases: ['ricotta cheese'],
     weights: [
       { form: null, method: 'pressed', amount: 1, unit: 'cup', grams: 246, source: 'SR 01036' },
     ],
@@ -231,7 +231,13 @@ export const DAIRY: readonly Ingredient[] = [
     role: 'inclusion',
     waterPercent: 20.8,
     allergens: ['milk'],
-    aliases: ['hard cheese'],
+    aliases: [
+      'hard cheese',
+      'parmesan',
+      'parmesan cheese',
+      'grated parmesan',
+      'grated parmesan cheese',
+    ],
     weights: [
       { form: null, method: 'level', amount: 1, unit: 'cup', grams: 100, source: 'SR 01032' },
       { form: null, method: 'level', amount: 1, unit: 'tbsp', grams: 5, source: 'SR 01032' },

@@ -1,4 +1,20 @@
-import type { Ingredient } from '../ingredient.js';
+import type { Ingredient, Weight } from '../ingredient.js';
+
+/** Of an egg in its shell, about this much is egg. */
+const WITHOUT_SHELL = 0.88;
+
+/**
+ * European weight grades are set in the shell: S under 53 g, M 53 to 63, L 63 to 73, XL from
+ * 73 g. An egg of a grade is taken in the middle of it, and of the open ones 5 g from the edge.
+ */
+const european = (form: string, inShell: number): Weight => ({
+  form: `${form} (Europe)`,
+  method: 'count',
+  amount: 1,
+  unit: 'each',
+  grams: inShell * WITHOUT_SHELL,
+  source: 'European weight grades, less 12 % shell',
+});
 
 export const EGGS: readonly Ingredient[] = [
   {
@@ -22,6 +38,10 @@ export const EGGS: readonly Ingredient[] = [
         source: 'SR 01123',
       },
       { form: 'jumbo', method: 'count', amount: 1, unit: 'each', grams: 63, source: 'SR 01123' },
+      european('S', 48),
+      european('M', 58),
+      european('L', 68),
+      european('XL', 78),
       { form: 'beaten', method: 'poured', amount: 1, unit: 'cup', grams: 243, source: 'SR 01123' },
     ],
   },
@@ -45,7 +65,7 @@ export const EGGS: readonly Ingredient[] = [
     role: 'egg',
     waterPercent: 52.3,
     allergens: ['egg'],
-    aliases: ['yolk of egg', 'egg yolks'],
+    aliases: ['yolk of egg', 'egg yolks', 'yolk'],
     weights: [
       { form: 'large', method: 'count', amount: 1, unit: 'each', grams: 17, source: 'SR 01125' },
       { form: null, method: 'poured', amount: 1, unit: 'cup', grams: 243, source: 'SR 01125' },

@@ -1,4 +1,14 @@
-import type { Ingredient } from '../ingredient.js';
+import { NOMINAL, type Ingredient, type Weight } from '../ingredient.js';
+
+/** Butter as it is sold by mass. */
+const block = (form: string, grams: number): Weight => ({
+  form,
+  method: 'count',
+  amount: 1,
+  unit: 'each',
+  grams,
+  source: NOMINAL,
+});
 
 export const FATS: readonly Ingredient[] = [
   {
@@ -13,6 +23,9 @@ export const FATS: readonly Ingredient[] = [
       { form: null, method: 'pressed', amount: 1, unit: 'cup', grams: 227, source: 'SR 01001' },
       { form: null, method: 'pressed', amount: 1, unit: 'tbsp', grams: 14.2, source: 'SR 01001' },
       { form: 'stick', method: 'count', amount: 1, unit: 'stick', grams: 113, source: 'SR 01001' },
+      block('250 g block', 250),
+      block('500 g block', 500),
+      block('1 lb block', 453.59237),
     ],
   },
   {
@@ -86,6 +99,7 @@ export const FATS: readonly Ingredient[] = [
       'mild oil',
       'canola oil',
       'rapeseed oil',
+      'veg oil',
       'sunflower oil',
       'neutral oil',
     ],

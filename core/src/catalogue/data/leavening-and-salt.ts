@@ -73,7 +73,15 @@ export const LEAVENING_AND_SALT: readonly Ingredient[] = [
     role: 'leavening',
     waterPercent: 0.2,
     allergens: [],
-    aliases: ['bicarbonate of soda', 'bicarb', 'bicarbonate'],
+    aliases: [
+      'bicarbonate of soda',
+      'bicarb',
+      'bicarbonate',
+      'bicarb soda',
+      'bicarbonate soda',
+      'bicarb of soda',
+      'cooking soda',
+    ],
     loosely: ['soda'],
     weights: [
       { form: null, method: 'level', amount: 1, unit: 'tsp', grams: 4.6, source: 'SR 18372' },
@@ -98,7 +106,7 @@ export const LEAVENING_AND_SALT: readonly Ingredient[] = [
     role: 'yeast',
     waterPercent: 5.1,
     allergens: [],
-    aliases: ['active dried yeast'],
+    aliases: ['active dried yeast', 'dried active yeast'],
     loosely: ['dry yeast', 'dried yeast'],
     weights: [
       { form: null, method: 'level', amount: 1, unit: 'tsp', grams: 4, source: 'SR 18375' },
@@ -113,7 +121,7 @@ export const LEAVENING_AND_SALT: readonly Ingredient[] = [
     role: 'yeast',
     waterPercent: 69,
     allergens: [],
-    aliases: ['compressed yeast', "baker's yeast"],
+    aliases: ['yeast cake', 'compressed yeast', "baker's yeast"],
     weights: [
       { form: 'cake', method: 'count', amount: 1, unit: 'each', grams: 17, source: 'SR 18374' },
     ],
@@ -127,6 +135,9 @@ export const LEAVENING_AND_SALT: readonly Ingredient[] = [
     allergens: [],
     aliases: [
       'instant dry yeast',
+      'instant dried yeast',
+      'dried instant yeast',
+      'easy blend yeast',
       'fast-action yeast',
       'fast-action dried yeast',
       'easy-bake yeast',

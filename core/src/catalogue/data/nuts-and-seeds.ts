@@ -88,7 +88,7 @@ export const NUTS_AND_SEEDS: readonly Ingredient[] = [
     role: 'inclusion',
     waterPercent: 4.7,
     allergens: ['sesame'],
-    aliases: [],
+    aliases: ['black sesame seeds', 'white sesame seeds', 'black sesame', 'white sesame'],
     weights: [
       { form: null, method: 'level', amount: 1, unit: 'cup', grams: 144, source: 'SR 12023' },
       { form: null, method: 'level', amount: 1, unit: 'tbsp', grams: 9, source: 'SR 12023' },

@@ -32,6 +32,7 @@ export const SUGARS: readonly Ingredient[] = [
     waterPercent: 1.3,
     allergens: [],
     aliases: [
+      'br sugar',
       'dark brown soft sugar',
       'dark soft brown sugar',
       'light soft brown sugar',
@@ -44,6 +45,10 @@ export const SUGARS: readonly Ingredient[] = [
       'soft brown sugar',
       'dark brown sugar',
       'soft dark brown sugar',
+      'light brown muscovado sugar',
+      'dark brown muscovado sugar',
+      'light brown muscovado',
+      'dark brown muscovado',
       'light brown soft sugar',
     ],
     weights: [
@@ -60,7 +65,7 @@ export const SUGARS: readonly Ingredient[] = [
     role: 'sugar',
     waterPercent: 0.2,
     allergens: [],
-    aliases: ['icing sugar', "confectioners' sugar", 'confectioners sugar'],
+    aliases: ['icing sugar', 'icing sugar mixture', "confectioners' sugar", 'confectioners sugar'],
     weights: [
       { form: null, method: 'spooned', amount: 1, unit: 'cup', grams: 120, source: 'SR 19336' },
       { form: null, method: 'sifted', amount: 1, unit: 'cup', grams: 100, source: 'SR 19336' },
