@@ -1,4 +1,4 @@
-import { calibrateTool, studentT95, waterVolume } from './index.js';
+import { calibrateTool, waterVolume } from './index.js';
 
 describe('the volume of water', () => {
   it('is about 1.00285 mL for each gram on the scale at 20 °C', () => {
@@ -40,14 +40,5 @@ describe('calibrating a tool', () => {
   it('refuses what can not be', () => {
     expect(() => fills()).toThrowError(RangeError);
     expect(() => calibrateTool({ grams: [1], celsius: 90, grid: 1 }, 5)).toThrowError(RangeError);
-  });
-});
-
-describe("Student's t", () => {
-  it('falls to that of a normal distribution', () => {
-    expect(studentT95(2)).toBe(4.303);
-    expect(studentT95(30)).toBe(2.042);
-    expect(studentT95(1000)).toBe(1.96);
-    expect(studentT95(0)).toBe(Infinity);
   });
 });

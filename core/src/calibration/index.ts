@@ -1,3 +1,22 @@
+export { knownOfAuthor, type AuthorCups, type GivenConvention } from './author.js';
+export { changeOf, type DatedFill, type HandChange } from './change.js';
+export {
+  inferConventions,
+  type AuthorRecipe,
+  type ConventionLine,
+  type InferredConvention,
+} from './conventions.js';
+export {
+  FEWEST_TRIALS,
+  WANTED_UNCERTAINTY,
+  biasAgainst,
+  calibrateHand,
+  trialsNeeded,
+  type Bias,
+  type Fill,
+  type HandCalibration,
+} from './hand.js';
+export { findSlips, type Container, type Expectation, type Slip } from './slips.js';
 export { studentT95 } from './student.js';
 export {
   FEWEST_FILLS,
@@ -6,3 +25,13 @@ export {
   type ToolCalibration,
   type WaterFills,
 } from './tool.js';
+export {
+  VERDICTS,
+  knownOfHand,
+  trialSets,
+  type JudgedTrial,
+  type Trial,
+  type TrialOf,
+  type TrialSet,
+  type Verdict,
+} from './trials.js';
