@@ -35,8 +35,12 @@ export function besideAt(text: string, at: number): Beside | null {
   let unitStart = start + amount.length;
   if (text[unitStart] === ' ' || text[unitStart] === '-') unitStart++;
   const unit = unitAt(text, unitStart);
-  if (!unit || !(isMassUnit(unit.unit) || isVolumeUnit(unit.unit))) return null;
+  if (!unit || !(isMassUnit(unit.unit) || isVolumeUnit(unit.unit) || unit.unit === 'stick')) {
+    return null;
+  }
   const close = match(CLOSING, text, unit.end)?.[0] ?? '';
+  // A bracket that goes on holds more than one measure, and is read as a whole.
+  if (/[([]/.test(link?.[0] ?? '') && !/[)\]]/.test(close)) return null;
   return {
     amount: unit.times ? scale(amount.amount, new Fraction(unit.times)) : amount.amount,
     unit: unit.unit,
@@ -46,11 +50,30 @@ export function besideAt(text: string, at: number): Beside | null {
   };
 }
 
-/** A weight on its own somewhere in the line, "(150 g)", "(400 g each)"; null without one. */
-export function weightIn(text: string): { grams: number; each: boolean } | null {
+/** Between two measures of one thing: "6 oz/170 g", "2 sticks, 226 g". */
+const BETWEEN_MEASURES = /(?<=[a-z.]) ?[/=|,;] ?(?=[\d~])| or /i;
+
+/** A weight, and whether it is that of each piece. */
+export interface Weight {
+  readonly grams: number;
+  readonly each: boolean;
+  readonly isMetric: boolean;
+}
+
+/**
+ * A weight on its own somewhere in the line, "(150 g)", "(400 g each)", also beside another
+ * measure, "(6 oz/170 g)"; metric before ounces, since those are rounded more. Null without one.
+ */
+export function weightIn(text: string): Weight | null {
+  const whole = weightOf(text);
+  if (whole) return whole;
+  const parts = text.split(BETWEEN_MEASURES).flatMap((part) => weightOf(part) ?? []);
+  return parts.find(({ isMetric }) => isMetric) ?? parts[0] ?? null;
+}
+
+function weightOf(text: string): Weight | null {
   const beside = besideAt(text, 0);
   const grams = beside && toGrams(beside.amount, beside.unit);
-  return beside && grams !== null && beside.end >= text.length
-    ? { grams, each: beside.each }
-    : null;
+  if (!beside || grams === null || beside.end < text.trimEnd().length) return null;
+  return { grams, each: beside.each, isMetric: beside.unit === 'g' || beside.unit === 'kg' };
 }

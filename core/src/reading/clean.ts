@@ -11,7 +11,12 @@ export interface CleanLine {
 
 const DASHES = /[\u2010-\u2015\u2212]/;
 const SPACES = /[\s\u00a0\u1680\u2000-\u200a\u202f\u205f\u3000]/;
-const INVISIBLE = /[\u200b-\u200f\u2060\ufeff\u00ad]/;
+/** Also marks of emphasis and of footnotes, which say nothing of the ingredient. */
+const INVISIBLE = /[\u200b-\u200f\u2028-\u202e\u2060\ufeff\u00ad*†‡]/;
+/** Raised and lowered digits, in the order of what they stand for. */
+const SMALL_DIGITS = '⁰¹²³⁴⁵⁶⁷⁸⁹₀₁₂₃₄₅₆₇₈₉';
+/** A link of Markdown: its text is read, its address is not. */
+const LINK = /\[([^\]\n]{1,80})\]\([^()\s]{1,300}\)/y;
 const BULLET = /^(?:[-*+•◦▪▫‣·●○■□☐☑✓✔–—]\s*)+(?=\S)|^\(?\d{1,2}[.)]\s+(?=\S)/;
 const CHECK_BOX = /^\[[ xX]?\]\s*/;
 const TAG = /<\/?[a-z][^<>]{0,200}>/iy;
@@ -26,6 +31,9 @@ const ENTITIES: Readonly<Record<string, string>> = {
   mdash: '-',
   deg: '°',
 };
+/** What has to be looked at closely: entities, emphasis, links. */
+const MARKED = /[&*{}]|\]\(/;
+const RAISED = /[⁰¹²³⁴⁵⁶⁷⁸⁹]/;
 const PLAIN = /^[!-;=-~]+(?: [!-;=-~]+)*$/;
 
 function entity(name: string): string {
@@ -40,7 +48,11 @@ function plain(character: string): string {
   if (SPACES.test(character)) return ' ';
   if (INVISIBLE.test(character)) return '';
   if (DASHES.test(character)) return '-';
+  if (character === '{') return '(';
+  if (character === '}') return ')';
   if (character === '\u2044' || character === '\u2215') return '/';
+  const small = SMALL_DIGITS.indexOf(character);
+  if (small >= 0) return String(small % 10);
   const code = character.charCodeAt(0);
   // Full-width forms of ASCII sit at a fixed distance from it.
   if (code >= 0xff01 && code <= 0xff5e) return String.fromCharCode(code - 0xfee0);
@@ -66,8 +78,21 @@ class PlainText {
 
 function makePlain(written: string): PlainText {
   const result = new PlainText();
+  let afterLink = -1;
   for (let at = 0; at < written.length;) {
     const character = written[at]!;
+    if (character === '[') {
+      LINK.lastIndex = at;
+      const link = LINK.exec(written);
+      if (link) {
+        afterLink = at + link[0].length;
+        at++;
+        continue;
+      }
+    } else if (character === ']' && at < afterLink) {
+      at = afterLink;
+      continue;
+    }
     if (character === '<' || character === '&') {
       const pattern = character === '<' ? TAG : ENTITY;
       pattern.lastIndex = at;
@@ -86,6 +111,11 @@ function makePlain(written: string): PlainText {
 
 function pushCharacter(result: PlainText, character: string, from: number): void {
   const vulgar = VULGAR_FRACTIONS[character];
+  // "1¹⁄₂" is one and a half too.
+  if (vulgar === undefined && RAISED.test(character) && /\d$/.test(result.text)) {
+    result.push(` ${plain(character)}`, from);
+    return;
+  }
   if (vulgar === undefined) {
     result.push(plain(character), from);
     return;
@@ -100,7 +130,7 @@ function pushCharacter(result: PlainText, character: string, from: number): void
  * of every character leads back to the written text.
  */
 export function clean(written: string): CleanLine {
-  const asIs = PLAIN.test(written) && written.length <= UNMOVED.length && !written.includes('&');
+  const asIs = PLAIN.test(written) && written.length <= UNMOVED.length && !MARKED.test(written);
   let { text, origin }: CleanLine = asIs ? { text: written, origin: UNMOVED } : makePlain(written);
   if (text.endsWith(' ')) text = text.slice(0, -1);
   for (const pattern of [BULLET, CHECK_BOX]) {

@@ -1,4 +1,38 @@
+export {
+  NO_ANSWERS,
+  answerReading,
+  canBeKept,
+  nameOfLine,
+  sameAnswer,
+  wordOfNote,
+  type Answer,
+  type AnswerTo,
+  type Answers,
+  type LineAnswer,
+} from './answers.js';
 export { clean, type CleanLine } from './clean.js';
-export { type Line, type LineKind, type Reading, type Span, type Yield } from './line.js';
+export {
+  celsiusOf,
+  factsOf,
+  type Facts,
+  type OvenSetting,
+  type PanSize,
+  type Purpose,
+  type TimeSpan,
+} from './facts/index.js';
+export type { Language } from './languages/index.js';
+export {
+  type Answered,
+  type AnsweredBy,
+  type Line,
+  type LineKind,
+  type Reading,
+  type Span,
+  type Yield,
+} from './line.js';
 export type { NoteCode, OtherReading, ReadingNote } from './note.js';
-export { readLine, readRecipe } from './read.js';
+export { headsIngredients } from './heads-ingredients.js';
+export { inspectLine, type Stages } from './inspect.js';
+export { readOtherwise } from './read-otherwise.js';
+export { originOf, type Origin } from './origin.js';
+export { readLine, readRecipe, rereader } from './read.js';

@@ -1,33 +1,31 @@
-import { findName, knownIngredient, wordsOf } from '../catalogue/index.js';
+import { wordsOf, type NameMatch, type Shelf } from '../catalogue/index.js';
 import type { Standard } from '../units/index.js';
-import { describe } from './describe.js';
-import { bareLine, type Line, type Span } from './line.js';
 import type { CleanLine } from './clean.js';
+import { describe } from './describe.js';
+import type { Found, Kitchen } from './found.js';
+import { partOfWhole, takenFromWhole } from './fruit.js';
+import { bareLine, type Line, type Span } from './line.js';
 import type { ReadingNote } from './note.js';
 import { readPhrase, remarkWords, type NamePhrase } from './phrase.js';
-import { weightIn } from './beside.js';
 import { readQuantity, type Quantity } from './quantity.js';
+import { remarkNotes, weightInBrackets } from './remarks.js';
+import { sizeOfThing } from './size-of-thing.js';
 import { ENGLISH_WORDS } from './vocabulary/describing.js';
+import { VAGUE_WORDS } from './vocabulary/leading.js';
+import { STEP_VERBS } from './vocabulary/structure.js';
 
-const PART_OF =
-  /^(?:the )?(?:(?:finely|freshly) )?(?:grated |squeezed )?(juice|zest|rind|peel|whites?|yolks?)(?: only)?(?: and (?:grated |finely grated )?(juice|zest|rind|peel))? (?:of|from) /i;
-const VAGUE =
-  /^(?:optional: ?)?(?:(?:an? )?(?:little|few|some|bit|handful|splash|drizzle|drop|knob|sprinkling)s? (?:of )?(?:the )?|extra |more |additional )+/i;
+const VAGUE = new RegExp(
+  `^(?:optional: ?)?(?:(?:(?:an? |1 )?(?:good |small |large )?(?:${VAGUE_WORDS.join('|')})s? (?:of )?(?:the )?)|extra |more |additional |as much |enough )+`,
+  'i',
+);
+const NO_WORDS: readonly string[] = [];
 const LABEL = /^[A-Za-z][A-Za-z' -]{0,40}: /;
-const NAME_FIRST = /^(.{2,60}?[A-Za-z)])[:,]? ?-? (?=[\d.])/;
+const NAME_FIRST =
+  /^(.{2,60}?[A-Za-z)])(?: ?[:,;=|]? ?-?| ?[._…]{3,}| ?\(| x) ?(?=\d|\.\d|(?:an? )?(?:pinch|dash|smidgen)\b|(?:one|two|three|four|five|six|eight|ten|twelve|half|a) )/i;
 /** A whole line longer than this is prose. */
 const LONGEST_UNKNOWN_WORDS = 6;
 const LONGEST_SENTENCE_WORDS = 8;
-
-/** What a line says, before its consequences are worked out. */
-interface Found {
-  readonly quantity: Quantity | null;
-  readonly phrase: NamePhrase;
-  /** Text that holds remarks, in brackets or after a comma. */
-  readonly remarks: string;
-  /** "juice of 1 lemon": measured by the fruit. */
-  readonly byFruit: boolean;
-}
+const MOST_NAME_WORDS = 3;
 
 /**
  * Reads a cleaned line as an ingredient. Null when it is not one: a heading, a sentence, a
@@ -37,24 +35,24 @@ export function readIngredientLine(
   written: string,
   line: CleanLine,
   standard: Standard,
+  shelf: Shelf,
 ): Line | null {
-  const found =
-    partOfWhole(line.text, standard) ??
-    quantityFirst(line.text, 0, standard) ??
-    nameFirst(line.text, standard) ??
-    nameOnly(line.text);
+  const kitchen = { standard, shelf };
+  const found = findIngredient(line.text, kitchen);
   if (!found) return null;
   const { quantity, phrase } = found;
-  if (!phrase.name) return unknownLine(written, line, found);
-  const tail = `${quantity?.remark ?? ''} ${phrase.after.join(' ')} ${found.remarks}`;
+  const name = phrase.name && kindSoldAs(quantity?.pieceWord ?? null, phrase.name, shelf);
+  const ingredient = name && shelf.ingredient(name.ingredientId);
+  if (!name || !ingredient) return unknownLine(written, line, found, kitchen);
+  const tail = `${quantity?.remark ?? ''} ${phrase.after.join(' ')} ${found.remarks}`.trim();
   const stated = quantity?.statedGrams ?? weightInBrackets(found);
   const description = describe({
-    name: phrase.name,
-    ingredient: knownIngredient(phrase.name.ingredientId),
+    name,
+    ingredient,
     quantity,
     stated,
     before: phrase.before,
-    after: remarkWords(tail),
+    after: tail === '' ? NO_WORDS : remarkWords(tail),
     byFruit: found.byFruit,
     standard,
   });
@@ -62,85 +60,108 @@ export function readIngredientLine(
   return {
     written,
     kind: 'ingredient',
-    amount: quantity?.amount ?? null,
+    amount: description.amount ?? quantity?.amount ?? null,
     unit: quantity ? (description.unit ?? quantity.unit ?? 'each') : null,
     fullness: description.fullness,
-    ingredientId: phrase.name.ingredientId,
+    ingredientId: name.ingredientId,
     form: description.form,
     authorMethod: description.method,
     stated: description.stated,
-    notes: [...description.notes, ...remarkNotes(line.text, phrase)],
+    notes: [...description.notes, ...remarkNotes(line.text, phrase, kitchen)],
     spans: spansOf(line, quantity, phrase),
   };
 }
 
-/** "Juice of 1 lemon", "whites of 3 eggs": a part, counted by the whole it comes from. */
-function partOfWhole(text: string, standard: Standard): Found | null {
-  const part = PART_OF.exec(text);
-  if (!part) return null;
-  const quantity = readQuantity(text, part[0].length, standard);
-  if (!quantity || (quantity.unit !== null && quantity.unit !== 'each')) return null;
-  const phrase = readPhrase(text.slice(quantity.end), quantity.end);
-  const whole = wordsOf(phrase.text);
-  const word = part[1]!.toLowerCase();
-  const name = findName([...whole.slice(-1), ...wordsOf(word)]);
-  if (!name || name.end - name.start < 2) return null;
-  return {
-    quantity,
-    phrase: { ...phrase, name, second: part[2] ?? null },
-    remarks: phrase.tail,
-    byFruit: !/white|yolk/.test(word),
-  };
+/** "1 cake yeast": of the kinds that the name may mean, the one that is sold in such pieces. */
+function kindSoldAs(pieceWord: string | null, name: NameMatch, shelf: Shelf): NameMatch {
+  if (pieceWord === null || name.otherKinds.length === 0) return name;
+  const [piece] = wordsOf(pieceWord);
+  const kind = [name.ingredientId, ...name.otherKinds].find((id) =>
+    shelf.ingredient(id)?.weights.some(({ unit, form }) => unit === 'each' && form === piece),
+  );
+  return kind === undefined
+    ? name
+    : { ...name, ingredientId: kind, assumedKind: false, otherKinds: [] };
 }
 
-function quantityFirst(text: string, start: number, standard: Standard): Found | null {
-  if (VAGUE.test(text.slice(start))) return null;
-  const quantity = readQuantity(text, start, standard);
+/** What a cleaned line says of an ingredient, by whichever order of words it is written in. */
+export function findIngredient(text: string, kitchen: Kitchen): Found | null {
+  return (
+    (/^\d/.test(text) ? null : partOfWhole(text, kitchen)) ??
+    sizeOfThing(text, kitchen) ??
+    quantityFirst(text, 0, kitchen) ??
+    nameFirst(text, kitchen) ??
+    nameOnly(text, kitchen)
+  );
+}
+
+function quantityFirst(text: string, start: number, kitchen: Kitchen): Found | null {
+  if (!/\d/.test(text[start] ?? '') && VAGUE.test(text.slice(start))) return null;
+  const quantity = readQuantity(text, start, kitchen.standard);
   if (!quantity) return null;
-  const phrase = readPhrase(text.slice(quantity.end), quantity.end);
+  const phrase = readPhrase(text.slice(quantity.end), quantity.end, kitchen.shelf.findName);
   if (phrase.text === '' && phrase.tail === '') return null;
-  if (!phrase.name && !isUnknownIngredient(quantity, phrase, text)) return null;
-  return { quantity, phrase, remarks: phrase.tail, byFruit: false };
+  const found = takenFromWhole({ quantity, phrase, remarks: phrase.tail, byFruit: false }, kitchen);
+  return found.phrase.name || isUnknownIngredient(quantity, phrase, text) ? found : null;
 }
 
 /** Whether words that name nothing known still read as an ingredient rather than as prose. */
 function isUnknownIngredient(quantity: Quantity, phrase: NamePhrase, text: string): boolean {
-  const words = phrase.before.length;
-  if (words === 0) return false;
+  const words = remarkWords(phrase.text);
+  if (words.length === 0) return false;
   if (/[.!?]$/.test(text) && wordsOf(text).length >= LONGEST_SENTENCE_WORDS) return false;
   if (quantity.unit !== null) return true;
-  return !quantity.byArticle && words <= LONGEST_UNKNOWN_WORDS;
+  if (quantity.byArticle || STEP_VERBS.has(words[0]!)) return false;
+  return words.length <= LONGEST_UNKNOWN_WORDS;
 }
 
-/** "Butter 100 g", "Flour: 2 cups", "Glaze: 1 cup icing sugar". */
-function nameFirst(text: string, standard: Standard): Found | null {
+/** "Butter 100 g", "Flour: 2 cups", "flour (3 cups)", "Glaze: 1 cup icing sugar". */
+function nameFirst(text: string, kitchen: Kitchen): Found | null {
   const label = LABEL.exec(text);
-  const labelled = label && quantityFirst(text, label[0].length, standard);
+  const labelled = label && quantityFirst(text, label[0].length, kitchen);
   if (labelled?.phrase.name) return labelled;
   const first = NAME_FIRST.exec(text);
   if (!first) return null;
-  const phrase = readPhrase(first[1]!, 0);
-  if (!phrase.name) return null;
-  const quantity = readQuantity(text, first[0].length, standard);
-  if (!quantity?.unit) return null;
+  const phrase = readPhrase(first[1]!, 0, kitchen.shelf.findName);
+  const quantity = readQuantity(text, first[0].length, kitchen.standard);
+  if (!quantity) return null;
+  if (!phrase.name && !isUnknownName(first[1]!, quantity)) return null;
   const rest = text.slice(quantity.end);
-  if (rest !== '' && !/^[,;(]/.test(text.slice(quantity.end).trim()) && !/^[,;(]/.test(rest))
+  if (!/^ ?(?:$|[,;()])/.test(rest) && !/^ ?[,;()]/.test(text.slice(quantity.unitAt?.[1] ?? 0))) {
     return null;
+  }
+  // "Eggs x 3" counts pieces; "flour 00" does not.
+  const ingredient = phrase.name && kitchen.shelf.ingredient(phrase.name.ingredientId);
+  const isCounted = ingredient?.weights.some(({ unit }) => unit === 'each') ?? false;
+  if (quantity.unit === null && !(isCounted && /^ ?\)?$/.test(rest))) return null;
   return { quantity, phrase, remarks: `${phrase.tail} ${rest}`, byFruit: false };
 }
 
+/** "Sumac 1 tbsp": few words, and a unit that leaves no doubt. */
+function isUnknownName(text: string, { unit }: Quantity): boolean {
+  const words = remarkWords(text);
+  return (
+    unit !== null && words.length <= MOST_NAME_WORDS && !words.some((word) => STEP_VERBS.has(word))
+  );
+}
+
 /** "Salt to taste": an ingredient without an amount. Every word must be known. */
-function nameOnly(text: string): Found | null {
+function nameOnly(text: string, { shelf }: Kitchen): Found | null {
   const start = VAGUE.exec(text)?.[0].length ?? 0;
-  const phrase = readPhrase(text.slice(start).replace(/\.$/, ''), start);
+  const phrase = readPhrase(text.slice(start).replace(/\.$/, ''), start, shelf.findName);
   if (!phrase.name || wordsOf(text).length > LONGEST_SENTENCE_WORDS) return null;
   // "Salt and pepper" are two ingredients; "polenta and pear tin" is what comes out of them.
-  if (phrase.second !== null && !readPhrase(phrase.second, 0).name) return null;
+  if (phrase.second !== null && !readPhrase(phrase.second, 0, shelf.findName).name) return null;
   return { quantity: null, phrase, remarks: phrase.tail, byFruit: false };
 }
 
-function unknownLine(written: string, line: CleanLine, { quantity, phrase, remarks }: Found): Line {
-  const english = phrase.before.some((word) => ENGLISH_WORDS.has(word));
+function unknownLine(
+  written: string,
+  line: CleanLine,
+  { quantity, phrase, remarks }: Found,
+  kitchen: Kitchen,
+): Line {
+  const english = remarkWords(phrase.text).some((word) => ENGLISH_WORDS.has(word));
   const foreign = quantity?.unit === 'dl' || /\d,\d{1,2}(?!\d)/.test(line.text);
   if (foreign && !english) return bareLine(written, 'unread', [{ code: 'other-language' }]);
   const stated = quantity?.statedGrams ?? weightInBrackets({ quantity, remarks });
@@ -152,35 +173,9 @@ function unknownLine(written: string, line: CleanLine, { quantity, phrase, remar
     unit: quantity ? (quantity.unit ?? 'each') : null,
     fullness: quantity?.fullness ?? 1,
     stated: stated === null ? null : { grams: stated },
-    notes: [...notes, ...remarkNotes(line.text, phrase)],
+    notes: [...notes, ...remarkNotes(line.text, phrase, kitchen)],
     spans: spansOf(line, quantity, phrase),
   };
-}
-
-/** A weight in brackets behind the name. Of containers it is the weight of each. */
-function weightInBrackets({
-  quantity,
-  remarks,
-}: Pick<Found, 'quantity' | 'remarks'>): number | null {
-  if (!/[([]/.test(remarks)) return null;
-  for (const bracket of remarks.matchAll(/[([]([^)\]]{1,40})[)\]]/g)) {
-    const weight = weightIn(bracket[1]!);
-    if (!weight) continue;
-    const pieces = weight.each || quantity?.container ? (quantity?.amount.min.valueOf() ?? 1) : 1;
-    return weight.grams * pieces;
-  }
-  return null;
-}
-
-function remarkNotes(text: string, phrase: NamePhrase): ReadingNote[] {
-  const notes: ReadingNote[] = [];
-  if (phrase.alternative) notes.push({ code: 'alternative', words: phrase.alternative.trim() });
-  if (phrase.second) notes.push({ code: 'second-ingredient', words: phrase.second.trim() });
-  const extra = /\b(?:plus|and|with) (?:a little |some )?(?:extra|more)\b.*/i.exec(text);
-  if (extra) notes.push({ code: 'extra', words: extra[0] });
-  if (/\b(?:optional|if you like|if liked|if desired)\b/i.test(text))
-    notes.push({ code: 'optional' });
-  return notes;
 }
 
 function spansOf(line: CleanLine, quantity: Quantity | null, phrase: NamePhrase): Span[] {
@@ -191,7 +186,7 @@ function spansOf(line: CleanLine, quantity: Quantity | null, phrase: NamePhrase)
   };
   add('amount', quantity?.amountAt ?? null);
   add('unit', quantity?.unitAt ?? null);
-  add('ingredient', phrase.nameAt);
+  add(phrase.name ? 'ingredient' : 'unknown', phrase.nameAt);
   add('preparation', phrase.tailAt);
   return spans.sort((a, b) => a.start - b.start);
 }

@@ -1,13 +1,14 @@
 import type { Amount } from '../amount/index.js';
 import type { Method } from '../catalogue/index.js';
 import type { Standard, Unit } from '../units/index.js';
-import type { ReadingNote } from './note.js';
+import type { Language } from './languages/index.js';
+import type { OtherReading, ReadingNote } from './note.js';
 
 export type LineKind = 'ingredient' | 'heading' | 'yield' | 'step' | 'unread';
 
 /** A stretch of the written line and what was understood of it. */
 export interface Span {
-  readonly part: 'amount' | 'unit' | 'ingredient' | 'preparation';
+  readonly part: 'amount' | 'unit' | 'ingredient' | 'unknown' | 'preparation';
   /** Character offsets into the written line, end exclusive. */
   readonly start: number;
   readonly end: number;
@@ -30,6 +31,22 @@ export interface Line {
   readonly stated: { readonly grams: number } | null;
   readonly notes: readonly ReadingNote[];
   readonly spans: readonly Span[];
+  /** What the baker answered, and the line without it; absent while nothing was. */
+  readonly answered?: Answered;
+}
+
+/** For what an answer goes: this line of this recipe, every recipe of its author, the kitchen. */
+export type AnsweredBy = 'recipe' | 'author' | 'kitchen';
+
+/** The answers that a line was read with. */
+export interface Answered {
+  readonly asRead: Line;
+  readonly given: readonly {
+    /** Null where the baker corrected the line as a whole. */
+    readonly note: ReadingNote | null;
+    readonly by: AnsweredBy;
+    readonly reading: OtherReading;
+  }[];
 }
 
 export interface Yield {
@@ -44,6 +61,7 @@ export interface Reading {
   readonly title: string | null;
   readonly yield: Yield | null;
   readonly standard: Standard;
+  readonly language: 'english' | Language['id'];
   readonly lines: readonly Line[];
 }
 

@@ -9,6 +9,10 @@ export interface OtherReading {
   readonly method?: Method;
   readonly form?: string | null;
   readonly unit?: Unit;
+  /** Another amount than the written one, as exact fractions: its two ends. */
+  readonly amount?: readonly [min: string, max: string];
+  /** Another weight than the written one, in grams; null pays no attention to it. */
+  readonly statedGrams?: number | null;
 }
 
 /**
@@ -36,7 +40,7 @@ export type ReadingNote =
       readonly highest: number;
     }
   /** The amount is a convention: a pinch, a heap, the juice of one fruit. */
-  | { readonly code: 'nominal-size'; readonly word: string }
+  | { readonly code: 'nominal-size'; readonly word: string; readonly household?: true }
   /** The recipe's standard has no unit of this name; another country's was used. */
   | { readonly code: 'borrowed-unit'; readonly unit: Unit }
   | { readonly code: 'no-amount' }

@@ -1,11 +1,22 @@
-import { Fraction, exactly, readAmount, type Amount } from '../amount/index.js';
+import {
+  Fraction,
+  between,
+  exactly,
+  midpoint,
+  readAmount,
+  scale,
+  type Amount,
+  type AmountMatch,
+} from '../amount/index.js';
 import type { Method } from '../catalogue/index.js';
-import type { Standard, Unit } from '../units/index.js';
-import { besideAt, toGrams } from './beside.js';
+import { isVolumeUnit, type Standard, type Unit } from '../units/index.js';
+import { besideAt } from './beside.js';
+import { packageAt, splitMixed } from './packages.js';
+import { LEVEL, qualifiersAt, type Qualifiers } from './qualifiers.js';
 import { besides } from './sums.js';
-import { match, unitAt, type UnitMatch } from './unit-at.js';
-import { FILLING_WORDS, LOOSENING_WORDS } from './vocabulary/filling.js';
+import { match, unitAt } from './unit-at.js';
 import { HEAPING_WORDS } from './vocabulary/heaping.js';
+import { LEADING_WORDS } from './vocabulary/leading.js';
 import { NOT_AN_AMOUNT } from './vocabulary/structure.js';
 
 /** The measured part of a line: how much of what unit, and what it weighs if the line says so. */
@@ -18,6 +29,12 @@ export interface Quantity {
   readonly method: Method | null;
   readonly container: boolean;
   readonly statedGrams: number | null;
+  /** What the packages hold together in bare ounces: "two 14-oz cans"; null otherwise. */
+  readonly packageOunces: Amount | null;
+  /** The word for the unit, where it names a piece: "cake", "sheet". */
+  readonly pieceWord: string | null;
+  /** The cup or glass of the table that was meant, if any. */
+  readonly household: string | null;
   /** What stood in brackets between unit and name. */
   readonly remark: string;
   /** Offsets in the text: of the amount, of the unit, and where the quantity ends. */
@@ -28,69 +45,69 @@ export interface Quantity {
   readonly byArticle: boolean;
 }
 
-const LEAD_WORDS =
-  /(?:(?:about|approx(?:imately)?\.?|around|roughly|circa|ca\.?|up to|at least|optional:?|the|another|an additional|additional) )+/iy;
-const QUALIFIER = /([A-Za-z]+)[ -]/y;
-/** A remark in brackets where the name should be: "(packed)", "(1 1/2 sticks)". */
-const BRACKET = / ?[([]([^)\]]{1,60})[)\]]/y;
+const LEAD_WORDS = new RegExp(
+  `(?:(?:\\(?(?:${LEADING_WORDS.join('|')})\\b[.:)]*|[~≈±]|c\\.(?= ?\\d)|an?(?= (?:scant|generous|heaped|heaping|rounded|good|level|full) (?:half|third|quarter|\\d))) ?)+`,
+  'iy',
+);
+/** "between 2 and 3 tablespoons". */
+const BETWEEN_LINK = / and /iy;
 /** Nominal units need no number: "pinch of salt" is one. */
 const BARE_UNIT = /(?:pinch|dash|smidgen|stick|packet|sachet|envelope)\b/iy;
 const GROUPED = /^\d{1,3},\d{3}$/;
-/** Before the size of a package; a times sign stands for the word "packages". */
-const PACKAGE = / ?(?:([x×])(?= ?\d))? ?([([])? ?(?=[\d.])/iy;
+/** "3/4 of a cup": says nothing more than the amount does. */
+const OF_A =
+  / (?:of )?an?(?= (?:\w+ )?(?:cup|tea|table|dessert|salt|pint|quart|gallon|pound|ounce|lit|stick|packet|gill|block|can|tin))/iy;
 
-/** The size of a package between count and container: "1 (400 g) can", "two 14-oz cans". */
-function packageAt(text: string, at: number): { grams: number | null; unit: UnitMatch } | null {
-  const link = match(PACKAGE, text, at);
-  if (!link) return null;
-  const size = besideAt(text, at + link[0].length);
-  if (!size) return null;
-  const start = size.end + (match(/[ -]*/y, text, size.end)?.[0].length ?? 0);
-  const container = unitAt(text, start);
-  const grams = toGrams(size.amount, size.unit);
-  if (container?.container) return { grams, unit: container };
-  return link[1] ? { grams, unit: { unit: 'each', end: size.end } } : null;
-}
-
-interface Qualifiers {
-  fullness: number;
-  heapingWord: string | null;
-  method: Method | null;
-  end: number;
-}
+/** "3 teaspoonfuls, level, of baking powder". */
+const BEHIND_UNIT = /[, ] ?\(?([a-z]+)\)?,? (?=of )/iy;
+/** "two (2) cups", "3+ cups": says nothing more than the amount does. */
+const AGAIN = / ?\((?:\d{1,3}|one|two|three|four|five|six)\)|\+(?= )/iy;
+/** "3 x 1/4 cup". */
+const TIMES = / ?[x×] ?/iy;
+const BEFORE_NAME = / ?[,:|]? ?(?:of\b(?: the\b)?)? ?/iy;
 
 const isDigit = (text: string, at: number): boolean => {
   const code = text.charCodeAt(at);
   return code >= 48 && code <= 57;
 };
 
-const LEVEL = (end: number): Qualifiers => ({ fullness: 1, heapingWord: null, method: null, end });
+/** The amount at a place, and what closes the range that "between" has opened. */
+function amountAtOf(text: string, at: number, isBetween: boolean): AmountMatch | null {
+  const first = readAmount(text, at);
+  const link = first && isBetween ? match(BETWEEN_LINK, text, at + first.length) : null;
+  const second = link && readAmount(text, at + first!.length + link[0].length);
+  if (!first || !link || !second || second.amount.max.compare(first.amount.min) <= 0) return first;
+  return {
+    amount: between(first.amount.min, second.amount.max),
+    length: first.length + link[0].length + second.length,
+  };
+}
 
-/** Words between amount and unit: "heaping", "firmly packed", "level". */
-function qualifiersAt(text: string, at: number, before: Qualifiers | null = null): Qualifiers {
-  const found: Qualifiers = { fullness: 1, heapingWord: null, method: null, ...before, end: at };
-  let loosely = false;
-  for (;;) {
-    const word = match(QUALIFIER, text, found.end);
-    if (!word) return found;
-    const lower = word[1]!.toLowerCase();
-    const fullness = HEAPING_WORDS[lower];
-    if (fullness !== undefined) {
-      found.fullness = fullness;
-      found.heapingWord = lower;
-    } else if (FILLING_WORDS[lower]) {
-      found.method = lower === 'packed' && loosely ? 'loose' : FILLING_WORDS[lower];
-    } else if (LOOSENING_WORDS.has(lower)) {
-      loosely = true;
-    } else if (
-      !/^(?:level|levelled|leveled|firmly|tightly|well|very|slightly|large|small|big|standard|measuring)$/.test(
-        lower,
-      )
-    ) {
-      return found;
-    }
-    found.end += word[0].length;
-  }
+/** What a quantity is of which nothing else is said: level, without a unit or a package. */
+const PLAIN_QUANTITY = {
+  unit: null,
+  fullness: 1,
+  heapingWord: null,
+  method: null,
+  container: false,
+  statedGrams: null,
+  remark: '',
+  packageOunces: null,
+  pieceWord: null,
+  household: null,
+  unitAt: null,
+} as const;
+
+/** "1 cup (scant) sugar": what stands in brackets goes for the fill as well. */
+function withRemark(qualifiers: Qualifiers, remark: string): Qualifiers {
+  if (remark === '' || qualifiers.heapingWord !== null) return qualifiers;
+  const word = remark
+    .toLowerCase()
+    .split(/[^a-z]+/)
+    .find((one) => HEAPING_WORDS[one]);
+  return word === undefined
+    ? qualifiers
+    : { ...qualifiers, heapingWord: word, fullness: HEAPING_WORDS[word]! };
 }
 
 /**
@@ -106,51 +123,70 @@ export function readQuantity(text: string, start: number, standard: Standard): Q
   const bare = !byDigit && match(BARE_UNIT, text, amountStart) !== null;
   const found = bare
     ? { amount: exactly(new Fraction(1)), length: 0 }
-    : readAmount(text, amountStart);
+    : amountAtOf(text, amountStart, /^between/i.test(lead?.[0] ?? ''));
   if (!found) return null;
-  const amountEnd = amountStart + found.length;
+  const amountEnd =
+    amountStart + found.length + (match(AGAIN, text, amountStart + found.length)?.[0].length ?? 0);
   if (NOT_AN_AMOUNT.test(text.slice(amountEnd, amountEnd + 16).trimStart())) return null;
-  const byArticle = !/\d/.test(text.slice(amountStart, amountEnd));
+  const byArticle = !bare && /^an?$/i.test(text.slice(amountStart, amountEnd));
   const amountAt = [amountStart, amountEnd] as const;
 
-  const packed = packageAt(text, amountEnd);
+  const split = splitMixed(text, amountStart, amountEnd);
+  const packed = split ?? packageAt(text, amountEnd);
   if (packed) {
-    const count = found.amount.min.add(found.amount.max).div(2).valueOf();
+    const amount = split?.count ?? found.amount;
+    const count = midpoint(amount).valueOf();
     return {
+      ...PLAIN_QUANTITY,
       byArticle,
-      amountAt,
-      amount: found.amount,
+      amountAt: split ? [amountStart, split.countEnd] : amountAt,
+      amount,
       unit: packed.unit.unit,
-      fullness: 1,
-      heapingWord: null,
-      method: null,
       container: true,
       statedGrams: packed.grams === null ? null : packed.grams * count,
-      remark: '',
+      packageOunces: packed.ounces && scale(amount, packed.ounces),
       unitAt: [packed.unit.end, packed.unit.end],
       end: skipOf(text, packed.unit.end),
     };
   }
 
-  let at = amountEnd;
+  const times = match(TIMES, text, amountEnd);
+  const each = times && besideAt(text, amountEnd + times[0].length);
+  if (each && isVolumeUnit(each.unit)) {
+    const measured = besides(
+      text,
+      { unit: each.unit, end: each.end },
+      scale(each.amount, midpoint(found.amount)),
+      standard,
+    );
+    return {
+      ...PLAIN_QUANTITY,
+      byArticle,
+      amountAt: [amountStart, each.end],
+      amount: measured.amount,
+      unit: measured.unit,
+      statedGrams: measured.statedGrams,
+      remark: measured.remark,
+      end: skipOf(text, measured.end),
+    };
+  }
+
+  let at = amountEnd + (match(OF_A, text, amountEnd)?.[0].length ?? 0);
   if (text[at] === ' ' || text[at] === '-') at++;
-  const qualifiers = qualifiersAt(text, at, early);
-  const unit = unitAt(text, qualifiers.end);
+  // Most units follow their amount at once; words between the two are looked for otherwise.
+  const next = unitAt(text, at);
+  const qualifiers = next ? { ...early, end: at } : qualifiersAt(text, at, early);
+  const unit = next ?? unitAt(text, qualifiers.end);
   // A dash that leads to no unit belongs to a name: "7-layer bars", "3-egg sponge".
   if (!unit && text[amountEnd] === '-') return null;
   if (!unit) {
     return {
+      ...PLAIN_QUANTITY,
       byArticle,
       amountAt,
       amount: found.amount,
-      unit: null,
       fullness: early.fullness,
       heapingWord: early.heapingWord,
-      method: null,
-      container: false,
-      statedGrams: null,
-      remark: '',
-      unitAt: null,
       end: skipOf(text, text[amountEnd] === ' ' ? amountEnd + 1 : amountEnd),
     };
   }
@@ -159,24 +195,31 @@ export function readQuantity(text: string, start: number, standard: Standard): Q
   const decimal = GROUPED.test(written) && unit.unit !== 'g' && unit.unit !== 'ml';
   const first = decimal ? exactly(new Fraction(written.replace(',', '.'))) : found.amount;
   const measured = besides(text, unit, first, standard);
-  const bracket = match(BRACKET, text, measured.end);
+  const behind = match(BEHIND_UNIT, text, measured.end);
+  const late = behind && qualifiersAt(`${behind[1]!} `, 0, qualifiers);
+  const isQualified = late !== null && late.end > 0;
+  const { fullness, heapingWord, method } = isQualified
+    ? late
+    : withRemark(qualifiers, measured.remark);
+  // Spelled out: this is nearly every line, and spreading takes its time.
   return {
     byArticle,
     amountAt,
     amount: measured.amount,
-    unit: unit.unit,
-    fullness: qualifiers.fullness,
-    heapingWord: qualifiers.heapingWord,
-    method: qualifiers.method,
+    unit: measured.unit,
+    fullness,
+    heapingWord,
+    method,
     container: unit.container === true,
     statedGrams: measured.statedGrams,
-    remark: bracket?.[1] ?? '',
+    packageOunces: null,
+    pieceWord: unit.unit === 'each' ? text.slice(qualifiers.end, unit.end).toLowerCase() : null,
+    household: unit.household ? text.slice(qualifiers.end, unit.end).toLowerCase() : null,
+    remark: measured.remark,
     unitAt: [qualifiers.end, unit.end],
-    end: skipOf(text, measured.end + (bracket?.[0].length ?? 0)),
+    end: skipOf(text, measured.end + (isQualified ? behind![0].length : 0)),
   };
 }
-
-const BEFORE_NAME = / ?[,:]? ?(?:of\b(?: the\b)?)? ?/iy;
 
 function skipOf(text: string, at: number): number {
   return at + (match(BEFORE_NAME, text, at)?.[0].length ?? 0);

@@ -1,8 +1,10 @@
+import { BUILT_IN_SHELF, type Shelf } from '../catalogue/index.js';
 import type { Standard } from '../units/index.js';
 import { clean } from './clean.js';
 import { readIngredientLine } from './ingredient-line.js';
+import { languageOf, translate, type Language } from './languages/index.js';
 import { bareLine, type Line, type Reading, type Yield } from './line.js';
-import { headingOf, isMeasure, isRuler, isStep, readYield, titleOf } from './structure.js';
+import { headingOf, isMeasure, isPart, isRuler, isStep, readYield, titleOf } from './structure.js';
 
 /** A line longer than this many characters is prose, and is not searched for amounts. */
 const LONGEST_INGREDIENT = 400;
@@ -15,14 +17,26 @@ interface Classified {
   readonly section: Section;
 }
 
-function classify(written: string, standard: Standard, section: Section): Classified {
+/** What stands around a line, and what it is read with. */
+interface Place {
+  readonly standard: Standard;
+  readonly shelf: Shelf;
+  readonly section: Section;
+  readonly isFirst: boolean;
+  /** Null for English. */
+  readonly language: Language | null;
+}
+
+function classify(written: string, place: Place): Classified {
+  const { standard, shelf, section, isFirst, language } = place;
   const as = (line: Line, next: Section = section, yields: Yield | null = null): Classified => ({
     line,
     yields,
     section: next,
   });
   if (written.length > LONGEST_INGREDIENT) return as(bareLine(written, 'step'));
-  const line = clean(written);
+  const plain = clean(written);
+  const line = language ? translate(plain, language) : plain;
   const yields = readYield(written, line);
   if (yields) return as(bareLine(written, 'yield'), section, yields);
   const heading = headingOf(line);
@@ -30,25 +44,37 @@ function classify(written: string, standard: Standard, section: Section): Classi
     return as(bareLine(written, 'heading'), heading === 'method' ? 'method' : 'ingredients');
   }
   if (section === 'method') return as(bareLine(written, isRuler(line) ? 'unread' : 'step'));
-  const ingredient = readIngredientLine(written, line, standard);
+  const ingredient = readIngredientLine(written, line, standard, shelf);
   if (ingredient) return as(ingredient);
+  // A first line of a few words is the recipe's name: "Lean sponge".
+  if (!isFirst && isPart(written, line)) return as(bareLine(written, 'heading'));
   return as(bareLine(written, isStep(line) ? 'step' : 'unread'));
 }
+
+const isNothingKnown = ({ ingredientId, unit, stated }: Line): boolean =>
+  ingredientId === null && unit === 'each' && stated === null;
 
 /** Whether a first line is the recipe's name: nothing else could be read from it. */
 function isTitle(first: Classified): boolean {
   const { kind, written, notes } = first.line;
   if (/^\s*# /.test(written)) return true;
   const line = clean(written);
+  // "Half a thought", "Four seed loaf": a number in words, of nothing that is known.
+  if (kind === 'ingredient') return isNothingKnown(first.line) && !/^\d/.test(line.text);
   return kind === 'unread' && notes.length === 0 && !isRuler(line) && !isMeasure(line);
 }
 
-/**
- * Reads a recipe's text line by line. Every line that is not blank comes back exactly as
- * written, in order, with what was understood of it; a first line from which nothing else
- * could be read is the title and has no entry of its own. Never throws, whatever the text.
- */
-export function readRecipe(text: string, standard: Standard = 'us-customary'): Reading {
+/** Lines that were read before, by what their reading depends on. */
+type Remembered = Map<string, Classified>;
+
+function read(
+  text: string,
+  standard: Standard,
+  shelf: Shelf,
+  before: Remembered | null,
+  now: Remembered | null,
+): Reading {
+  const language = languageOf(text);
   const lines: Line[] = [];
   let title: string | null = null;
   let yields: Yield | null = null;
@@ -56,7 +82,12 @@ export function readRecipe(text: string, standard: Standard = 'us-customary'): R
   let isFirst = true;
   for (const written of text.split(/\r\n|\r|\n/)) {
     if (written.trim() === '') continue;
-    const classified = classify(written, standard, section);
+    const key: string = `${section} ${isFirst} ${language?.id} ${written}`;
+    const classified: Classified =
+      before?.get(key) ??
+      now?.get(key) ??
+      classify(written, { standard, shelf, section, isFirst, language });
+    now?.set(key, classified);
     if (isFirst && isTitle(classified)) {
       title = titleOf(clean(written));
     } else {
@@ -66,10 +97,47 @@ export function readRecipe(text: string, standard: Standard = 'us-customary'): R
     }
     isFirst = false;
   }
-  return { title, yield: yields, standard, lines };
+  return { title, yield: yields, standard, language: language?.id ?? 'english', lines };
+}
+
+/**
+ * Reads a recipe's text line by line. Every line that is not blank comes back exactly as
+ * written, in order, with what was understood of it; a first line from which nothing else
+ * could be read is the title and has no entry of its own. Ingredients are those of `shelf`.
+ * Never throws, whatever the text.
+ */
+export function readRecipe(
+  text: string,
+  standard: Standard = 'us-customary',
+  shelf: Shelf = BUILT_IN_SHELF,
+): Reading {
+  return read(text, standard, shelf, null, null);
+}
+
+/**
+ * A reader for a text that changes while it is typed: it remembers the lines of the last text,
+ * and gives the same objects back for those that have not changed. Reads as `readRecipe` does.
+ */
+export function rereader(): (text: string, standard: Standard, shelf: Shelf) => Reading {
+  let before: Remembered = new Map();
+  let by: readonly [Standard, Shelf] | null = null;
+  return (text, standard, shelf) => {
+    if (by?.[0] !== standard || by[1] !== shelf) before = new Map();
+    by = [standard, shelf];
+    const now: Remembered = new Map();
+    const reading = read(text, standard, shelf, before, now);
+    before = now;
+    return reading;
+  };
 }
 
 /** Reads one line by itself, as an ingredient list would hold it. */
-export function readLine(written: string, standard: Standard = 'us-customary'): Line {
-  return classify(written, standard, 'ingredients').line;
+export function readLine(
+  written: string,
+  standard: Standard = 'us-customary',
+  shelf: Shelf = BUILT_IN_SHELF,
+): Line {
+  const language = languageOf(written);
+  return classify(written, { standard, shelf, section: 'ingredients', isFirst: false, language })
+    .line;
 }

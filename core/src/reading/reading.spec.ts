@@ -1,5 +1,6 @@
 import { intendedMass } from '../conversion/index.js';
-import { readLine, readRecipe } from './index.js';
+import { BUILT_IN_SHELF } from '../catalogue/index.js';
+import { readLine, readRecipe, rereader } from './index.js';
 import { READING_CASES } from './testing/cases.js';
 import { MORE_CASES } from './testing/more-cases.js';
 
@@ -75,6 +76,10 @@ Method
     expect(readRecipe('Carrot cake\n1 cup sugar').title).toBe('Carrot cake');
     expect(readRecipe('Polenta and pear tin\n1 cup sugar').title).toBe('Polenta and pear tin');
     expect(readRecipe('# Salt\n1 cup sugar').title).toBe('Salt');
+    expect(readRecipe('Four seed loaf\n1 cup sugar').title).toBe('Four seed loaf');
+    expect(readRecipe('Half a thought\n1 cup sugar').title).toBe('Half a thought');
+    expect(readRecipe('two onions, sliced\n1 cup sugar').title).toBe('two onions, sliced');
+    expect(readRecipe('2 onions, sliced\n1 cup sugar').title).toBeNull();
   });
 
   it('tells what each line is', () => {
@@ -126,5 +131,16 @@ Method
       expect(() => readRecipe(text))
         .withContext(text)
         .not.toThrow();
+  });
+
+  it('gives the same lines back for what was not changed, and reads them the same', () => {
+    const read = rereader();
+    const before = read(TEXT, 'us-customary', BUILT_IN_SHELF);
+    const changed = TEXT.replace('1 tsp salt', '2 tsp salt');
+    const after = read(changed, 'us-customary', BUILT_IN_SHELF);
+    expect(after as unknown).toEqual(readRecipe(changed));
+    expect(after.lines[2]).toBe(before.lines[2]!);
+    expect(after.lines[3]).not.toBe(before.lines[3]!);
+    expect(read(changed, 'australian', BUILT_IN_SHELF).lines[2]).not.toBe(after.lines[2]!);
   });
 });

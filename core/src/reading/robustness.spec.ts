@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { intendedMass } from '../conversion/index.js';
 import { readRecipe } from './index.js';
+import { readInRecipe } from './testing/corpus/index.js';
 
 /** Pieces that recipes are made of, thrown together in any order. */
 const piece = fc.constantFrom(
@@ -34,6 +35,8 @@ const piece = fc.constantFrom(
   'eggs',
   'salt',
   'dragonfruit',
+  'constructor',
+  '__proto__',
   'x',
   'can',
   '\n',
@@ -56,6 +59,29 @@ describe('reading anything at all', () => {
         expect(reading.lines.map((line) => line.written)).toEqual(lines.slice(titled));
       }),
       { numRuns: 500 },
+    );
+  });
+
+  it('reads any Unicode text without losing a character', () => {
+    fc.assert(
+      fc.property(fc.string({ unit: 'binary', maxLength: 300 }), (written) => {
+        const { title, lines } = readRecipe(`First line\n${written}`);
+        expect(title).toBe('First line');
+        const kept = written.split(/\r\n|\r|\n/).filter((line) => line.trim() !== '');
+        expect(lines.map((line) => line.written)).toEqual(kept);
+      }),
+      { numRuns: 500 },
+    );
+  });
+
+  it('reads a line the same a second time, by itself', () => {
+    fc.assert(
+      fc.property(text, (written) => {
+        for (const line of readRecipe(`First line\n${written}`).lines) {
+          expect(readInRecipe(line.written) as unknown).toEqual(line);
+        }
+      }),
+      { numRuns: 200 },
     );
   });
 

@@ -5,6 +5,8 @@ import {
   HEADINGS,
   METHOD_HEADINGS,
   NOT_AN_AMOUNT,
+  PART_WORDS,
+  REMARKS,
   STEP_OPENERS,
   STEP_VERBS,
 } from './vocabulary/structure.js';
@@ -13,9 +15,14 @@ import { UNIT_WORDS } from './vocabulary/units.js';
 const YIELD =
   /^\(?(?:makes?|yields?|yield is|serves|servings?|portions?|gives|enough for|quantity)\b ?:? ?(?:about |approx(?:imately)?\.? |around |roughly |up to |~ ?)?/i;
 const SERVES = /\bserves (?:about )?/i;
+const COUNTED_YIELD = /serving|portion|people|person|tin\b|pan\b|tray|mou?ld|loaf|ring/i;
 const YIELD_AFTER = /^(?:servings?|portions?|people|persons)\b/i;
 const TIN =
   /^(?:one|an?|two|1|2) (?:\d|round|square|loaf).{0,40}\b(?:tin|pan|tray|mould|mold|loaf|ring)s?\b(?:,.{0,40})?\.?$/i;
+/** "For 12 buns". */
+const FOR_COUNT =
+  /^for (?:about )?(?=(?:\d{1,3}|one|two|three|four|six|eight|twelve) [a-z]+(?: [a-z]+)?$)/i;
+const BOLD = /^\s*(?:\*\*|__)[^*_]+(?:\*\*|__):?\s*$/;
 const MARKDOWN_HEADING = /^#{1,6} +/;
 const FOR_HEADING = /^for (?:the )?[a-z][a-z' -]{1,40}:?$/i;
 /** A line longer than this is never a heading or a yield. */
@@ -33,6 +40,8 @@ const bareText = (text: string): string =>
 export function readYield(written: string, line: CleanLine): Yield | null {
   const text = line.text;
   if (text.length > LONGEST_HEADING) return null;
+  // Every ingredient comes by here: a number before anything but servings or a tin is none.
+  if (/^\d/.test(text) && !COUNTED_YIELD.test(text)) return null;
   const intro = YIELD.exec(text);
   if (intro) {
     const found = readAmount(text, intro[0].length);
@@ -56,6 +65,15 @@ export function readYield(written: string, line: CleanLine): Yield | null {
       .trim();
     return { written, count: found?.amount ?? null, noun };
   }
+  const batch = FOR_COUNT.exec(text);
+  if (batch) {
+    const found = readAmount(text, batch[0].length)!;
+    return {
+      written,
+      count: found.amount,
+      noun: text.slice(batch[0].length + found.length).trim(),
+    };
+  }
   const count = readAmount(text);
   if (count && YIELD_AFTER.test(text.slice(count.length).trim())) {
     return { written, count: count.amount, noun: text.slice(count.length).trim() };
@@ -66,7 +84,7 @@ export function readYield(written: string, line: CleanLine): Yield | null {
 /** Whether the line heads a part of the recipe, and whether steps follow it. */
 export function headingOf(line: CleanLine): 'method' | 'part' | null {
   const { text } = line;
-  if (text.length > LONGEST_HEADING) return null;
+  if (text.length > LONGEST_HEADING || /^\d/.test(text)) return null;
   const bare = bareText(text);
   if (METHOD_HEADINGS.test(bare)) return 'method';
   if (MARKDOWN_HEADING.test(text) || HEADINGS.has(bare.toLowerCase())) return 'part';
@@ -74,11 +92,20 @@ export function headingOf(line: CleanLine): 'method' | 'part' | null {
   if (/:[*_]*$/.test(text) || FOR_HEADING.test(text)) return 'part';
   const words = bare.split(' ');
   return bare.length > 3 &&
+    !/\d/.test(bare) &&
     words.length <= 6 &&
     bare === bare.toUpperCase() &&
     /[A-Z]{3}/.test(bare)
     ? 'part'
     : null;
+}
+
+/** A few words that end in a part of a recipe, or stand in bold: a heading, where nothing else. */
+export function isPart(written: string, line: CleanLine): boolean {
+  if (BOLD.test(written) || /^(?:day|part|stage) \d+$/i.test(line.text)) return true;
+  const bare = line.text.replace(/ ?\(.*\)$/, '').toLowerCase();
+  const words = bare.split(' ');
+  return words.length <= 4 && !/\d/.test(bare) && PART_WORDS.has(words.at(-1)!);
 }
 
 /** Whether the line is an instruction: it opens with a verb, or is a sentence. */
@@ -89,7 +116,9 @@ export function isStep(line: CleanLine): boolean {
     .filter((word) => word !== '');
   const [first, second] = words;
   if (first === undefined) return false;
+  if (REMARKS.test(line.text)) return true;
   if (words.length >= 3 && STEP_VERBS.has(first)) return true;
+  if (words.length === 2 && STEP_VERBS.has(first) && /\d/.test(line.text)) return true;
   if (words.length >= 2 && STEP_VERBS.has(first) && /[.!]$/.test(line.text)) return true;
   if (
     /^(?:oven|prep|preparation|cooking|baking|total|resting|proving)\b.*(?:\d|°)/i.test(line.text)

@@ -1,7 +1,7 @@
-import { UNIT_LETTERS, UNIT_WORDS, type UnitWord } from './vocabulary/units.js';
+import { UNIT_FIRST_WORDS, UNIT_LETTERS, UNIT_WORDS, type UnitWord } from './vocabulary/units.js';
 
 const WORD = /[A-Za-z]+/y;
-const TWO_WORDS = /(fl|fluid)\.? ?(oz|ounces?)\b\.?/iy;
+const SECOND_WORD = /\.? ?-?([A-Za-z]+)/y;
 
 /** A unit found in a text, and where it ends. */
 export interface UnitMatch extends UnitWord {
@@ -16,13 +16,20 @@ export function match(pattern: RegExp, text: string, at: number): RegExpExecArra
 
 /** The unit written at `at`, with or without a full stop behind it. */
 export function unitAt(text: string, at: number): UnitMatch | null {
-  const pair = match(TWO_WORDS, text, at);
-  if (pair) return { unit: 'fl-oz', end: at + pair[0].length };
   const word = match(WORD, text, at)?.[0];
   if (word === undefined) return null;
-  const known = UNIT_LETTERS[word] ?? UNIT_WORDS[word.toLowerCase()];
-  if (!known) return null;
+  const lower = word.toLowerCase();
+  let known = UNIT_LETTERS[word] ?? UNIT_WORDS[lower];
   let end = at + word.length;
+  if (UNIT_FIRST_WORDS.has(lower)) {
+    const second = match(SECOND_WORD, text, end);
+    const pair = second && UNIT_WORDS[lower + second[1]!.toLowerCase()];
+    if (pair) {
+      known = pair;
+      end += second[0].length;
+    }
+  }
+  if (!known) return null;
   if (text[end] === '.') end++;
   return { ...known, end };
 }

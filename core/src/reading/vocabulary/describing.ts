@@ -19,9 +19,18 @@ export const DESCRIBING_WORDS: ReadonlySet<string> = new Set(
   loosely spooned scooped dipped tamped levelled leveled scraped swept chopped ground sliced
   flaked slivered grated shredded diced cubed whipped mashed halved whole half bought homemade
   shop store new old everyday standard regular runny clear strained thawed frozen blanched
-  skinned skinless shelled hulled golden dark pale heaping heaped rounded scant generous quick
+  european eu s m l sm med lg lge lrg strong skinned skinless shelled hulled golden dark pale heaping
+  heaped rounded scant generous quick sour soured sweet scalded hen english greek mini style squeezed
+  pressed virgin filtered bottled tap iced chill reserved soaked plumped unsulphured unsulfured
+  grain grained and crustless boneless loose leftover stale blended unpeeled unwaxed organically
+  premium baking cooking spring pouring
   zested juiced finest superfine each xl creamy chunky full fat dutch process processed alkalised alkalized
   `),
+);
+
+/** Words behind a name that change nothing: "walnut meats", "pecan nuts". Before it they would. */
+export const TRAILING_WORDS: ReadonlySet<string> = new Set(
+  wordsOf('nut meat kernel flesh pulp segment strip wedge'),
 );
 
 /** Words that show a text is English even where its ingredient is unknown. */

@@ -1,13 +1,17 @@
 import type { Method } from '../../catalogue/index.js';
+import { table } from './table.js';
 
 /** Words that say how the measure was filled, wherever in the line they stand. */
-export const FILLING_WORDS: Readonly<Record<string, Method>> = {
+export const FILLING_WORDS: Readonly<Record<string, Method>> = table({
   packed: 'packed',
   spooned: 'spooned',
   dipped: 'dipped',
   scooped: 'dipped',
   tamped: 'tamped',
-};
+  dip: 'dipped',
+  scoop: 'dipped',
+  spoon: 'spooned',
+});
 
 /** Words before "packed" that turn it into its opposite. */
 export const LOOSENING_WORDS: ReadonlySet<string> = new Set(['loosely', 'lightly', 'not', 'un']);
@@ -16,14 +20,14 @@ export const LOOSENING_WORDS: ReadonlySet<string> = new Set(['loosely', 'lightly
  * Words whose place in the line decides: before the noun they act before measuring, after a
  * comma they act after.
  */
-export const ORDER_METHODS: Readonly<Record<string, Method>> = {
+export const ORDER_METHODS: Readonly<Record<string, Method>> = table({
   sifted: 'sifted',
   sieved: 'sifted',
   melted: 'melted',
-};
+});
 
 /** The same for forms: the word in the recipe, and the form in the catalogue. */
-export const ORDER_FORMS: Readonly<Record<string, string>> = {
+export const ORDER_FORMS: Readonly<Record<string, string>> = table({
   chopped: 'chopped',
   ground: 'ground',
   sliced: 'sliced',
@@ -36,22 +40,48 @@ export const ORDER_FORMS: Readonly<Record<string, string>> = {
   whipped: 'whipped',
   mashed: 'mashed',
   halved: 'halves',
-};
+});
 
 /** Forms that are sold that way: they name the ingredient, the order of work says nothing. */
-export const SOLD_FORMS: Readonly<Record<string, string>> = {
+export const SOLD_FORMS: Readonly<Record<string, string>> = table({
   whole: 'whole',
   half: 'halves',
   mini: 'mini',
   stick: 'stick',
-};
+});
 
 /** Sizes that pieces are graded in. */
-export const SIZE_FORMS: Readonly<Record<string, string>> = {
+export const SIZE_FORMS: Readonly<Record<string, string>> = table({
   small: 'small',
+  sm: 'small',
   medium: 'medium',
+  med: 'medium',
   large: 'large',
+  lg: 'large',
+  lge: 'large',
+  lrg: 'large',
   'extra large': 'extra-large',
   xl: 'extra-large',
   jumbo: 'jumbo',
+});
+
+/** The European grades of eggs, by word and by letter. */
+export const EUROPEAN_SIZES: Readonly<Record<string, string>> = table({
+  small: 'S (Europe)',
+  s: 'S (Europe)',
+  medium: 'M (Europe)',
+  m: 'M (Europe)',
+  large: 'L (Europe)',
+  l: 'L (Europe)',
+  'extra large': 'XL (Europe)',
+  xl: 'XL (Europe)',
+});
+
+/** Words that say by which grades a size is meant. */
+export const EUROPEAN_WORDS: ReadonlySet<string> = new Set(['european', 'eu', 'europe']);
+
+/** What a block of butter is, where the recipe does not say. */
+export const BLOCK_FORMS: Readonly<{ american: string; elsewhere: string }> = {
+  american: '1 lb block',
+  elsewhere: '250 g block',
 };

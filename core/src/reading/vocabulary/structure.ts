@@ -41,6 +41,17 @@ export const HEADINGS: ReadonlySet<string> = new Set([
   'note',
 ]);
 
+/** Last words of a line of a few words that heads a part: "streusel topping", "dry ingredients". */
+export const PART_WORDS: ReadonlySet<string> = new Set(
+  `ingredients filling topping dough glaze icing frosting streusel crust crumb crumble base batter
+  sponge buttercream ganache custard caramel starter levain poolish biga preferment soaker scald
+  garnish decoration coating marinade layer layers pastry meringue compote`.split(/\s+/),
+);
+
+/** Openers of remarks that belong to the recipe as a whole. */
+export const REMARKS =
+  /^(?:(?:chef['’]?s |cook['’]?s |baker['’]?s )?(?:notes?|tips?)|storage|to store|nutrition(?:al)?(?: information)?|variations?|source|recipe (?:by|from)|adapted from|from the kitchen of|author|equipment|difficulty|course|cuisine|calories)\b/i;
+
 /** Headings after which the lines are steps. */
 export const METHOD_HEADINGS =
   /^(?:the )?(?:method|directions?|instructions?|steps?|preparation|procedure|how to make(?: it)?|to make|step \d+)$/i;

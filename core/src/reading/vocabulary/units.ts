@@ -1,4 +1,5 @@
 import type { Unit } from '../../units/index.js';
+import { table } from './table.js';
 
 /** A spelling of a unit, and how many of it one such thing is ("dessertspoon": two teaspoons). */
 export interface UnitWord {
@@ -6,10 +7,15 @@ export interface UnitWord {
   readonly times?: number;
   /** A container counts pieces of a stated size: "1 (400 g) can". */
   readonly container?: true;
+  /** A cup or glass of the table: its size is a convention, and was never stamped on it. */
+  readonly household?: true;
 }
 
-/** Spellings in lower case; a full stop after them is read over. Add a word in one line. */
-export const UNIT_WORDS: Readonly<Record<string, UnitWord>> = {
+/**
+ * Spellings in lower case; a full stop after them is read over. A name of two words is written
+ * as one: "tea cup" is found as `teacup`. Add a word in one line.
+ */
+export const UNIT_WORDS: Readonly<Record<string, UnitWord>> = table({
   cup: { unit: 'cup' },
   cups: { unit: 'cup' },
   cupful: { unit: 'cup' },
@@ -38,11 +44,61 @@ export const UNIT_WORDS: Readonly<Record<string, UnitWord>> = {
   dessertspoons: { unit: 'tsp', times: 2 },
   dessertspoonful: { unit: 'tsp', times: 2 },
   dsp: { unit: 'tsp', times: 2 },
-  'fl oz': { unit: 'fl-oz' },
+  teasp: { unit: 'tsp' },
+  tablesp: { unit: 'tbsp' },
+  tspn: { unit: 'tsp' },
+  tspns: { unit: 'tsp' },
+  tblspn: { unit: 'tbsp' },
+  tbspn: { unit: 'tbsp' },
+  tablsp: { unit: 'tbsp' },
+  tblsps: { unit: 'tbsp' },
+  dstspn: { unit: 'tsp', times: 2 },
+  dessertsp: { unit: 'tsp', times: 2 },
+  dessertspoonfuls: { unit: 'tsp', times: 2 },
+  dsps: { unit: 'tsp', times: 2 },
+  coffeespoon: { unit: 'tsp', times: 0.5 },
+  coffeespoons: { unit: 'tsp', times: 0.5 },
+  coffeespoonful: { unit: 'tsp', times: 0.5 },
+  teacup: { unit: 'cup', times: 0.5, household: true },
+  teacups: { unit: 'cup', times: 0.5, household: true },
+  teacupful: { unit: 'cup', times: 0.5, household: true },
+  teacupfuls: { unit: 'cup', times: 0.5, household: true },
+  teacupsful: { unit: 'cup', times: 0.5, household: true },
+  breakfastcup: { unit: 'cup', household: true },
+  breakfastcups: { unit: 'cup', household: true },
+  breakfastcupful: { unit: 'cup', household: true },
+  breakfastcupfuls: { unit: 'cup', household: true },
+  coffeecup: { unit: 'cup', household: true },
+  coffeecups: { unit: 'cup', household: true },
+  coffeecupful: { unit: 'cup', household: true },
+  coffeecupfuls: { unit: 'cup', household: true },
+  tumbler: { unit: 'cup', household: true },
+  tumblers: { unit: 'cup', household: true },
+  tumblerful: { unit: 'cup', household: true },
+  tumblerfuls: { unit: 'cup', household: true },
+  wineglass: { unit: 'cup', times: 0.25, household: true },
+  wineglasses: { unit: 'cup', times: 0.25, household: true },
+  wineglassful: { unit: 'cup', times: 0.25, household: true },
+  wineglassfuls: { unit: 'cup', times: 0.25, household: true },
+  metricpound: { unit: 'g', times: 500 },
+  metricpounds: { unit: 'g', times: 500 },
+  metriccup: { unit: 'ml', times: 250 },
+  metriccups: { unit: 'ml', times: 250 },
+  imperialpint: { unit: 'ml', times: 568.26125 },
+  imperialpints: { unit: 'ml', times: 568.26125 },
+  saltspoon: { unit: 'tsp', times: 0.25 },
+  saltspoons: { unit: 'tsp', times: 0.25 },
+  saltspoonful: { unit: 'tsp', times: 0.25 },
+  saltspoonfuls: { unit: 'tsp', times: 0.25 },
+  gill: { unit: 'pint', times: 0.25 },
+  gills: { unit: 'pint', times: 0.25 },
   floz: { unit: 'fl-oz' },
-  'fluid oz': { unit: 'fl-oz' },
-  'fluid ounce': { unit: 'fl-oz' },
-  'fluid ounces': { unit: 'fl-oz' },
+  flozs: { unit: 'fl-oz' },
+  flounce: { unit: 'fl-oz' },
+  flounces: { unit: 'fl-oz' },
+  fluidoz: { unit: 'fl-oz' },
+  fluidounce: { unit: 'fl-oz' },
+  fluidounces: { unit: 'fl-oz' },
   pint: { unit: 'pint' },
   pints: { unit: 'pint' },
   pt: { unit: 'pint' },
@@ -107,8 +163,12 @@ export const UNIT_WORDS: Readonly<Record<string, UnitWord>> = {
   packages: { unit: 'packet', container: true },
   pkg: { unit: 'packet', container: true },
   pkgs: { unit: 'packet', container: true },
+  pkt: { unit: 'packet', container: true },
+  pkts: { unit: 'packet', container: true },
   sachet: { unit: 'packet', container: true },
   sachets: { unit: 'packet', container: true },
+  env: { unit: 'packet', container: true },
+  envs: { unit: 'packet', container: true },
   envelope: { unit: 'packet', container: true },
   envelopes: { unit: 'packet', container: true },
   can: { unit: 'each', container: true },
@@ -119,6 +179,8 @@ export const UNIT_WORDS: Readonly<Record<string, UnitWord>> = {
   jars: { unit: 'each', container: true },
   tub: { unit: 'each', container: true },
   tubs: { unit: 'each', container: true },
+  pot: { unit: 'each', container: true },
+  pots: { unit: 'each', container: true },
   carton: { unit: 'each', container: true },
   cartons: { unit: 'each', container: true },
   bag: { unit: 'each', container: true },
@@ -129,19 +191,58 @@ export const UNIT_WORDS: Readonly<Record<string, UnitWord>> = {
   boxes: { unit: 'each', container: true },
   block: { unit: 'each', container: true },
   blocks: { unit: 'each', container: true },
+  container: { unit: 'each', container: true },
+  containers: { unit: 'each', container: true },
+  pack: { unit: 'each', container: true },
+  packs: { unit: 'each', container: true },
+  pouch: { unit: 'each', container: true },
+  pouches: { unit: 'each', container: true },
+  tube: { unit: 'each', container: true },
+  tubes: { unit: 'each', container: true },
+  punnet: { unit: 'each', container: true },
+  punnets: { unit: 'each', container: true },
+  sack: { unit: 'each', container: true },
   bar: { unit: 'each', container: true },
   bars: { unit: 'each', container: true },
   cake: { unit: 'each' },
+  cakes: { unit: 'each' },
+  bunch: { unit: 'each' },
+  bunches: { unit: 'each' },
+  sprig: { unit: 'each' },
+  sprigs: { unit: 'each' },
+  square: { unit: 'each' },
+  squares: { unit: 'each' },
+  sq: { unit: 'each' },
   piece: { unit: 'each' },
   pieces: { unit: 'each' },
   slice: { unit: 'each' },
   slices: { unit: 'each' },
   sheet: { unit: 'each' },
   sheets: { unit: 'each' },
-};
+});
 
 /** A lone letter whose case decides: T is a tablespoon, t a teaspoon. */
-export const UNIT_LETTERS: Readonly<Record<string, UnitWord>> = {
+export const UNIT_LETTERS: Readonly<Record<string, UnitWord>> = table({
   T: { unit: 'tbsp' },
   t: { unit: 'tsp' },
-};
+});
+
+/** Words for what an amount is sold in. */
+export const CONTAINER_WORDS: readonly string[] = Object.keys(UNIT_WORDS).filter(
+  (word) => UNIT_WORDS[word]!.container,
+);
+
+/** First words of the units whose names are written as two: "fl oz", "tea cup", "wine glass". */
+export const UNIT_FIRST_WORDS: ReadonlySet<string> = new Set([
+  'fl',
+  'fluid',
+  'table',
+  'tea',
+  'dessert',
+  'salt',
+  'coffee',
+  'breakfast',
+  'wine',
+  'metric',
+  'imperial',
+]);

@@ -1,0 +1,124 @@
+import { wordsOf, type Shelf } from '../catalogue/index.js';
+import type { Answered, AnsweredBy, Line, Reading } from './line.js';
+import type { NoteCode, OtherReading, ReadingNote } from './note.js';
+import { readOtherwise } from './read-otherwise.js';
+
+/** What an answer is to: a note, or the line as a whole, which the baker corrected. */
+export type AnswerTo = NoteCode | 'correction';
+
+/** What a baker said a note means, wherever the same name gives rise to it. */
+export interface Answer {
+  readonly note: AnswerTo;
+  /** The comparable words of the ingredient, as written: "coarse sea salt". */
+  readonly name: string;
+  /** The word that the note is about, "sifted"; null where it is about none. */
+  readonly word: string | null;
+  readonly reading: OtherReading;
+}
+
+/** What a baker said of one line of one recipe. */
+export interface LineAnswer extends Answer {
+  /** The line as written, without blanks around it. */
+  readonly written: string;
+}
+
+/** All that was answered, the nearest first: for the line, for its author, for this kitchen. */
+export interface Answers {
+  readonly recipe: readonly LineAnswer[];
+  readonly author: readonly Answer[];
+  readonly kitchen: readonly Answer[];
+}
+
+/** Whether two answers are to the same note about the same name, of the same line if of one. */
+export function sameAnswer(a: Answer, b: Answer): boolean {
+  const lineOf = (answer: Answer | LineAnswer): string | null =>
+    'written' in answer ? answer.written : null;
+  return a.note === b.note && a.name === b.name && a.word === b.word && lineOf(a) === lineOf(b);
+}
+
+export const NO_ANSWERS: Answers = { recipe: [], author: [], kitchen: [] };
+
+/** The ingredient of a line by its comparable words, as an answer remembers it. */
+export function nameOfLine({ written, spans }: Line): string {
+  const span = spans.find(({ part }) => part === 'ingredient' || part === 'unknown');
+  return span ? wordsOf(written.slice(span.start, span.end)).join(' ') : '';
+}
+
+/** What a note is about, beside the name: a word, what was assumed, the other ingredient. */
+export function wordOfNote(note: ReadingNote): string | null {
+  switch (note.code) {
+    case 'order-before':
+    case 'order-after':
+      return note.word;
+    case 'assumed-kind':
+      return note.assumed;
+    case 'alternative':
+      return note.words;
+    default:
+      return null;
+  }
+}
+
+/** Whether an answer can go for other lines too: one about words can, one about a weight can't. */
+export const canBeKept = ({ code }: ReadingNote): boolean => code !== 'implausible-weight';
+
+function answerTo(
+  note: ReadingNote,
+  line: Line,
+  name: string,
+  { recipe, author, kitchen }: Answers,
+): { readonly answer: Answer; readonly by: AnsweredBy } | null {
+  const fits = (answer: Answer): boolean =>
+    answer.note === note.code && answer.name === name && answer.word === wordOfNote(note);
+  const written = line.written.trim();
+  const own = recipe.find((answer) => answer.written === written && fits(answer));
+  if (own) return { answer: own, by: 'recipe' };
+  if (!canBeKept(note)) return null;
+  const ofAuthor = author.find(fits);
+  if (ofAuthor) return { answer: ofAuthor, by: 'author' };
+  const ofKitchen = kitchen.find(fits);
+  return ofKitchen ? { answer: ofKitchen, by: 'kitchen' } : null;
+}
+
+function answerLine(line: Line, answers: Answers, reading: Reading, shelf: Shelf): Line {
+  if (line.kind !== 'ingredient' && line.kind !== 'unread') return line;
+  const name = nameOfLine(line);
+  let settled = line;
+  const given: Answered['given'][number][] = [];
+  for (const note of line.notes) {
+    const found = answerTo(note, line, name, answers);
+    if (!found) continue;
+    settled = readOtherwise(settled, found.answer.reading, reading.standard, shelf);
+    given.push({ note, by: found.by, reading: found.answer.reading });
+  }
+  const written = line.written.trim();
+  const correction = answers.recipe.find(
+    (answer) => answer.note === 'correction' && answer.written === written,
+  );
+  if (correction) {
+    settled = readOtherwise(settled, correction.reading, reading.standard, shelf);
+    given.push({ note: null, by: 'recipe', reading: correction.reading });
+  }
+  if (given.length === 0) return line;
+  const isKnown = settled.ingredientId !== null;
+  const isAnswered = (note: ReadingNote): boolean =>
+    given.some((one) => one.note?.code === note.code && wordOfNote(one.note) === wordOfNote(note));
+  const open = settled.notes.filter(
+    (note) => !isAnswered(note) && !(isKnown && note.code === 'unknown-ingredient'),
+  );
+  const kind = isKnown ? 'ingredient' : settled.kind;
+  return { ...settled, kind, notes: open, answered: { asRead: line, given } };
+}
+
+/**
+ * The reading with what the baker answered put in its place. Lines keep what was read from the
+ * text alone beside it, so that an answer can be changed or taken back. The same reading comes
+ * back where nothing was answered.
+ */
+export function answerReading(reading: Reading, answers: Answers, shelf: Shelf): Reading {
+  const { recipe, author, kitchen } = answers;
+  if (recipe.length + author.length + kitchen.length === 0) return reading;
+  const lines = reading.lines.map((line) => answerLine(line, answers, reading, shelf));
+  const isSame = lines.every((line, at) => line === reading.lines[at]);
+  return isSame ? reading : { ...reading, lines };
+}

@@ -1,0 +1,42 @@
+import { BUILT_IN_SHELF, type Shelf } from '../catalogue/index.js';
+import type { Standard } from '../units/index.js';
+import { clean, type CleanLine } from './clean.js';
+import type { Found } from './found.js';
+import { findIngredient } from './ingredient-line.js';
+import { languageOf, translate, type Language } from './languages/index.js';
+import type { Line } from './line.js';
+import { readLine } from './read.js';
+
+/** What each stage of reading made of one line, in the order in which they work. */
+export interface Stages {
+  readonly written: string;
+  /** One blank between words, ASCII digits, no bullets or marks. */
+  readonly clean: CleanLine;
+  /** Null for English. */
+  readonly language: Language['id'] | null;
+  /** The clean line in English. */
+  readonly english: CleanLine;
+  /** Amount, unit and the phrase that names the ingredient; null where it is no ingredient. */
+  readonly found: Found | null;
+  /** The line as it is read in the end, with form, method and notes. */
+  readonly line: Line;
+}
+
+/** Reads one line as `readLine` does, and shows what every stage made of it. */
+export function inspectLine(
+  written: string,
+  standard: Standard = 'us-customary',
+  shelf: Shelf = BUILT_IN_SHELF,
+): Stages {
+  const plain = clean(written);
+  const language = languageOf(written);
+  const english = language ? translate(plain, language) : plain;
+  return {
+    written,
+    clean: plain,
+    language: language?.id ?? null,
+    english,
+    found: findIngredient(english.text, { standard, shelf }),
+    line: readLine(written, standard, shelf),
+  };
+}

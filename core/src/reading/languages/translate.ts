@@ -1,0 +1,182 @@
+import { CATALOGUE, singular, wordsOf } from '../../catalogue/index.js';
+import type { CleanLine } from '../clean.js';
+import { ENGLISH_WORDS } from '../vocabulary/describing.js';
+import { UNIT_WORDS } from '../vocabulary/units.js';
+import { FRENCH } from './french.js';
+import { GERMAN } from './german.js';
+import type { Language } from './language.js';
+
+/** The languages that are known beside English. */
+export const LANGUAGES: readonly Language[] = [GERMAN, FRENCH];
+
+const WORD = /\p{L}+/gu;
+/** What may stand between the words of one phrase: "c. à s.", "d’olive". */
+const WITHIN_PHRASE = /^[ .'’-]{1,2}$/;
+/** Longer texts show their language early. */
+const LONGEST_SEARCHED = 4000;
+const LONGEST_PHRASE = 6;
+/** A unit in capitals, or "c. à s.", counts for as many words. */
+const SIGN_OF_UNITS = 2;
+
+const ACCENTS = /[\u0300-\u036f]/g;
+const ASCII = /^[\x20-\x7e]*$/;
+
+function bare(word: string): string {
+  const lower = word.toLowerCase();
+  if (ASCII.test(lower)) return lower;
+  return lower.replace('œ', 'oe').replace('ß', 'ss').normalize('NFD').replace(ACCENTS, '');
+}
+
+interface Dictionary {
+  readonly language: Language;
+  readonly phrases: ReadonlyMap<string, string>;
+  /** Words that no English recipe would have. */
+  readonly signs: ReadonlySet<string>;
+}
+
+/** Words that an English recipe has too, whatever they mean elsewhere. */
+const ENGLISH: ReadonlySet<string> = new Set([
+  ...ENGLISH_WORDS,
+  ...Object.keys(UNIT_WORDS),
+  ...CATALOGUE.flatMap(({ name, aliases }) => [name, ...aliases].flatMap(wordsOf)),
+  ...wordsOf(`and or for the of with in plus oven bake cup add mix about polenta butter margarine
+    orange ingredient ingredients semolina six four cas pot gr gut d de des du un une ein eine bis el tl plus ca
+    fur sel pour parts mit recipe pkg dose glass creme fraiche pate tasse pomme quark pot as with has was for makes`),
+]);
+
+function dictionaryOf(language: Language): Dictionary {
+  const phrases = new Map(
+    Object.entries(language.words).map(([phrase, english]) => [bare(phrase), english]),
+  );
+  const signs = [...phrases.keys()].filter(
+    (phrase) => !phrase.includes(' ') && !ENGLISH.has(phrase) && !ENGLISH.has(singular(phrase)),
+  );
+  return { language, phrases, signs: new Set(signs) };
+}
+
+const DICTIONARIES: readonly Dictionary[] = LANGUAGES.map(dictionaryOf);
+/** Signs too short to count by themselves: units in capitals, or followed by a dot. */
+const UNIT_SIGNS: Readonly<Record<Language['id'], RegExp>> = {
+  german: /(?:^|[\s\d])(?:EL|TL|Pck\.?|Msp\.?)(?![A-Za-z])/,
+  french: /\bc(?:\.|uill[eè]res?) ?à ?(?:s|c|soupe|café)\b|\d ?(?:g|ml|cl|l) d(?:e |['’])/i,
+};
+
+const isEnglish = (word: string): boolean => ENGLISH.has(word) || ENGLISH.has(singular(word));
+
+/** A word of no English recipe, as the dictionary has it: as it is, or without its ending. */
+const hasSign = ({ language, signs }: Dictionary, word: string): boolean =>
+  signs.has(word) || signs.has(word.replace(language.endings, ''));
+
+/**
+ * The language that a text seems to be in: the one whose words outnumber the English ones. Null
+ * for English, and for any other language.
+ */
+export function languageOf(text: string): Language | null {
+  const searched = text.slice(0, LONGEST_SEARCHED);
+  const words = new Set(searched.match(WORD)?.map(bare));
+  let english = 0;
+  const counts = DICTIONARIES.map(({ language }): number =>
+    UNIT_SIGNS[language.id].test(searched) ? SIGN_OF_UNITS : 0,
+  );
+  for (const word of words) {
+    if (isEnglish(word)) {
+      if (word.length > 2) english++;
+      continue;
+    }
+    DICTIONARIES.forEach((dictionary, at) => {
+      if (hasSign(dictionary, word)) counts[at]!++;
+    });
+  }
+  const most = Math.max(...counts);
+  const best = most > 0 ? DICTIONARIES[counts.indexOf(most)] : undefined;
+  return best && most >= english ? best.language : null;
+}
+
+/** The words of a text by which its language shows, as written, each once. */
+export function wordsIn(text: string, { id }: Language): string[] {
+  const dictionary = DICTIONARIES.find(({ language }) => language.id === id)!;
+  const words = text
+    .match(WORD)
+    ?.filter((word) => !isEnglish(bare(word)) && hasSign(dictionary, bare(word)));
+  return [...new Set(words)];
+}
+
+/** A phrase of the dictionary at a place among the words of a line, and how many it takes. */
+function phraseAt(
+  { phrases, language }: Dictionary,
+  text: string,
+  words: readonly RegExpMatchArray[],
+  at: number,
+): { readonly english: string; readonly count: number } | null {
+  let phrase = '';
+  let found: { english: string; count: number } | null = null;
+  for (let count = 1; count <= LONGEST_PHRASE && at + count <= words.length; count++) {
+    const word = words[at + count - 1]!;
+    if (count > 1) {
+      const before = words[at + count - 2]!;
+      if (!WITHIN_PHRASE.test(text.slice(before.index! + before[0].length, word.index))) break;
+      phrase += ' ';
+    }
+    phrase += bare(word[0]);
+    const english =
+      phrases.get(phrase) ?? (count === 1 ? stemmed(phrases, phrase, language) : null);
+    if (english) found = { english, count };
+  }
+  return found;
+}
+
+function stemmed(
+  phrases: ReadonlyMap<string, string>,
+  word: string,
+  { endings }: Language,
+): string | null {
+  return word.length > 4 ? (phrases.get(word.replace(endings, '')) ?? null) : null;
+}
+
+/**
+ * The line in English, as far as the language's table goes. Every character still leads back to
+ * where it came from, so that marks in the written text stay true.
+ */
+export function translate(line: CleanLine, language: Language): CleanLine {
+  const dictionary = DICTIONARIES.find((one) => one.language.id === language.id)!;
+  const words = [...line.text.matchAll(WORD)];
+  let text = '';
+  const origin: number[] = [];
+  let done = 0;
+  const copy = (until: number): void => {
+    for (let at = done; at < until; at++) {
+      text += line.text[at]!;
+      origin.push(line.origin[at]!);
+    }
+    done = until;
+  };
+  for (let at = 0; at < words.length;) {
+    const phrase = phraseAt(dictionary, line.text, words, at);
+    if (!phrase) {
+      at++;
+      continue;
+    }
+    const first = words[at]!;
+    const last = words[at + phrase.count - 1]!;
+    const end = last.index! + last[0].length;
+    copy(first.index!);
+    // "500g" and "250ml" stand without a blank; a word that replaces another must not.
+    if (/\d$/.test(text)) push(' ', first.index!);
+    for (const [index, character] of [...phrase.english].entries()) {
+      push(character, index === phrase.english.length - 1 ? end - 1 : first.index!);
+    }
+    done = end;
+    if (/['’]/.test(line.text[done] ?? '')) {
+      push(' ', done);
+      done++;
+    }
+    at += phrase.count;
+  }
+  copy(line.text.length);
+  return { text, origin };
+
+  function push(character: string, from: number): void {
+    text += character;
+    origin.push(line.origin[from]!);
+  }
+}

@@ -1,0 +1,57 @@
+import { table } from './table.js';
+
+/** Words before an amount that do not change it. */
+export const LEADING_WORDS: readonly string[] = [
+  'about',
+  'approx',
+  'approximately',
+  'around',
+  'roughly',
+  'circa',
+  'ca',
+  'up to',
+  'at least',
+  'between',
+  'from',
+  'optional',
+  'the',
+  'another',
+  'an additional',
+  'additional',
+  'a further',
+  'just under',
+  'just over',
+  'each',
+];
+
+/** Words that say only roughly how much: they leave the amount open. */
+export const VAGUE_WORDS: readonly string[] = [
+  'little',
+  'few',
+  'some',
+  'bit',
+  'handful',
+  'splash',
+  'drizzle',
+  'drop',
+  'knob',
+  'lump',
+  'sprinkling',
+  'sprinkle',
+  'scattering',
+  'dusting',
+  'grinding',
+  'grating',
+  'squeeze',
+  'glug',
+];
+
+/** Sizes of things at hand, for "butter the size of an egg": conventions, in tablespoons. */
+export const SIZES_OF_THINGS: Readonly<Record<string, number>> = table({
+  egg: 4,
+  walnut: 2,
+  'large walnut': 2,
+  nutmeg: 0.5,
+  hazelnut: 0.25,
+  pea: 0.05,
+});
