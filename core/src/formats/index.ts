@@ -1,0 +1,15 @@
+export { readCsv, writeCsv, type CsvProblem, type CsvReading, type CsvRow } from './csv.js';
+export {
+  LARGEST_FILE_BYTES,
+  MOST_RECIPES,
+  type FileProblem,
+  type FileReading,
+  type RecipeFile,
+  type RecipeFormat,
+} from './recipe-file.js';
+export {
+  EXPORT_FORMATS,
+  readRecipeFile,
+  writeRecipeFile,
+  type ExportFormat,
+} from './recipe-files.js';

@@ -1,0 +1,73 @@
+import { midpoint } from '../amount/index.js';
+import { factsOf, readRecipe, type Line } from '../reading/index.js';
+import { isoDuration } from './durations.js';
+import { OWN_PROPERTY } from './json-ld-read.js';
+import type { RecipeFile } from './recipe-file.js';
+import { settingsOf } from './settings.js';
+
+interface HowToStep {
+  readonly '@type': 'HowToStep';
+  readonly text: string;
+}
+
+interface HowToSection {
+  readonly '@type': 'HowToSection';
+  readonly name: string;
+  readonly itemListElement: readonly HowToStep[];
+}
+
+/** Instructions with their headings: steps before the first stand by themselves. */
+function instructionsOf(lines: readonly Line[]): (HowToStep | HowToSection)[] {
+  const sections: { name: string | null; steps: string[] }[] = [{ name: null, steps: [] }];
+  for (const { kind, written } of lines) {
+    const text = written.trim();
+    if (kind === 'heading') sections.push({ name: text.replace(/:$/, ''), steps: [] });
+    else if (kind === 'step') sections.at(-1)!.steps.push(text);
+  }
+  return sections
+    .filter(({ steps }) => steps.length > 0)
+    .flatMap(({ name, steps }): (HowToStep | HowToSection)[] => {
+      const items = steps.map((text): HowToStep => ({ '@type': 'HowToStep', text }));
+      return name === null ? items : [{ '@type': 'HowToSection', name, itemListElement: items }];
+    });
+}
+
+function nodeOf(recipe: RecipeFile) {
+  const { text, author } = recipe;
+  const reading = readRecipe(text, recipe.standard ?? undefined);
+  const written = (kind: string): string[] =>
+    reading.lines.filter((line) => line.kind === kind).map((line) => line.written.trim());
+  const { times } = factsOf(reading.lines);
+  const baking = times.find(({ purpose }) => purpose === 'baking');
+  const total = times.find(({ purpose }) => purpose === 'total');
+  const count = reading.yield?.count;
+  return {
+    '@type': 'Recipe',
+    name: recipe.title ?? reading.title ?? 'Untitled recipe',
+    ...(author !== null && { author: { '@type': 'CreativeWork', name: author } }),
+    ...(reading.yield && {
+      recipeYield: count
+        ? `${midpoint(count).toFraction(true)} ${reading.yield.noun}`.trim()
+        : reading.yield.written.trim(),
+    }),
+    ...(baking && { cookTime: isoDuration(baking.maxMinutes) }),
+    ...(total && { totalTime: isoDuration(total.maxMinutes) }),
+    recipeIngredient: written('ingredient'),
+    recipeInstructions: instructionsOf(reading.lines),
+    // The recipe word for word, so that it comes back the same.
+    additionalProperty: {
+      '@type': 'PropertyValue',
+      propertyID: OWN_PROPERTY,
+      value: { ...settingsOf(recipe), text },
+    },
+  };
+}
+
+/** Recipes as a schema.org document: one by itself, several as a graph. */
+export function writeJsonLd(recipes: readonly RecipeFile[]): string {
+  const nodes = recipes.map(nodeOf);
+  const context = { '@context': 'https://schema.org' };
+  const document =
+    nodes.length === 1 ? { ...context, ...nodes[0] } : { ...context, '@graph': nodes };
+  return `${JSON.stringify(document, null, 2)}\n`;
+}
