@@ -1,5 +1,6 @@
+import { shelfOf, type Shelf } from '../catalogue/index.js';
 import { readLine } from '../reading/index.js';
-import { gramsAtStake, intendedMass, intendedOtherwise } from './index.js';
+import { intendedMass, intendedOtherwise } from './index.js';
 
 const intended = (text: string, standard: Parameters<typeof intendedMass>[1] = 'us-customary') =>
   intendedMass(readLine(text, standard), standard);
@@ -64,6 +65,45 @@ describe('intended mass', () => {
     );
   });
 
+  it('grades eggs by the country they come from', () => {
+    const eggs = (text: string, standard?: Parameters<typeof intendedMass>[1]): number =>
+      intended(text, standard)!.grams;
+    expect(eggs('2 large eggs')).toBe(100);
+    expect(eggs('2 large eggs', 'british')).toBeCloseTo(2 * 68 * 0.88, 9);
+    expect(eggs('2 eggs', 'british')).toBeCloseTo(2 * 68 * 0.88, 9);
+    expect(eggs('2 medium European eggs')).toBeCloseTo(2 * 58 * 0.88, 9);
+    expect(eggs('2 eggs (size M)')).toBeCloseTo(2 * 58 * 0.88, 9);
+    expect(eggs('3 eggs, size L')).toBeCloseTo(3 * 68 * 0.88, 9);
+    expect(eggs('1 extra large egg', 'british')).toBeCloseTo(78 * 0.88, 9);
+  });
+
+  it('knows blocks of butter', () => {
+    expect(intended('1 block butter')!.grams).toBeCloseTo(453.59, 2);
+    expect(intended('1 block butter', 'metric')!.grams).toBe(250);
+    expect(intended('1/2 block of butter', 'australian')!.grams).toBe(125);
+    expect(intended('1 (500 g) block butter', 'metric')!.grams).toBe(500);
+  });
+
+  it('reads an ingredient of the kitchen’s own, with and without a weight', () => {
+    const carob = {
+      id: 'own-carob',
+      name: 'Carob powder',
+      class: 'powder',
+      role: 'flavour',
+      waterPercent: 4,
+      allergens: [],
+      aliases: [],
+    } as const;
+    const weigh = (shelf: Shelf) =>
+      intendedMass(readLine('2 cups carob powder', 'us-customary', shelf), 'us-customary', shelf)
+        ?.grams;
+    const own = [
+      { ingredientId: carob.id, form: null, method: 'spooned', gramsPerMillilitre: 0.43 },
+    ] as const;
+    expect(weigh(shelfOf(own, [carob]))).toBeCloseTo(2 * 0.43 * 236.5882365, 9);
+    expect(weigh(shelfOf([], [carob]))).toBeUndefined();
+  });
+
   it('says nothing about what it does not know', () => {
     for (const text of [
       '1 cup dragonfruit powder',
@@ -81,16 +121,5 @@ describe('intended mass', () => {
     const other = note.code === 'ounce-ambiguous' ? note.other : {};
     expect(intendedMass(line, 'us-customary')!.grams).toBeCloseTo(226.8, 1);
     expect(intendedOtherwise(line, other, 'us-customary')!.grams).toBeCloseTo(230, 6);
-  });
-
-  it('says how many grams hang on a note', () => {
-    const atStake = (text: string): number => {
-      const line = readLine(text);
-      return Math.max(...line.notes.map((note) => gramsAtStake(line, note, 'us-customary')));
-    };
-    expect(atStake('1 1/2 cups cake flour, sifted')).toBeCloseTo(19.5, 9);
-    expect(atStake('1 cup butter, melted')).toBeCloseTo(0, 9);
-    expect(atStake('1 tbsp kosher salt')).toBeCloseTo(6, 9);
-    expect(atStake('2 cups (90 g) flour')).toBeGreaterThan(150);
   });
 });

@@ -1,6 +1,8 @@
 import { midpoint, type Fraction } from '../amount/index.js';
 import { BUILT_IN_SHELF, type Ingredient, type Method, type Shelf } from '../catalogue/index.js';
 import {
+  COVERAGE,
+  HOUSEHOLD_SPREAD,
   HEAPING_SPREAD,
   PINCH_SPREAD,
   TOOL_SPREAD,
@@ -10,10 +12,10 @@ import {
   fillSpread,
   measureSize,
   pieceOf,
-  type DensityEvidence,
+  type KnownWeight,
   type Rung,
 } from '../measuring/index.js';
-import type { Line, OtherReading, ReadingNote } from '../reading/index.js';
+import type { Line } from '../reading/index.js';
 import {
   isNominalUnit,
   isVolumeUnit,
@@ -45,9 +47,6 @@ export type MeasuredLine = Pick<
   'amount' | 'unit' | 'fullness' | 'ingredientId' | 'form' | 'authorMethod' | 'stated' | 'notes'
 >;
 
-/** Two standard deviations on each side hold about 95 % of a bell curve. */
-const COVERAGE = 2;
-
 const STATED: IntendedBasis = {
   rung: 'stated',
   source: 'the weight written on this line',
@@ -60,77 +59,21 @@ const STATED: IntendedBasis = {
  * or the weight that the line states. A range of amounts gives its middle, with the range
  * widened to both ends.
  *
- * Null when the line has no amount or nothing is known about the ingredient's weight.
+ * `known` is what is known of the author's own cup. Null when the line has no amount or nothing
+ * is known about the ingredient's weight.
  */
 export function intendedMass(
   line: MeasuredLine,
   standard: Standard,
   shelf: Shelf = BUILT_IN_SHELF,
-  evidence: readonly DensityEvidence[] = [],
+  known: readonly KnownWeight[] = [],
 ): Intended | null {
-  if (line.stated) return statedMass(line, line.stated.grams, standard, shelf);
+  if (line.stated) return statedMass(line, line.stated.grams, standard, shelf, known);
   const ingredient = line.ingredientId === null ? undefined : shelf.ingredient(line.ingredientId);
   if (!line.amount || line.unit === null || !ingredient) return null;
   return isVolumeUnit(line.unit)
-    ? filledMass(line, ingredient, standard, evidence)
-    : pieceMass(line, ingredient, standard, shelf);
-}
-
-/** The same line read another way: what a reading note offers as its alternative. */
-export function intendedOtherwise(
-  line: MeasuredLine,
-  other: OtherReading,
-  standard: Standard,
-  shelf: Shelf = BUILT_IN_SHELF,
-): Intended | null {
-  const ingredientId = other.ingredientId ?? line.ingredientId;
-  const changesUnit = other.unit !== undefined && other.unit !== line.unit;
-  return intendedMass(
-    {
-      ...line,
-      ...other,
-      ingredientId,
-      authorMethod: other.method ?? line.authorMethod,
-      // A weight read from ounces goes with them.
-      stated: changesUnit ? null : line.stated,
-    },
-    standard,
-    shelf,
-  );
-}
-
-/** The other readings that a note leaves open. */
-export function otherReadings(note: ReadingNote): readonly OtherReading[] {
-  switch (note.code) {
-    case 'kind-ambiguous':
-      return note.others;
-    case 'order-before':
-    case 'ounce-ambiguous':
-      return [note.other];
-    case 'order-after':
-      return note.other ? [note.other] : [];
-    default:
-      return [];
-  }
-}
-
-/**
- * How many grams hang on a note: the largest difference that one of its other readings makes
- * to the line. Zero where it makes none or nothing can be weighed.
- */
-export function gramsAtStake(
-  line: MeasuredLine,
-  note: ReadingNote,
-  standard: Standard,
-  shelf: Shelf = BUILT_IN_SHELF,
-): number {
-  const now = intendedMass(line, standard, shelf);
-  if (!now) return 0;
-  if (note.code === 'implausible-weight') return now.high - now.low;
-  return otherReadings(note).reduce((most, other) => {
-    const then = intendedOtherwise(line, other, standard, shelf);
-    return then ? Math.max(most, Math.abs(then.grams - now.grams)) : most;
-  }, 0);
+    ? filledMass(line, ingredient, standard, known)
+    : pieceMass(line, ingredient, standard, shelf, known);
 }
 
 function ends(line: MeasuredLine): readonly [number, number, number] {
@@ -138,11 +81,17 @@ function ends(line: MeasuredLine): readonly [number, number, number] {
   return [amount.min.valueOf(), midpoint(amount).valueOf(), amount.max.valueOf()];
 }
 
-function statedMass(line: MeasuredLine, grams: number, standard: Standard, shelf: Shelf): Intended {
+function statedMass(
+  line: MeasuredLine,
+  grams: number,
+  standard: Standard,
+  shelf: Shelf,
+  known: readonly KnownWeight[],
+): Intended {
   const slip = line.notes.some((note) => note.code === 'implausible-weight');
   if (slip) {
     // One of the two is a typing error: until it is settled, the truth may be either.
-    const measured = intendedMass({ ...line, stated: null, notes: [] }, standard, shelf);
+    const measured = intendedMass({ ...line, stated: null, notes: [] }, standard, shelf, known);
     const candidates = [grams, measured?.low ?? grams, measured?.high ?? grams];
     return { grams, low: Math.min(...candidates), high: Math.max(...candidates), basis: STATED };
   }
@@ -162,25 +111,31 @@ function within(
   };
 }
 
+/** A tea cup or the size of an egg: nobody stamped a volume on it. */
+const isHousehold = ({ notes }: MeasuredLine): boolean =>
+  notes.some((note) => note.code === 'nominal-size' && note.household === true);
+
 function filledMass(
   line: MeasuredLine,
   ingredient: Ingredient,
   standard: Standard,
-  evidence: readonly DensityEvidence[],
+  known: readonly KnownWeight[],
 ): Intended | null {
   const unit = line.unit as Parameters<typeof millilitresIn>[0];
   const millilitres = millilitresIn(unit, standard).valueOf();
   const amounts = ends(line);
   const size = measureSize(unit, amounts[1] * millilitres);
   const method = line.authorMethod ?? defaultMethod(ingredient);
-  const basis = densityOf({ ingredient, form: line.form, method, size }, evidence);
+  const basis = densityOf({ ingredient, form: line.form, method, size }, known);
   if (!basis) return null;
   // Fills scatter independently; the tool is the same in each of them.
   const fills = Math.max(1, Math.round(amounts[1]));
   const spread = combinedSpread(
     isNominalUnit(unit)
       ? PINCH_SPREAD
-      : fillSpread(ingredient.class, method, size) / Math.sqrt(fills),
+      : isHousehold(line)
+        ? HOUSEHOLD_SPREAD
+        : fillSpread(ingredient.class, method, size) / Math.sqrt(fills),
     TOOL_SPREAD,
     basis.relativeSpread,
     line.fullness === 1 ? 0 : HEAPING_SPREAD,
@@ -199,6 +154,7 @@ function pieceMass(
   ingredient: Ingredient,
   standard: Standard,
   shelf: Shelf,
+  known: readonly KnownWeight[],
 ): Intended | null {
   const unit = line.unit as Unit;
   if (unit !== 'each' && unit !== 'stick' && unit !== 'packet') return null;
@@ -215,5 +171,10 @@ function pieceMass(
   const cups: Fraction = millilitresIn('cup', 'us-customary');
   const factor = cups.div(millilitresIn('cup', standard)).mul(STICK_CUPS);
   const amount = { min: line.amount!.min.mul(factor), max: line.amount!.max.mul(factor) };
-  return intendedMass({ ...line, amount, unit: 'cup', authorMethod: 'pressed' }, standard, shelf);
+  return intendedMass(
+    { ...line, amount, unit: 'cup', authorMethod: 'pressed' },
+    standard,
+    shelf,
+    known,
+  );
 }

@@ -40,9 +40,17 @@ export interface PieceBasis {
   readonly source: string;
 }
 
-/** A weight known from somewhere better than a table: the rungs above `reference`. */
-export interface DensityEvidence {
-  readonly rung: 'proven' | 'author' | 'hand';
+/**
+ * What one filling weighs, known from somewhere better than a table: the rungs above
+ * `reference`, and estimates that follow from them.
+ */
+export interface KnownWeight {
+  readonly ingredientId: string;
+  readonly form: string | null;
+  readonly method: Method;
+  /** The measure it was found with; null where it holds for any. */
+  readonly size: MeasureSize | null;
+  readonly rung: 'proven' | 'author' | 'hand' | 'estimate';
   readonly gramsPerMillilitre: number;
   readonly relativeSpread: number;
   readonly source: string;
@@ -98,34 +106,53 @@ function ofForm(
 }
 
 /**
- * Density of a filling by the basis ladder: given evidence first, in ladder order, then the
- * table weight for this method, then a table weight for another method times the class
+ * Density of a filling by the basis ladder: what is `known` of it first, in ladder order, then
+ * the table weight for this method, then a table weight for another method times the class
  * factor. Of several table weights the one given for the nearest measure size is used.
  *
  * Null when nothing is known: the rung `unknown`. It never falls back on water.
  */
 export function densityOf(
   filling: Filling,
-  evidence: readonly DensityEvidence[] = [],
+  known: readonly KnownWeight[] = [],
 ): DensityBasis | null {
-  for (const rung of RUNGS) {
-    const found = evidence.find((item) => item.rung === rung);
-    if (found) return { ...found, derivedFrom: null };
+  const better = known.length === 0 ? null : bestKnown(filling, known);
+  if (better) {
+    const { rung, gramsPerMillilitre, relativeSpread, source } = better;
+    return { rung, gramsPerMillilitre, relativeSpread, source, derivedFrom: null };
   }
+  return fromTables(filling);
+}
+
+/** What is known of just this filling, on the highest rung. */
+function bestKnown(
+  { ingredient, form, method, size }: Filling,
+  known: readonly KnownWeight[],
+): KnownWeight | null {
+  let best: KnownWeight | null = null;
+  for (const weight of known) {
+    if (weight.ingredientId !== ingredient.id || weight.method !== method) continue;
+    if (weight.form !== form || (weight.size !== null && weight.size !== size)) continue;
+    if (!best || RUNGS.indexOf(weight.rung) < RUNGS.indexOf(best.rung)) best = weight;
+  }
+  return best;
+}
+
+function fromTables(filling: Filling): DensityBasis | null {
   const { ingredient, form, method, size } = filling;
-  const known = tableDensities(ingredient);
+  const worked = tableDensities(ingredient);
   const key = `${form}/${method}/${size}`;
-  let basis = known.get(key);
+  let basis = worked.get(key);
   if (basis === undefined) {
     basis = tableDensity(filling);
-    known.set(key, basis);
+    worked.set(key, basis);
   }
   return basis;
 }
 
 const tableDensities = oncePerIngredient(() => new Map<string, DensityBasis | null>());
 
-/** The rungs below evidence: a table weight, or an estimate from one. */
+/** The rungs of tables: a weight as it stands there, or an estimate from one. */
 function tableDensity(filling: Filling): DensityBasis | null {
   const { ingredient, form, method, size } = filling;
   const { weights, isForm } = ofForm(ingredient, form);

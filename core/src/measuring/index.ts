@@ -4,16 +4,20 @@ export {
   densityOf,
   pieceOf,
   type DensityBasis,
-  type DensityEvidence,
   type Filling,
+  type KnownWeight,
   type PieceBasis,
   type Rung,
 } from './basis.js';
 export { classFactor, defaultMethod, methodsFor } from './methods.js';
+export { kindForKind, type SameWeight } from './kind-for-kind.js';
+export { sameFilling, type FillingOf } from './same-filling.js';
 export { measureSize, sizeOfVolume, type MeasureSize } from './size.js';
 export {
   CLASS_FACTOR_SPREAD,
+  COVERAGE,
   HEAPING_SPREAD,
+  HOUSEHOLD_SPREAD,
   PIECE_SPREAD,
   PINCH_SPREAD,
   TOOL_SPREAD,

@@ -5,10 +5,11 @@ import {
   densityLimits,
   densityOf,
   fillSpread,
+  kindForKind,
   measureSize,
   methodsFor,
   pieceOf,
-  type DensityEvidence,
+  type KnownWeight,
 } from './index.js';
 
 const CUP = 236.5882365;
@@ -59,7 +60,11 @@ describe('the basis ladder', () => {
   });
 
   it('takes the highest rung that is given', () => {
-    const evidence = (rung: DensityEvidence['rung'], grams: number): DensityEvidence => ({
+    const evidence = (rung: KnownWeight['rung'], grams: number): KnownWeight => ({
+      ingredientId: 'flour-wheat-all-purpose',
+      form: null,
+      method: 'spooned',
+      size: null,
       rung,
       gramsPerMillilitre: grams / CUP,
       relativeSpread: 0,
@@ -71,6 +76,40 @@ describe('the basis ladder', () => {
     ])!;
     expect(basis.rung).toBe('author');
     expect(basis.gramsPerMillilitre * CUP).toBeCloseTo(140, 9);
+  });
+
+  it('uses what is known only for just that filling', () => {
+    const known = (of: Partial<KnownWeight>): KnownWeight => ({
+      ingredientId: 'flour-wheat-all-purpose',
+      form: null,
+      method: 'spooned',
+      size: 'cup',
+      rung: 'hand',
+      gramsPerMillilitre: 0.6,
+      relativeSpread: 0.01,
+      source: 'a hand',
+      ...of,
+    });
+    const rung = (of: Partial<KnownWeight>): string | undefined =>
+      densityOf(filling('flour-wheat-all-purpose', 'spooned'), [known(of)])?.rung;
+    expect(rung({})).toBe('hand');
+    expect(rung({ size: null })).toBe('hand');
+    expect(rung({ size: 'tsp' })).toBe('reference');
+    expect(rung({ method: 'dipped' })).toBe('reference');
+    expect(rung({ form: 'chopped' })).toBe('reference');
+    expect(rung({ ingredientId: 'honey' })).toBe('reference');
+  });
+
+  it('says how much of one salt is how much of another, by weight', () => {
+    const salt = (id: string) => knownIngredient(id);
+    const others = [salt('salt-table'), salt('salt-coarse-light'), salt('salt-coarse-dense')];
+    const same = kindForKind(salt('salt-table'), others, 'tsp');
+    expect(same.map(({ ingredient }) => ingredient.id)).toEqual([
+      'salt-coarse-light',
+      'salt-coarse-dense',
+    ]);
+    expect(same[0]!.measures).toBeCloseTo(6 / 2.8, 9);
+    expect(same[1]!.measures).toBeCloseTo(6 / 4.8, 9);
   });
 
   it('knows nothing rather than taking something for water', () => {
@@ -85,6 +124,12 @@ describe('the basis ladder', () => {
   it('labels a figure without a source as an estimate', () => {
     expect(densityOf(filling('yeast-instant', 'level', 'tsp'))?.rung).toBe('estimate');
     expect(pieceOf(knownIngredient('juice-lemon'), 'each', null)?.rung).toBe('estimate');
+  });
+
+  it('gives a European large egg a fifth more than a US one', () => {
+    const grams = (form: string): number =>
+      pieceOf(knownIngredient('egg-whole'), 'each', form)!.gramsEach;
+    expect(grams('L (Europe)') / grams('large')).toBeCloseTo(1.2, 1);
   });
 
   it('takes eggs as large unless told', () => {

@@ -31,7 +31,8 @@ export const methodsFor = oncePerIngredient((ingredient: Ingredient): readonly M
   const own = defaultMethod(ingredient);
   if (!all.includes(own)) return [own, ...all.filter((method) => method === 'dipped')];
   const counted = ingredient.weights.some((weight) => weight.unit === 'each');
-  return counted && !all.includes('count') ? [...all, 'count'] : all;
+  // A block of butter is cut at its marks, not counted.
+  return counted && !all.includes('block') && !all.includes('count') ? [...all, 'count'] : all;
 });
 
 /**

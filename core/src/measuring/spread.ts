@@ -25,8 +25,14 @@ const SPOON_SPREAD = 0.06;
 /** Everybody's pinch, dash and smidgen differ by this much. */
 export const PINCH_SPREAD = 0.35;
 
+/** Tea cups, wine glasses and lumps the size of an egg: half as much again, or half as much. */
+export const HOUSEHOLD_SPREAD = 0.25;
+
 /** Household measures are commonly made to ±5 %; taken as two standard deviations. */
 export const TOOL_SPREAD = 0.025;
+
+/** Two standard deviations on each side hold about 95 % of a bell curve. */
+export const COVERAGE = 2;
 
 /** Standard deviation of the class factors between ingredients of one class. */
 export const CLASS_FACTOR_SPREAD = 0.06;
