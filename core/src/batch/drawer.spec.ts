@@ -1,6 +1,13 @@
 import { Fraction } from '../amount/index.js';
 import { readRecipe } from '../reading/index.js';
-import { USUAL_TOOLS, defaultDrawer, drawerOf, planBatch, type ToolDescription } from './index.js';
+import {
+  USUAL_TOOLS,
+  defaultDrawer,
+  drawerOf,
+  planBatch,
+  type Block,
+  type ToolDescription,
+} from './index.js';
 
 const measure = (text: string, tools: readonly ToolDescription[]) =>
   planBatch(readRecipe(text), {
@@ -56,6 +63,19 @@ describe('a drawer', () => {
       defaultDrawer(standard).dry.find(({ id }) => id === '1 cup')!.millilitres;
     expect(cup('metric')).toBe(250);
     expect(cup('japanese')).toBe(200);
+  });
+
+  it('cuts butter at the marks of the blocks it comes in', () => {
+    const cut = (block: Block) =>
+      planBatch(readRecipe('200 g butter'), {
+        factor: new Fraction(1),
+        methods: { 0: 'block' },
+        drawer: drawerOf('metric', USUAL_TOOLS, block),
+      })[0]!.measure!;
+    expect(cut('250 g').shown).toBe('block 200 g');
+    expect(cut('250 g').grams).toBe(200);
+    expect(cut('500 g').shown).toBe('block 200 g');
+    expect(cut('1 lb').shown).toBe('block 7 oz');
   });
 
   it('plans nothing when it is empty', () => {

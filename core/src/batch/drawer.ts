@@ -2,6 +2,7 @@ import { Fraction } from '../amount/index.js';
 import type { Ingredient, Method } from '../catalogue/index.js';
 import type { MeasureSize } from '../measuring/index.js';
 import { millilitresIn, type Standard } from '../units/index.js';
+import { blockMarks, type Block } from './blocks.js';
 
 /** One thing that can be filled: a cup, a spoon, a mark of the jug, a mark of a butter block. */
 export interface Tool {
@@ -13,7 +14,9 @@ export interface Tool {
   readonly millilitres: number;
   /** What it holds, in `unit`. */
   readonly nominal: Fraction;
-  readonly unit: 'cup' | 'tbsp' | 'tsp' | 'ml' | 'stick';
+  readonly unit: 'cup' | 'tbsp' | 'tsp' | 'ml' | 'stick' | 'g';
+  /** For what is marked by mass: the grams of one, whatever its density. */
+  readonly grams?: number;
   readonly size: MeasureSize;
   /** Tools of one wash are one thing to rinse: all marks of a jug. */
   readonly wash: string;
@@ -56,7 +59,8 @@ export function stampedMillilitres(
   return millilitresIn(unit, standard).mul(nominal).valueOf();
 }
 
-function sizeOf(unit: ToolDescription['unit'], millilitres: number): MeasureSize {
+/** The measure size of a tool: by what is stamped on it, else by its volume in millilitres. */
+export function sizeOfTool(unit: ToolDescription['unit'], millilitres: number): MeasureSize {
   if (unit !== 'ml') return unit;
   if (millilitres >= CUP_FROM_MILLILITRES) return 'cup';
   return millilitres >= TBSP_FROM_MILLILITRES ? 'tbsp' : 'tsp';
@@ -80,7 +84,7 @@ function dryTool(tool: ToolDescription, standard: Standard): Tool {
     millilitres: tool.millilitres ?? stamped,
     nominal,
     unit,
-    size: sizeOf(unit, stamped),
+    size: sizeOfTool(unit, stamped),
     wash: name,
   };
 }
@@ -124,30 +128,12 @@ function marksOf(jug: ToolDescription, standard: Standard): Tool[] {
 const largestFirst = (tools: readonly Tool[]): readonly Tool[] =>
   [...tools].sort((a, b) => b.millilitres - a.millilitres);
 
-/** Marks on the wrapper of a stick of butter: half a US cup, in tablespoons. */
-function blockMarks(): Tool[] {
-  const stick = millilitresIn('cup', 'us-customary').div(2);
-  const block = { kind: 'block', size: 'cup', wash: 'knife' } as const;
-  return [
-    {
-      ...block,
-      id: '1 stick',
-      mark: '1 stick',
-      millilitres: stick.valueOf(),
-      nominal: new Fraction(1),
-      unit: 'stick',
-    },
-    ...Array.from({ length: 7 }, (_, index): Tool => {
-      const nominal = new Fraction(index + 1);
-      const millilitres = stick.div(8).mul(nominal).valueOf();
-      const mark = `${index + 1} tbsp`;
-      return { ...block, id: `block ${mark}`, mark, millilitres, nominal, unit: 'tbsp' };
-    }),
-  ];
-}
-
-/** A drawer of these tools, those put aside left out. */
-export function drawerOf(standard: Standard, tools: readonly ToolDescription[]): Drawer {
+/** A drawer of these tools, those put aside left out, and of fat that comes in such blocks. */
+export function drawerOf(
+  standard: Standard,
+  tools: readonly ToolDescription[],
+  block: Block = 'stick',
+): Drawer {
   const here = tools.filter(({ aside }) => !aside);
   const dry = here.filter(({ kind }) => kind !== 'jug').map((tool) => dryTool(tool, standard));
   const spoons = dry.filter(({ kind }) => kind === 'spoon');
@@ -157,7 +143,7 @@ export function drawerOf(standard: Standard, tools: readonly ToolDescription[]):
     wet: largestFirst([...marks, ...spoons]),
     either: largestFirst([...dry, ...marks]),
     jugMarks: largestFirst(marks),
-    blockMarks: largestFirst(blockMarks()),
+    blockMarks: largestFirst(blockMarks(block)),
   };
 }
 
@@ -230,4 +216,23 @@ export function toolsFor(ingredient: Ingredient, method: Method, drawer: Drawer)
     default:
       return drawer.dry;
   }
+}
+
+/**
+ * The drawer with only these things in it, named as their owner names them: a jug is all its
+ * marks. Blocks of fat stay. All of it where none of these is here.
+ */
+export function drawerWith(drawer: Drawer, names: readonly string[]): Drawer {
+  const only = (tools: readonly Tool[]): readonly Tool[] =>
+    tools.filter(({ id, wash }) => names.includes(id) || names.includes(wash));
+  const dry = only(drawer.dry);
+  const wet = only(drawer.wet);
+  if (dry.length === 0 && wet.length === 0) return drawer;
+  return {
+    dry: dry.length > 0 ? dry : drawer.dry,
+    wet: wet.length > 0 ? wet : drawer.wet,
+    either: dry.length + wet.length > 0 ? only(drawer.either) : drawer.either,
+    jugMarks: wet.length > 0 ? only(drawer.jugMarks) : drawer.jugMarks,
+    blockMarks: drawer.blockMarks,
+  };
 }

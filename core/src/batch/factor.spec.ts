@@ -1,4 +1,5 @@
-import { readFactor } from './index.js';
+import { Fraction } from '../amount/index.js';
+import { readFactor, writeFactor } from './index.js';
 
 const read = (text: string): string => {
   const reading = readFactor(text);
@@ -34,4 +35,16 @@ describe('readFactor', () => {
   for (const [text, value] of factors) {
     it(`reads "${text.slice(0, 12)}" as ${value}`, () => expect(read(text)).toBe(value));
   }
+});
+
+describe('writeFactor', () => {
+  it('writes short fractions exactly and others as a decimal that is read again', () => {
+    expect(writeFactor(new Fraction(3, 2))).toBe('3/2');
+    for (const value of ['1.34529147982', '0.000123456789012', '999.123456789']) {
+      const read = readFactor(writeFactor(new Fraction(value)));
+      expect(read.ok && read.factor.equals(new Fraction(value)))
+        .withContext(value)
+        .toBeTrue();
+    }
+  });
 });

@@ -35,3 +35,17 @@ export function readFactor(text: string): FactorReading {
   if (factor.compare(LARGEST_FACTOR) > 0) return { ok: false, problem: 'too-large' };
   return { ok: true, factor };
 }
+
+/** A fraction that a person would write. */
+const SHORT = /^\d{1,4}(?:\/\d{1,4})?$/;
+/** A factor from masses is a decimal of so many digits. */
+const DIGITS = 12;
+
+/**
+ * A factor as text that `readFactor` reads: its exact fraction, "3/2", while that is short, else
+ * the decimal, to 12 digits.
+ */
+export function writeFactor(factor: Fraction): string {
+  const fraction = factor.toFraction();
+  return SHORT.test(fraction) ? fraction : String(Number(factor.valueOf().toPrecision(DIGITS)));
+}

@@ -1,5 +1,12 @@
 import type { Ingredient, Method } from '../catalogue/index.js';
-import { densityOf, pieceOf, sizeOfVolume, type MeasureSize } from '../measuring/index.js';
+import {
+  densityOf,
+  pieceOf,
+  sizeOfVolume,
+  type KnownWeight,
+  type MeasureSize,
+  type Rung,
+} from '../measuring/index.js';
 import type { Unit } from '../units/index.js';
 import { fingerTool, toolsFor, type Drawer, type Tool } from './drawer.js';
 import { nearestFills } from './fewest-fills.js';
@@ -25,6 +32,14 @@ export interface MeasurePlan {
   readonly shown: string;
   /** What these fills weigh. */
   readonly grams: number;
+  /** What the weight of your fills rests on. */
+  readonly basis: MeasureBasis;
+}
+
+export interface MeasureBasis {
+  readonly rung: Rung;
+  /** Citation, or the name of the hand. */
+  readonly source: string;
 }
 
 /** What is to be measured. */
@@ -37,21 +52,47 @@ export interface Wanted {
   readonly tolerance: number;
   /** The unit it was written in: a pinch may stay a pinch. */
   readonly unit: Unit | null;
+  /** What is known of the hand that measures. */
+  readonly known?: readonly KnownWeight[];
 }
 
 /** Grams per millilitre by the size of the measure. */
 type Densities = Readonly<Record<MeasureSize, number>>;
 
-function densities(ingredient: Ingredient, form: string | null, method: Method): Densities | null {
-  const cup = densityOf({ ingredient, form, method, size: 'cup' });
-  const tbsp = densityOf({ ingredient, form, method, size: 'tbsp' });
-  const tsp = densityOf({ ingredient, form, method, size: 'tsp' });
+interface Filled {
+  readonly density: Densities;
+  /** Of the size of measure that most of it goes into. */
+  readonly basis: Readonly<Record<MeasureSize, MeasureBasis>>;
+}
+
+function filled(
+  ingredient: Ingredient,
+  form: string | null,
+  method: Method,
+  known: readonly KnownWeight[] = [],
+): Filled | null {
+  const cup = densityOf({ ingredient, form, method, size: 'cup' }, known);
+  const tbsp = densityOf({ ingredient, form, method, size: 'tbsp' }, known);
+  const tsp = densityOf({ ingredient, form, method, size: 'tsp' }, known);
   if (!cup || !tbsp || !tsp) return null;
   return {
-    cup: cup.gramsPerMillilitre,
-    tbsp: tbsp.gramsPerMillilitre,
-    tsp: tsp.gramsPerMillilitre,
+    density: {
+      cup: cup.gramsPerMillilitre,
+      tbsp: tbsp.gramsPerMillilitre,
+      tsp: tsp.gramsPerMillilitre,
+    },
+    basis: { cup, tbsp, tsp },
   };
+}
+
+/** The basis of the largest of these fills. */
+function basisOf(fills: readonly ToolFills[], basis: Filled['basis']): MeasureBasis {
+  const largest = fills.reduce<Tool | null>(
+    (most, { tool }) => (most && most.millilitres >= tool.millilitres ? most : tool),
+    null,
+  );
+  const { rung, source } = basis[largest?.size ?? 'cup'];
+  return { rung, source };
 }
 
 /** Volume of a mass: the density of the size it will be measured in decides. */
@@ -67,7 +108,7 @@ function fill(
   density: Densities,
 ): { fills: readonly ToolFills[]; grams: number } | null {
   const fillable = tools.map((tool) => ({
-    grams: tool.millilitres * density[tool.size],
+    grams: tool.grams ?? tool.millilitres * density[tool.size],
     wash: tool.wash,
   }));
   const found = nearestFills(grams, toleranceGrams, fillable);
@@ -94,8 +135,9 @@ const named = (fills: readonly ToolFills[]): MeasurePlan['fills'] =>
 export function measurePlan(wanted: Wanted, drawer: Drawer): MeasurePlan | null {
   const { ingredient, form, method, grams, tolerance, unit } = wanted;
   if (method === 'count') return countPlan(wanted, drawer);
-  const density = densities(ingredient, form, method);
-  if (!density) return null;
+  const known = filled(ingredient, form, method, wanted.known);
+  if (!known) return null;
+  const { density, basis } = known;
   const fingers = unit === 'pinch' || unit === 'dash' || unit === 'smidgen';
   const tools = [...toolsFor(ingredient, method, drawer), ...(fingers ? [fingerTool(unit)] : [])];
   const plan = fill(grams, grams * tolerance, tools, density);
@@ -104,9 +146,19 @@ export function measurePlan(wanted: Wanted, drawer: Drawer): MeasurePlan | null 
     method,
     millilitres: volumeOf(grams, density),
     fills: named(plan.fills),
-    shown: showFills(plan.fills),
+    shown: method === 'displaced' ? risenBy(plan.fills) : showFills(plan.fills),
     grams: plan.grams,
+    basis: basisOf(plan.fills, basis),
   };
+}
+
+/** By how much the water in the jug has to rise: the marks, and their millilitres together. */
+function risenBy(fills: readonly ToolFills[]): string {
+  const marks = fills.map(({ tool, count }) =>
+    count === 1 ? tool.mark : `${count} × ${tool.mark}`,
+  );
+  const millilitres = fills.reduce((sum, { tool, count }) => sum + count * tool.millilitres, 0);
+  return `water up by ${marks.join(' + ')} (${Math.round(millilitres)} ml)`;
 }
 
 const counted = (name: string, count: number, isEgg: boolean): PlannedFill => ({
@@ -122,7 +174,8 @@ function countPlan(wanted: Wanted, drawer: Drawer): MeasurePlan | null {
   const { ingredient, form, grams, tolerance } = wanted;
   const piece = pieceOf(ingredient, 'each', form);
   if (!piece) return null;
-  const density = densities(ingredient, null, 'poured');
+  const density = filled(ingredient, null, 'poured')?.density ?? null;
+  const basis = { rung: piece.rung, source: piece.source };
   const isEgg = ingredient.class === 'egg';
   const millilitres = density ? volumeOf(grams, density) : 0;
   const name = isEgg
@@ -139,6 +192,7 @@ function countPlan(wanted: Wanted, drawer: Drawer): MeasurePlan | null {
       fills: [counted(isEgg ? name : 'piece', count, isEgg)],
       shown: pieces(count),
       grams: count * piece.gramsEach,
+      basis,
     };
   }
   const uncracked = Math.floor(grams / piece.gramsEach);
@@ -156,5 +210,6 @@ function countPlan(wanted: Wanted, drawer: Drawer): MeasurePlan | null {
     fills: [...(uncracked > 0 ? [counted(name, uncracked, isEgg)] : []), ...named(rest.fills)],
     shown: uncracked > 0 ? `${pieces(uncracked)} + ${beaten}` : beaten,
     grams: uncracked * piece.gramsEach + rest.grams,
+    basis,
   };
 }

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { Fraction } from '../amount/index.js';
 import { CATALOGUE } from '../catalogue/index.js';
+import type { KnownWeight } from '../measuring/index.js';
 import { readRecipe } from '../reading/index.js';
 import { defaultDrawer, planBatch, ratiosOf, type PlanLine } from './index.js';
 
@@ -29,6 +30,20 @@ describe('the two columns', () => {
     expect(line.measure?.millilitres).toBeCloseTo((250 / 137) * 236.5882365, 6);
     expect(line.measure?.shown).toBe('1 cup + 1/2 cup + 1/3 cup');
     expect(line.within).toBeTrue();
+  });
+
+  it('go by the habit of the kitchen, unless the line is filled otherwise', () => {
+    const reading = readRecipe('2 cups all-purpose flour\n2 cups sifted flour\n1 cup sugar');
+    const batch = {
+      factor: new Fraction(1),
+      drawer: DRAWER,
+      habits: { powder: 'dipped' },
+    } as const;
+    const methods = planBatch(reading, batch).map(({ measure }) => measure?.method);
+    expect(methods).toEqual(['dipped', 'dipped', 'level']);
+    const [own] = planBatch(reading, { ...batch, methods: { 0: 'spooned' } });
+    expect(own?.measure?.method).toBe('spooned');
+    expect(own?.intended?.grams).toBeCloseTo(250, 9);
   });
 
   it('scale from the written amount, whatever was shown before', () => {
@@ -60,6 +75,16 @@ describe('the two columns', () => {
       jasmine.objectContaining({ tool: '1 stick', count: 1 }),
       jasmine.objectContaining({ tool: 'block 4 tbsp', count: 1 }),
     ]);
+  });
+
+  it('say how far the water rises when fat is sunk in it', () => {
+    const [line] = planBatch(readRecipe('1/2 cup butter'), {
+      factor: new Fraction(1),
+      methods: { 0: 'displaced' },
+      drawer: DRAWER,
+    });
+    expect(line?.measure?.shown).toBe('water up by 1/2 cup (118 ml)');
+    expect(line?.within).toBeTrue();
   });
 
   it('leave a pinch a pinch', () => {
@@ -163,5 +188,46 @@ describe('ratios', () => {
 
   it('has nothing to say without flour', () => {
     expect(ratiosOf([{ ingredientId: 'water', grams: 100 }])).toBeNull();
+  });
+});
+
+describe("the author's cup and your hand", () => {
+  const FLOUR = { ingredientId: 'flour-wheat-all-purpose', form: null, size: null } as const;
+  const CUP = 236.5882365;
+  const author: KnownWeight = {
+    ...FLOUR,
+    method: 'spooned',
+    rung: 'author',
+    gramsPerMillilitre: 140 / CUP,
+    relativeSpread: 0,
+    source: 'Harbour notebook',
+  };
+  const hand: KnownWeight = {
+    ...FLOUR,
+    method: 'spooned',
+    rung: 'hand',
+    gramsPerMillilitre: 130 / CUP,
+    relativeSpread: 0.01,
+    source: 'Grebe, 12 trials',
+  };
+  const flour = (known: { author?: KnownWeight[]; hand?: KnownWeight[] }, text = '2 cups flour') =>
+    planBatch(readRecipe(text), { factor: new Fraction(1), drawer: DRAWER, ...known })[0]!;
+
+  it('decide different things: what was meant, and what to fill', () => {
+    const line = flour({ author: [author], hand: [hand] });
+    expect(line.intended?.grams).toBeCloseTo(280, 9);
+    expect(line.intended?.basis.rung).toBe('author');
+    expect(line.measure?.millilitres).toBeCloseTo((280 / 130) * CUP, 6);
+    expect(line.measure?.basis).toEqual({ rung: 'hand', source: 'Grebe, 12 trials' });
+  });
+
+  it('are never taken for one another', () => {
+    expect(flour({ hand: [hand] }).intended?.grams).toBeCloseTo(250, 9);
+    expect(flour({ author: [author] }).measure?.basis.rung).toBe('reference');
+  });
+
+  it('stand behind a weight that the line itself gives', () => {
+    const line = flour({ author: [author] }, '2 cups (250 g) flour');
+    expect(line.intended?.basis.rung).toBe('stated');
   });
 });

@@ -1,4 +1,4 @@
-import { ingredientById, type Role } from '../catalogue/index.js';
+import { BUILT_IN_SHELF, type Role, type Shelf } from '../catalogue/index.js';
 
 /** A mass of an ingredient that goes into one dough or batter. */
 export interface Part {
@@ -23,11 +23,11 @@ export interface Ratios {
  * Baker's percentages of a list of masses. Fat, sugar, egg, leavening, yeast and salt count
  * the ingredients of that role by their whole mass. Null when there is no flour to refer to.
  */
-export function ratiosOf(parts: readonly Part[]): Ratios | null {
+export function ratiosOf(parts: readonly Part[], shelf: Shelf = BUILT_IN_SHELF): Ratios | null {
   let water = 0;
   const byRole = new Map<Role, number>();
   for (const { ingredientId, grams } of parts) {
-    const ingredient = ingredientById(ingredientId);
+    const ingredient = shelf.ingredient(ingredientId);
     if (!ingredient) continue;
     water += (grams * ingredient.waterPercent) / 100;
     byRole.set(ingredient.role, (byRole.get(ingredient.role) ?? 0) + grams);

@@ -1,0 +1,26 @@
+import type { LineChoice } from './line-choice.js';
+import type { Strictness } from './tolerance.js';
+
+/** Which of the two columns a baker goes by; no school is second class. */
+export const COLUMNS = ['both', 'measure', 'weigh'] as const;
+export type Columns = (typeof COLUMNS)[number];
+
+/** What a baker decided of a recipe's two columns, beside the batch and the methods. */
+export interface Balance {
+  readonly strictness: Strictness;
+  readonly columns: Columns;
+  /** By the index of the line in the reading. */
+  readonly lines: Readonly<Record<string, LineChoice>>;
+  /** What holds the batch: see `loadsFor`. */
+  readonly bowlMillilitres: number | null;
+  readonly piecesPerLoad: number | null;
+}
+
+/** Nothing decided yet. */
+export const USUAL_BALANCE: Balance = {
+  strictness: 'normal',
+  columns: 'both',
+  lines: {},
+  bowlMillilitres: null,
+  piecesPerLoad: null,
+};

@@ -1,0 +1,24 @@
+import type { Method } from '../catalogue/index.js';
+
+/** What a baker decided about one line of a recipe, beyond what it says itself. */
+export interface LineChoice {
+  /** Your method; the usual one where absent. */
+  readonly method?: Method;
+  /** A pinned weight, in grams at factor 1: stands before whatever was worked out. */
+  readonly grams?: number;
+  /** Another kind that takes its place, as `substitutesFor` offers it. */
+  readonly instead?: Replacement;
+  /** The only tools to fill for this line, by name. */
+  readonly tools?: readonly string[];
+  /** Weighed, also where the rest is measured: its two columns can't drift apart. */
+  readonly weighed?: boolean;
+}
+
+/** A kind of an ingredient: of eggs also their size. */
+export interface Replacement {
+  readonly ingredientId: string;
+  readonly form: string | null;
+}
+
+/** The source of a weight that a baker pinned. */
+export const PINNED = 'pinned by you';

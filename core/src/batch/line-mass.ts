@@ -1,0 +1,42 @@
+import type { Shelf } from '../catalogue/index.js';
+import { intendedMass, type Intended } from '../conversion/index.js';
+import type { KnownWeight } from '../measuring/index.js';
+import type { Line } from '../reading/index.js';
+import type { Standard } from '../units/index.js';
+import { PINNED, type LineChoice } from './line-choice.js';
+import { chosenSubstitute, type Substitute } from './substitutes.js';
+
+/** What of a line goes in at factor 1. */
+export interface LineMass {
+  readonly intended: Intended | null;
+  readonly substitute: Substitute | null;
+}
+
+/** A mass and its range, so many times. */
+export const times = ({ grams, low, high, basis }: Intended, factor: number): Intended => ({
+  grams: grams * factor,
+  low: low * factor,
+  high: high * factor,
+  basis,
+});
+
+/**
+ * The mass of what goes in for a line at factor 1: the pinned weight, else the intended mass, of a
+ * substitute by what it takes for each gram.
+ */
+export function lineMass(
+  line: Line,
+  standard: Standard,
+  shelf: Shelf,
+  author: readonly KnownWeight[],
+  { grams, instead }: LineChoice,
+): LineMass {
+  const substitute = chosenSubstitute(line, instead, shelf);
+  if (grams !== undefined) {
+    const basis = { rung: 'stated', source: PINNED, derivedFrom: null } as const;
+    return { intended: { grams, low: grams, high: grams, basis }, substitute };
+  }
+  const written = intendedMass(line, standard, shelf, author);
+  const intended = written && substitute ? times(written, substitute.gramsEach) : written;
+  return { intended, substitute };
+}

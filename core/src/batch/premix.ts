@@ -1,0 +1,48 @@
+import { onScaleGrid } from './scale-grid.js';
+import type { ScaleDescription } from './scales.js';
+
+/** A little of something stirred into more of something else, of which enough can be weighed. */
+export interface Premix {
+  /** What goes into the premix, in grams on the scale's grid. */
+  readonly tinyGrams: number;
+  readonly carrierGrams: number;
+  /** How much of it the batch takes, on the grid. */
+  readonly takeGrams: number;
+  /** What of the tiny ingredient is in that. */
+  readonly holdsGrams: number;
+}
+
+/** Parts of premix to one of the tiny ingredient, the richest first. */
+const STRENGTHS = [10, 20, 50, 100] as const;
+
+/**
+ * How to get `grams` of something that no scale here resolves within `tolerance` (relative): stir
+ * a weighable amount of it into a carrier, take as much of that. The carrier is an ingredient of
+ * the dough, whose line then takes that much less. Null where the scale resolves it as it is, or
+ * where even the weakest premix would not.
+ */
+export function premixFor(
+  grams: number,
+  tolerance: number,
+  carrierAvailable: number,
+  scales?: readonly ScaleDescription[],
+): Premix | null {
+  const resolves = (mass: number): boolean =>
+    onScaleGrid(mass, scales).grid / 2 <= mass * tolerance;
+  if (grams <= 0 || resolves(grams)) return null;
+  for (const strength of STRENGTHS) {
+    const take = grams * strength;
+    if (!resolves(take) || take > carrierAvailable) continue;
+    // The smallest round amount of it that the scale resolves ten times better than it must.
+    const tiny = [1, 2, 5, 10, 20].find((mass) => mass >= grams && resolves(mass / 2));
+    if (tiny === undefined) continue;
+    const takeGrams = onScaleGrid(take, scales).grams;
+    return {
+      tinyGrams: tiny,
+      carrierGrams: tiny * (strength - 1),
+      takeGrams,
+      holdsGrams: takeGrams / strength,
+    };
+  }
+  return null;
+}

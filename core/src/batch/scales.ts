@@ -1,0 +1,25 @@
+import { GRAMS_PER_OUNCE } from '../units/index.js';
+
+/** A scale of the kitchen, as its owner describes it. */
+export interface ScaleDescription {
+  readonly name: string;
+  readonly kind: 'kitchen' | 'fine' | 'beam';
+  /** The most it can carry, container included, in grams. */
+  readonly capacityGrams: number;
+  /** Its step, in grams; of a beam, one notch of the poise. */
+  readonly gridGrams: number;
+  /** A scale without tare shows the container along with what is in it. */
+  readonly hasTare: boolean;
+}
+
+/** A notch of the poise. */
+export const BEAM_NOTCH_GRAMS = GRAMS_PER_OUNCE / 4;
+
+/** The most the poise can balance; loose weights beside it carry the rest. */
+export const POISE_GRAMS = 16 * GRAMS_PER_OUNCE;
+
+/** What a kitchen is taken to weigh with until it says otherwise. */
+export const USUAL_SCALES: readonly ScaleDescription[] = [
+  { name: 'kitchen scale', kind: 'kitchen', capacityGrams: 5000, gridGrams: 1, hasTare: true },
+  { name: 'fine scale', kind: 'fine', capacityGrams: 500, gridGrams: 0.1, hasTare: true },
+];
