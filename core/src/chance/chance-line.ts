@@ -1,0 +1,123 @@
+import type { Batch, PlanLine } from '../batch/index.js';
+import { BUILT_IN_SHELF, type Ingredient, type Role } from '../catalogue/index.js';
+import { PIECE_SPREAD, TOOL_SPREAD, fillSpread, sizeOfVolume } from '../measuring/index.js';
+
+/** Whether a line is filled or weighed. */
+export type Route = 'measure' | 'weigh';
+
+/** So many fills of one tool. All spreads are relative standard deviations. */
+export interface ChanceFill {
+  /** The thing whose bias all its fills share; null for what is counted or cut by marks. */
+  readonly tool: string | null;
+  readonly toolSpread: number;
+  readonly count: number;
+  /** What one weighs, as planned. */
+  readonly grams: number;
+  /** From one fill to the next. */
+  readonly spread: number;
+}
+
+/** A line as the simulation sees it. */
+export interface ChanceLine {
+  /** Index among the lines of the plan. */
+  readonly index: number;
+  readonly ingredientId: string;
+  readonly role: Role;
+  readonly waterPercent: number;
+  readonly intendedGrams: number;
+  /** The relative deviation that the line forgives. */
+  readonly tolerance: number;
+  readonly route: Route;
+  readonly fills: readonly ChanceFill[];
+  /** What is filled alike shares how far the hand is off; null for what is counted. */
+  readonly hand: string | null;
+  readonly handSpread: number;
+  /** Whether the hand's bias is known from trials rather than assumed. */
+  readonly isHandKnown: boolean;
+  /** The weight on the scale, and its step, in grams. */
+  readonly weighedGrams: number;
+  readonly gridGrams: number;
+}
+
+/** How well a tool is known by its name; the household prior where nothing is. */
+export type ToolSpreads = ReadonlyMap<string, number>;
+
+const NO_TOOLS: ToolSpreads = new Map();
+
+function fillsOf(
+  { measure }: PlanLine,
+  ingredient: Ingredient,
+  toolSpreads: ToolSpreads,
+): ChanceFill[] {
+  if (!measure) return [];
+  const { fills, method } = measure;
+  const volume = fills.reduce((sum, { millilitres, count }) => sum + (millilitres ?? 0) * count, 0);
+  const counted = fills.filter(({ millilitres }) => millilitres === null);
+  const pieces = counted.reduce((sum, { count }) => sum + count, 0);
+  // What is spooned beside whole eggs is the lesser part: each gets its share by count.
+  const perPiece = pieces > 0 ? measure.grams / (pieces + (volume > 0 ? 0.5 : 0)) : 0;
+  const filled = measure.grams - perPiece * pieces;
+  return fills.map(({ tool, kind, count, millilitres }) => {
+    if (millilitres === null) {
+      const spread = kind === 'egg' ? PIECE_SPREAD.egg : PIECE_SPREAD.other;
+      return { tool: null, toolSpread: 0, count, grams: perPiece, spread };
+    }
+    const isMarked = kind === 'block' || kind === 'pinch';
+    const name = kind === 'jug' ? 'jug' : tool;
+    return {
+      tool: isMarked ? null : name,
+      toolSpread: isMarked ? 0 : (toolSpreads.get(tool) ?? TOOL_SPREAD),
+      count,
+      grams: volume > 0 ? (filled * millilitres) / volume : 0,
+      spread: fillSpread(ingredient.class, method, sizeOfVolume(millilitres)),
+    };
+  });
+}
+
+/**
+ * The lines of a plan as the simulation sees them, each by the route that `routeOf` says. Lines
+ * whose weight is not known are left out; so is what can't be measured from measuring: it is
+ * weighed. Where trials have told how a hand fills, its bias is as sure as they made it; elsewhere
+ * a hand is taken to be off by as much as its fills scatter.
+ */
+export function chanceLines(
+  plan: readonly PlanLine[],
+  batch: Batch,
+  routeOf: (index: number) => Route,
+  toolSpreads: ToolSpreads = NO_TOOLS,
+): ChanceLine[] {
+  const shelf = batch.shelf ?? BUILT_IN_SHELF;
+  return plan.flatMap((line, index): ChanceLine[] => {
+    const { ingredientId, intended, weight, measure, tolerance, isWeighed } = line;
+    const ingredient = ingredientId === null ? undefined : shelf.ingredient(ingredientId);
+    if (!ingredient || !intended || !weight || tolerance === null) return [];
+    const isCounted = measure === null || measure.method === 'count' || measure.method === 'block';
+    const known = batch.hand?.find(
+      (one) =>
+        measure?.basis.rung === 'hand' &&
+        one.ingredientId === ingredient.id &&
+        one.method === measure.method,
+    );
+    return [
+      {
+        index,
+        ingredientId: ingredient.id,
+        role: ingredient.role,
+        waterPercent: ingredient.waterPercent,
+        intendedGrams: intended.grams,
+        tolerance,
+        route: isWeighed || !measure ? 'weigh' : routeOf(index),
+        fills: fillsOf(line, ingredient, toolSpreads),
+        hand: isCounted ? null : `${ingredient.class} ${measure.method}`,
+        handSpread: known
+          ? known.relativeSpread
+          : isCounted
+            ? 0
+            : fillSpread(ingredient.class, measure.method, 'cup'),
+        isHandKnown: known !== undefined,
+        weighedGrams: weight.grams,
+        gridGrams: weight.grid,
+      },
+    ];
+  });
+}
