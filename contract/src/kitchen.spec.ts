@@ -21,7 +21,8 @@ describe('a kitchen', () => {
 
   it('plans with real volumes only once there are enough fills', () => {
     const cupOf = (tool: KitchenTool): number =>
-      drawerOfKitchen({ standard: 'us-customary', tools: [tool] }).dry[0]!.millilitres;
+      drawerOfKitchen({ standard: 'us-customary', tools: [tool], block: 'stick' }).dry[0]!
+        .millilitres;
     expect(cupOf(filled(250, 250))).toBeCloseTo(236.588, 3);
     expect(cupOf(filled(250, 250, 250))).toBeCloseTo(250 * 1.00285, 2);
   });

@@ -1,14 +1,18 @@
 import { z } from 'zod';
 import { Fraction } from '@ypsigram/core/amount';
-import { method, standard } from './parts.js';
+import { BLOCKS, WEIGHED_IN } from '@ypsigram/core/batch';
+import { CLASSES } from '@ypsigram/core/catalogue';
+import { answers } from './answers.js';
+import { container, hand, ownIngredient, price, scale } from './kitchen-parts.js';
+import { HEAVIEST_FILL_GRAMS } from './limits.js';
+import { fillingWeight, method, nameText, standard } from './parts.js';
 
 const MOST_TOOLS = 60;
 const MOST_FILLS = 50;
-const HEAVIEST_FILL_GRAMS = 5000;
 const LARGEST_TOOL = 5000;
-const MOST_WEIGHTS = 1000;
-/** Grams per millilitre; honey, the heaviest of the kitchen, has 1.4. */
-const HEAVIEST_DENSITY = 3;
+const MOST_WEIGHTS = 2000;
+const MOST_INGREDIENTS = 500;
+const MOST_OF_ANY = 60;
 
 const fraction = z
   .string()
@@ -39,45 +43,75 @@ export const waterFills = z.strictObject({
 });
 
 export const kitchenTool = z.strictObject({
-  name: z
-    .string()
-    .trim()
-    .min(1, 'Give the tool a name.')
-    .max(40, 'A name can have at most 40 characters.'),
+  name: nameText(40, 'Give the tool a name.'),
   kind: z.enum(['cup', 'spoon', 'jug']),
   nominal: fraction.meta({ description: 'What is stamped on it, in `unit`: "1/2".' }),
   unit: z.enum(['cup', 'tbsp', 'tsp', 'ml']),
+  set: nameText(40, 'Give the set a name.').nullable().default(null).meta({
+    description: 'The set it belongs to: “steel cups”.',
+  }),
   aside: z.boolean().meta({ description: 'Missing or in the wash: plans do without it.' }),
   calibration: waterFills.nullable(),
 });
 
-const tools = z
-  .array(kitchenTool)
-  .max(MOST_TOOLS, `A drawer holds at most ${MOST_TOOLS} tools.`)
-  .refine((list) => new Set(list.map(({ name }) => name)).size === list.length, {
-    error: 'Two tools have the same name. Give one of them another.',
-  });
+const oneOfAName = <T extends { name: string }>(list: readonly T[]): boolean =>
+  new Set(list.map(({ name }) => name)).size === list.length;
 
-const ownWeight = z.strictObject({
-  ingredientId: z.string().max(80),
-  form: z.string().max(40).nullable(),
-  method,
-  gramsPerMillilitre: z
-    .number('Write the weight as grams.')
-    .positive('It weighs more than nothing.')
-    .max(HEAVIEST_DENSITY, 'No ingredient is as heavy as that.'),
-});
+const named = <T extends z.ZodType<{ name: string }>>(
+  of: T,
+  what: string,
+  most: number = MOST_OF_ANY,
+) =>
+  z
+    .array(of)
+    .max(most, `At most ${most} ${what}.`)
+    .refine(oneOfAName, { error: `Two ${what} have the same name. Give one of them another.` });
 
-export const kitchen = z.object({
+const things = {
   standard: standard.meta({ description: 'What the cups and spoons of this kitchen hold.' }),
-  tools,
-  weights: z.array(ownWeight).max(MOST_WEIGHTS).default([]).meta({
-    description: 'Weights that this kitchen sets over those of the tables.',
+  tools: named(kitchenTool, 'tools', MOST_TOOLS),
+  block: z.enum(BLOCKS).default('stick').meta({ description: 'How its butter is sold.' }),
+  scales: named(scale, 'scales').default([]),
+  containers: named(container, 'containers').default([]),
+  weights: z
+    .array(fillingWeight)
+    .max(MOST_WEIGHTS, `At most ${MOST_WEIGHTS} own weights are kept.`)
+    .default([])
+    .meta({ description: 'Weights that this kitchen sets over those of the tables.' }),
+  answers: answers.meta({ description: 'What words mean in all recipes of this kitchen.' }),
+  ingredients: named(ownIngredient, 'ingredients', MOST_INGREDIENTS).default([]),
+  prices: z.array(price).max(MOST_WEIGHTS).default([]),
+  currency: z.string().trim().min(1).max(4).default('€'),
+  hands: named(hand, 'hands').default([]).meta({ description: 'The people who measure here.' }),
+  handId: z.uuid().nullable().default(null).meta({
+    description: 'Who measures now: plans go by this hand where it is known.',
+  }),
+  weighedIn: z.enum(WEIGHED_IN).default('g').meta({
+    description: 'Grams, or pounds and ounces.',
+  }),
+  habits: z.partialRecord(z.enum(CLASSES), method).default({}).meta({
+    description: 'How this kitchen fills a class of ingredients, whoever wrote the recipe.',
   }),
   revision: z.int().nonnegative().meta({ description: '0 until something was chosen.' }),
-});
+};
 
-export const kitchenReplacement = z.strictObject(kitchen.shape);
+interface Household {
+  readonly hands: readonly { readonly id: string }[];
+  readonly handId: string | null;
+}
+
+const handIsHere = ({ hands, handId }: Household): boolean =>
+  handId === null || hands.some(({ id }) => id === handId);
+const NOBODY_HERE = { error: 'Nobody of that id measures here.', path: ['handId'] };
+
+export const kitchen = z.object(things).refine(handIsHere, NOBODY_HERE);
+
+export const kitchenReplacement = z.strictObject(things).refine(handIsHere, NOBODY_HERE);
 
 export type Kitchen = z.infer<typeof kitchen>;
 export type KitchenTool = z.infer<typeof kitchenTool>;
+export type KitchenScale = Kitchen['scales'][number];
+export type KitchenContainer = Kitchen['containers'][number];
+export type KitchenHand = Kitchen['hands'][number];
+export type KitchenPrice = Kitchen['prices'][number];
+export type KitchenIngredient = Kitchen['ingredients'][number];

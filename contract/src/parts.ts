@@ -3,7 +3,7 @@ import { STRICTNESSES, readFactor } from '@ypsigram/core/batch';
 import { METHODS } from '@ypsigram/core/catalogue';
 import { RUNGS } from '@ypsigram/core/measuring';
 import { STANDARDS, UNITS } from '@ypsigram/core/units';
-import { LONGEST_TEXT, MOST_LINES } from './limits.js';
+import { LONGEST_TEXT, MOST_LINES, HEAVIEST_DENSITY } from './limits.js';
 import { FACTOR_PROBLEMS } from './wording/index.js';
 
 const LINE_BREAK = /\r\n|\r|\n/;
@@ -27,24 +27,35 @@ export const strictness = z.enum(STRICTNESSES).meta({
   description: 'How closely the batch must be measured.',
 });
 
+const isFactor = (text: string, context: z.RefinementCtx<string>): void => {
+  const reading = readFactor(text);
+  if (!reading.ok) context.addIssue({ code: 'custom', message: FACTOR_PROBLEMS[reading.problem] });
+};
+
 /** A batch factor as people write it: "3/2", "1 1/2", "1.5". Numbers are taken as decimals. */
 export const factorText = z
   .union([z.string(), z.number().transform(String)], {
     error: 'Write the factor as text, for example "3/2".',
   })
-  .superRefine((text, context) => {
-    const reading = readFactor(text);
-    if (!reading.ok)
-      context.addIssue({ code: 'custom', message: FACTOR_PROBLEMS[reading.problem] });
-  })
+  .superRefine(isFactor)
   .meta({ description: 'An exact factor over 0 and at most 1000: "2", "3/2", "1 1/2" or "1.5".' });
+
+/** A batch as it is kept. */
+export const keptBatch = z.strictObject({
+  by: z.literal('factor'),
+  factor: z.string().superRefine(isFactor),
+});
 
 /** How the batch is set. More ways than by factor come later. */
 export const batch = z.strictObject({ by: z.literal('factor'), factor: factorText });
 
+export const lineIndex = z
+  .string()
+  .regex(/^\d{1,5}$/, 'Name lines by their index, counted from 0.');
+
 /** Your method for single lines, by index among the reading's lines. */
 export const methods = z
-  .record(z.string().regex(/^\d{1,5}$/, 'Name lines by their index, counted from 0.'), method)
+  .record(lineIndex, method)
   .meta({ description: 'Your method for a line, by its index among the lines of the reading.' });
 
 export const amount = z
@@ -76,3 +87,29 @@ export const intended = z
   .meta({ description: 'Unrounded. `low` and `high` hold it in 19 kitchens of 20.' });
 
 export const lineKind = z.enum(['ingredient', 'heading', 'yield', 'step', 'unread']);
+
+/** A decimal figure that a person wrote, over nothing and at most `most`. */
+export const positive = (most: number, missing: string, tooMuch: string) =>
+  z.number(missing).positive(missing).max(most, tooMuch);
+
+/** A name of something, trimmed. */
+export const nameText = (longest: number, missing: string) =>
+  z.string().trim().min(1, missing).max(longest, `A name can have at most ${longest} characters.`);
+
+export const ingredientId = z.string().min(1).max(80);
+export const form = z.string().max(40).nullable();
+
+export const instant = z.iso.datetime({ error: 'Write the moment as 2026-03-14T09:30:00Z.' });
+
+export const newestRevision = z.int().positive().meta({
+  description: 'Goes up by one with each change.',
+});
+
+/** Grams per millilitre; honey, the heaviest of the kitchen, has 1.4. */
+export const gramsPerMillilitre = z
+  .number('Write the weight as grams.')
+  .positive('It weighs more than nothing.')
+  .max(HEAVIEST_DENSITY, 'No ingredient is as heavy as that.');
+
+/** What one filling weighs, by one way of filling. */
+export const fillingWeight = z.strictObject({ ingredientId, form, method, gramsPerMillilitre });

@@ -1,36 +1,75 @@
 import { z } from 'zod';
 import type { Fraction } from '@ypsigram/core/amount';
-import type { PlanLine } from '@ypsigram/core/batch';
+import type {
+  Advice,
+  Caution,
+  CleanBatch,
+  Loads,
+  MeasurePlan,
+  PlanLine,
+  RatioDrift,
+  RecipeSize,
+  Substitute,
+} from '@ypsigram/core/batch';
+import { lineAnswerList } from './answers.js';
+import { balance, lineChoices } from './balance.js';
+import { batchSetting } from './batch.js';
 import {
   amount,
-  batch,
   intended,
   lineKind,
   method,
   methods,
   recipeText,
+  rung,
   standard,
   strictness,
 } from './parts.js';
 import { toAmountReply, toIntendedReply } from './readings.js';
+import { CAUTION_MESSAGES, adviceMessage } from './wording/index.js';
 
-export const planRequest = z
-  .strictObject({
-    text: recipeText.optional(),
-    recipeId: z.string().max(64).optional(),
-    batch,
-    standard: standard.optional(),
-    methods: methods.optional(),
-    strictness: strictness.optional(),
-    drawer: z.strictObject({ standard }).optional().meta({
-      description:
-        'Another drawer than the one of this kitchen: the usual tools, of this standard.',
-    }),
-  })
-  .refine(({ text, recipeId }) => (text === undefined) !== (recipeId === undefined), {
-    error: 'Send either a text or the id of a saved recipe, not both.',
-    path: ['text'],
-  });
+const holds = balance
+  .pick({ bowlMillilitres: true, piecesPerLoad: true })
+  .meta({ description: 'What the bowl holds, and the oven at once.' });
+
+/** What is planned, and by what. */
+export const planned = {
+  text: recipeText.optional(),
+  recipeId: z.string().max(64).optional(),
+  batch: batchSetting,
+  standard: standard.optional(),
+  authorId: z.uuid().nullable().optional().meta({
+    description: 'Whose recipe it is, where that is not the saved one.',
+  }),
+  hand: z.uuid().nullable().optional().meta({
+    description: 'Who measures; null for nobody in particular. Left out: who measures now.',
+  }),
+  methods: methods.optional(),
+  choices: lineChoices.optional(),
+  answers: lineAnswerList.optional().meta({
+    description: 'What was answered to the notes, where those are not the saved ones.',
+  }),
+  strictness: strictness.optional(),
+  holds: holds.optional(),
+  drawer: z.strictObject({ standard }).optional().meta({
+    description: 'Another drawer than the one of this kitchen: the usual tools, of this standard.',
+  }),
+};
+
+export const oneRecipe = {
+  error: 'Send either a text or the id of a saved recipe, not both.',
+  path: ['text'],
+};
+
+export const isOneRecipe = ({
+  text,
+  recipeId,
+}: {
+  text?: string | undefined;
+  recipeId?: string | undefined;
+}): boolean => (text === undefined) !== (recipeId === undefined);
+
+export const planRequest = z.strictObject(planned).refine(isOneRecipe, oneRecipe);
 
 export const planMeasure = z.object({
   method,
@@ -48,12 +87,27 @@ export const planMeasure = z.object({
   ),
   shown: z.string(),
   grams: z.number().meta({ description: 'What the fills weigh.' }),
+  basis: rung,
+  source: z.string().meta({ description: 'Citation of what a fill weighs, or whose hand it is.' }),
 });
 
 export const planLine = z.object({
   written: z.string(),
   kind: lineKind,
-  ingredientId: z.string().nullable(),
+  ingredientId: z.string().nullable().meta({
+    description: 'What goes in: the substitute, where there is one.',
+  }),
+  substitute: z
+    .object({
+      ingredientId: z.string(),
+      form: z.string().nullable(),
+      gramsEach: z.number().meta({ description: 'Grams of it for each gram it replaces.' }),
+      waterMore: z.number().meta({ description: 'Water that 100 g of it take more.' }),
+      gained: z.array(z.string()).meta({ description: 'Allergens that come in.' }),
+      lost: z.array(z.string()),
+      source: z.string(),
+    })
+    .nullable(),
   scaled: amount.nullable().meta({ description: 'The written amount times the factor.' }),
   intended: intended.nullable(),
   weight: z.object({ grams: z.number(), grid: z.number(), shown: z.string() }).nullable(),
@@ -63,31 +117,177 @@ export const planLine = z.object({
   }),
   tolerance: z.number().nullable().meta({ description: 'The gap its role forgives, relative.' }),
   within: z.boolean().nullable(),
+  isWeighed: z.boolean().meta({ description: 'Weighed by either route, as was decided.' }),
+});
+
+const exactFactor = z.object({ exact: z.string(), value: z.number() });
+
+const ratio = z.object({
+  written: z.number(),
+  weighed: z.number(),
+  measured: z.number(),
+  drift: z.number().meta({ description: 'Of the route that is further off, relative.' }),
+  isOver: z.boolean().meta({ description: 'More than this part of a dough forgives.' }),
 });
 
 export const planReply = z.object({
-  factor: z.object({ exact: z.string(), value: z.number() }),
+  factor: exactFactor,
+  makes: z
+    .object({
+      pieces: z.number().nullable(),
+      grams: z.number(),
+      eggs: z.number().nullable(),
+      limitedBy: z.string().nullable().meta({
+        description: 'The ingredient that there is least of, where the batch is limited.',
+      }),
+    })
+    .meta({ description: 'What this batch means in the other terms.' }),
   lines: z.array(planLine),
+  ratioBase: z.enum(['flour', 'total']).meta({
+    description: 'What the ratios are percent of: everything, where there is no flour.',
+  }),
+  ratios: z.object({
+    water: ratio,
+    fat: ratio,
+    sugar: ratio,
+    egg: ratio,
+    leavening: ratio,
+    yeast: ratio,
+    salt: ratio,
+  }),
+  loads: z
+    .object({
+      count: z.int(),
+      gramsEach: z.number(),
+      limitedBy: z.enum(['bowl', 'oven']),
+    })
+    .nullable()
+    .meta({ description: 'Equal loads, where bowl or oven hold less than the batch.' }),
+  cautions: z.array(z.object({ code: z.string(), message: z.string() })),
+  advice: z
+    .array(
+      z.object({
+        line: z.int(),
+        gap: z.number(),
+        tolerance: z.number(),
+        mend: z.enum(['method', 'tools', 'weigh', 'premix', 'fine-scale']),
+        method: method.nullable(),
+        gapThen: z.number().nullable(),
+        premix: z
+          .object({
+            tinyGrams: z.number(),
+            carrierGrams: z.number(),
+            takeGrams: z.number(),
+            holdsGrams: z.number(),
+            carrier: z.int().meta({ description: 'The line it is stirred into.' }),
+          })
+          .nullable(),
+        message: z.string(),
+      }),
+    )
+    .meta({ description: 'What would mend the lines whose two columns differ too much.' }),
+  clean: z
+    .array(
+      z.object({
+        factor: exactFactor,
+        eggs: z.number().nullable(),
+        areEggsWhole: z.boolean(),
+        fills: z.number(),
+        tools: z.int(),
+        drift: z.number(),
+        change: z.number(),
+      }),
+    )
+    .meta({ description: 'Factors near this one that are cleaner, the cleanest first.' }),
 });
 
 export type PlanRequest = z.infer<typeof planRequest>;
 export type PlanReply = z.infer<typeof planReply>;
 
-/** A plan as it crosses the wire. */
-export function toPlanReply(factor: Fraction, lines: readonly PlanLine[]): PlanReply {
+function toMeasureReply(measure: MeasurePlan): z.infer<typeof planMeasure> {
+  const { method: filled, millilitres, fills, shown, grams, basis } = measure;
   return {
-    factor: { exact: factor.toFraction(), value: factor.valueOf() },
+    method: filled,
+    millilitres,
+    fills: [...fills],
+    shown,
+    grams,
+    basis: basis.rung,
+    source: basis.source,
+  };
+}
+
+function toSubstituteReply({ name: _name, gained, lost, ...rest }: Substitute) {
+  return { ...rest, gained: [...gained], lost: [...lost] };
+}
+
+/** A batch with all that is worked out of it. */
+export interface PlannedBatch {
+  readonly factor: Fraction;
+  readonly limitedBy: string | null;
+  readonly size: RecipeSize;
+  readonly lines: readonly PlanLine[];
+  readonly drift: RatioDrift;
+  readonly loads: Loads | null;
+  readonly cautions: readonly Caution[];
+  readonly advice: readonly Advice[];
+  readonly clean: readonly CleanBatch[];
+}
+
+const toFactorReply = (factor: Fraction) => ({
+  exact: factor.toFraction(),
+  value: factor.valueOf(),
+});
+
+/** A plan as it crosses the wire. */
+export function toPlanReply({
+  factor,
+  limitedBy,
+  size,
+  lines,
+  drift,
+  loads,
+  cautions,
+  advice,
+  clean,
+}: PlannedBatch): PlanReply {
+  const times = factor.valueOf();
+  return {
+    factor: toFactorReply(factor),
+    makes: {
+      pieces: size.pieces && size.pieces.mul(factor).valueOf(),
+      grams: size.grams * times,
+      eggs: size.eggs.compare(0) > 0 ? size.eggs.mul(factor).valueOf() : null,
+      limitedBy,
+    },
+    ratioBase: drift.base,
+    ratios: drift.ratios,
+    loads,
+    cautions: cautions.map((code) => ({ code, message: CAUTION_MESSAGES[code] })),
+    advice: advice.map((one) => ({
+      line: one.line,
+      gap: one.gap,
+      tolerance: one.tolerance,
+      mend: one.mend,
+      method: one.mend === 'method' ? one.method : null,
+      gapThen: 'gapThen' in one ? one.gapThen : null,
+      premix: one.mend === 'premix' ? { ...one.premix, carrier: one.carrier } : null,
+      message: adviceMessage(one),
+    })),
+    clean: clean.map((one) => ({ ...one, factor: toFactorReply(one.factor) })),
     lines: lines.map((line) => ({
       written: line.written,
       kind: line.kind,
       ingredientId: line.ingredientId,
+      substitute: line.substitute && toSubstituteReply(line.substitute),
       scaled: line.scaled && toAmountReply(line.scaled),
       intended: line.intended && toIntendedReply(line.intended),
       weight: line.weight,
-      measure: line.measure && { ...line.measure, fills: [...line.measure.fills] },
+      measure: line.measure && toMeasureReply(line.measure),
       gap: line.gap,
       tolerance: line.tolerance,
       within: line.within,
+      isWeighed: line.isWeighed,
     })),
   };
 }

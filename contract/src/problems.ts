@@ -21,6 +21,7 @@ export const conflict = problem.extend({
     title: true,
     text: true,
     standard: true,
+    authorId: true,
     batch: true,
     methods: true,
     revision: true,

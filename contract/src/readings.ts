@@ -1,17 +1,40 @@
 import { z } from 'zod';
 import type { Amount } from '@ypsigram/core/amount';
 import { BUILT_IN_SHELF, type Shelf } from '@ypsigram/core/catalogue';
-import { intendedMass, type Intended } from '@ypsigram/core/conversion';
-import type { Line, Reading } from '@ypsigram/core/reading';
+import { intendedMass, questionsOf, type Intended } from '@ypsigram/core/conversion';
+import type { KnownWeight } from '@ypsigram/core/measuring';
+import {
+  factsOf,
+  type Line,
+  type Origin,
+  type OtherReading,
+  type Reading,
+} from '@ypsigram/core/reading';
+import { lineAnswers, otherReading } from './answers.js';
 import { amount, intended, lineKind, method, recipeText, standard, unit } from './parts.js';
-import { noteMessage } from './wording/index.js';
+import { choiceText, noteMessage } from './wording/index.js';
 
 export const readingRequest = z.strictObject({
   text: recipeText,
   standard: standard.optional(),
+  authorId: z.uuid().optional(),
+  answers: lineAnswers,
 });
 
-export const readingNote = z.object({ code: z.string(), message: z.string() });
+const choice = z.object({
+  says: z.string(),
+  reading: otherReading,
+  grams: z.number().nullable(),
+});
+
+export const readingNote = z.object({
+  code: z.string(),
+  message: z.string(),
+  gramsAtStake: z.number().meta({ description: 'The most that an answer moves the line by.' }),
+  choices: z.array(choice).meta({
+    description: 'What can be answered, the present reading first; empty where nothing can.',
+  }),
+});
 
 export const readingLine = z.object({
   written: z.string(),
@@ -23,14 +46,50 @@ export const readingLine = z.object({
   authorMethod: method.nullable(),
   stated: z.object({ grams: z.number() }).nullable(),
   intended: intended.nullable(),
-  notes: z.array(readingNote),
+  notes: z.array(readingNote).meta({ description: 'Those that move the most grams first.' }),
+  answered: z.array(z.object({ note: z.string(), by: z.enum(['recipe', 'author', 'kitchen']) })),
+});
+
+const oven = z.object({
+  line: z.int(),
+  celsius: z.number(),
+  fanCelsius: z.number().nullable(),
+  gasMark: z.number().nullable(),
+});
+const time = z.object({
+  line: z.int(),
+  purpose: z.string(),
+  minMinutes: z.number(),
+  maxMinutes: z.number(),
+});
+const pan = z.object({
+  line: z.int(),
+  shape: z.string(),
+  count: z.int(),
+  lengthCm: z.number().nullable().meta({ description: 'The diameter, of a round pan or ring.' }),
+  widthCm: z.number().nullable(),
+  heightCm: z.number().nullable(),
 });
 
 export const readingReply = z.object({
   title: z.string().nullable(),
   yield: z.object({ written: z.string(), count: amount.nullable(), noun: z.string() }).nullable(),
   standard,
+  language: z.enum(['english', 'german', 'french']),
+  origin: z
+    .object({ standard, signs: z.array(z.string()) })
+    .nullable()
+    .meta({ description: 'Where the words seem to come from; the standard is not changed by it.' }),
   lines: z.array(readingLine),
+  facts: z
+    .object({
+      ovens: z.array(oven),
+      times: z.array(time),
+      pans: z.array(pan),
+    })
+    .meta({
+      description: 'What steps and yield say of heat, time and pans; `line` counts from 0.',
+    }),
 });
 
 export type ReadingRequest = z.infer<typeof readingRequest>;
@@ -52,8 +111,13 @@ export function toIntendedReply({ grams, low, high, basis }: Intended): z.infer<
   return { grams, low, high, basis: rung, source, derivedFrom };
 }
 
-function toLineReply(line: Line, reading: Reading, shelf: Shelf): z.infer<typeof readingLine> {
-  const mass = intendedMass(line, reading.standard, shelf);
+function toLineReply(
+  line: Line,
+  reading: Reading,
+  shelf: Shelf,
+  known: readonly KnownWeight[],
+): z.infer<typeof readingLine> {
+  const mass = intendedMass(line, reading.standard, shelf, known);
   return {
     written: line.written,
     kind: line.kind,
@@ -64,15 +128,45 @@ function toLineReply(line: Line, reading: Reading, shelf: Shelf): z.infer<typeof
     authorMethod: line.authorMethod,
     stated: line.stated,
     intended: mass && toIntendedReply(mass),
-    notes: line.notes.map((note) => ({
-      code: note.code,
-      message: noteMessage(note, line, reading.standard, shelf),
+    notes: questionsOf(line, reading.standard, shelf, known).map(
+      ({ note, choices, gramsAtStake }) => ({
+        code: note.code,
+        message: noteMessage(note, line, reading.standard, shelf, known),
+        gramsAtStake,
+        choices: choices.map((one) => ({
+          says: choiceText(note, one, line, shelf),
+          reading: toOtherReading(one.reading),
+          grams: one.intended?.grams ?? null,
+        })),
+      }),
+    ),
+    answered: (line.answered?.given ?? []).map(({ note, by }) => ({
+      note: note?.code ?? 'correction',
+      by,
     })),
   };
 }
 
+function toOtherReading({ amount: ends, ...rest }: OtherReading): z.infer<typeof otherReading> {
+  return { ...rest, ...(ends && { amount: [ends[0], ends[1]] }) };
+}
+
+function toFactsReply({ lines }: Reading): ReadingReply['facts'] {
+  const { ovens, times, pans } = factsOf(lines);
+  return {
+    ovens: ovens.map(({ written: _, ...said }) => said),
+    times: times.map(({ written: _, ...said }) => said),
+    pans: pans.map(({ written: _, ...said }) => said),
+  };
+}
+
 /** A reading as it crosses the wire, with its notes in words. */
-export function toReadingReply(reading: Reading, shelf: Shelf = BUILT_IN_SHELF): ReadingReply {
+export function toReadingReply(
+  reading: Reading,
+  shelf: Shelf = BUILT_IN_SHELF,
+  known: readonly KnownWeight[] = [],
+  origin: Origin | null = null,
+): ReadingReply {
   return {
     title: reading.title,
     yield: reading.yield && {
@@ -80,6 +174,9 @@ export function toReadingReply(reading: Reading, shelf: Shelf = BUILT_IN_SHELF):
       count: reading.yield.count && toAmountReply(reading.yield.count),
     },
     standard: reading.standard,
-    lines: reading.lines.map((line) => toLineReply(line, reading, shelf)),
+    language: reading.language,
+    origin: origin && { standard: origin.standard, signs: [...origin.signs] },
+    lines: reading.lines.map((line) => toLineReply(line, reading, shelf, known)),
+    facts: toFactsReply(reading),
   };
 }

@@ -1,4 +1,6 @@
 import { z } from 'zod';
+import { lineAnswers } from './answers.js';
+import { balance } from './balance.js';
 import { LARGEST_PAGE, LONGEST_TITLE } from './limits.js';
 import { batch, methods, recipeText, standard } from './parts.js';
 
@@ -15,8 +17,13 @@ const written = {
     error: 'There is no recipe in this text yet.',
   }),
   standard: standard.default('us-customary'),
+  authorId: z.uuid().nullable().default(null).meta({
+    description: 'Whose recipe it is: decides what a cup of it weighs.',
+  }),
   batch: batch.default({ by: 'factor', factor: '1' }),
   methods: methods.default({}),
+  balance: balance.prefault({}),
+  answers: lineAnswers.meta({ description: 'What was answered to the notes of its lines.' }),
 };
 
 export const recipeDraft = z.strictObject(written);
@@ -30,12 +37,28 @@ export const recipe = z.object({
   title: z.string(),
   text: z.string(),
   standard,
+  authorId: z.uuid().nullable(),
   batch: z.object({ by: z.literal('factor'), factor: z.string() }),
   methods,
+  balance,
+  answers: lineAnswers,
   revision,
   createdAt: z.iso.datetime(),
   updatedAt: z.iso.datetime(),
   deletedAt: z.iso.datetime().nullable(),
+});
+
+/** An earlier text of a recipe. */
+export const recipeVersion = z.object({
+  revision,
+  title: z.string(),
+  text: z.string(),
+  standard,
+  savedAt: z.iso.datetime(),
+});
+
+export const recipeVersions = z.object({
+  items: z.array(recipeVersion).meta({ description: 'The newest first.' }),
 });
 
 export const recipeSummary = recipe
@@ -75,6 +98,7 @@ export const recipePage = z.object({
 export type RecipeDraft = z.input<typeof recipeDraft>;
 export type RecipeReplacement = z.input<typeof recipeReplacement>;
 export type Recipe = z.infer<typeof recipe>;
+export type RecipeVersion = z.infer<typeof recipeVersion>;
 export type RecipeSummary = z.infer<typeof recipeSummary>;
 export type RecipePage = z.infer<typeof recipePage>;
 export type RecipeQuery = z.infer<typeof recipeQuery>;

@@ -1,24 +1,80 @@
 import { createDocument } from 'zod-openapi';
-import { z } from 'zod';
+import type { z } from 'zod';
+import { author, authorDraft, authorList, authorReplacement } from '../authors.js';
 import { kitchen, kitchenReplacement } from '../kitchen.js';
+import { chanceReply, chanceRequest } from '../chances.js';
 import { planReply, planRequest } from '../plans.js';
-import { conflict, health, problem } from '../problems.js';
+import { conflict, health } from '../problems.js';
+import { filePaths } from './files.js';
+import { idPath, json, missing, problemOf, refused, stale, table } from './parts.js';
 import { readingReply, readingRequest } from '../readings.js';
-import { recipe, recipeDraft, recipePage, recipeQuery, recipeReplacement } from '../recipes.js';
+import {
+  scaleCommand,
+  scaleReading,
+  scaleState,
+  simulationCommand,
+  simulationState,
+} from '../scale.js';
+import {
+  importQuery,
+  importReply,
+  trial,
+  trialDraft,
+  trialList,
+  trialQuery,
+  trialReplacement,
+} from '../trials.js';
+import {
+  recipe,
+  recipeDraft,
+  recipePage,
+  recipeQuery,
+  recipeReplacement,
+  recipeVersions,
+} from '../recipes.js';
 
-const json = <T extends z.ZodType>(schema: T) => ({ content: { 'application/json': { schema } } });
-
-const problemOf = (description: string, schema: z.ZodType = problem) => ({
-  description,
-  content: { 'application/problem+json': { schema } },
+const changePaths = (what: string, replacement: z.ZodType, whole: z.ZodType) => ({
+  put: {
+    summary: `Replace ${what}, naming the revision that the change is based on`,
+    requestParams: { path: idPath },
+    requestBody: json(replacement),
+    responses: {
+      '200': { description: 'Saved.', ...json(whole) },
+      ...refused,
+      ...missing,
+      ...stale,
+    },
+  },
+  delete: {
+    summary: `Delete ${what}; it can be restored`,
+    requestParams: { path: idPath },
+    responses: { '204': { description: 'Deleted.' }, ...missing },
+  },
 });
 
-const refused = {
-  '400': problemOf('The request could not be understood.'),
-  '413': problemOf('The body is over 256 KiB.'),
-};
-const missing = { '404': problemOf('There is no such recipe.') };
-const idPath = z.object({ id: z.uuid() });
+const restorePath = (what: string, whole: z.ZodType) => ({
+  post: {
+    summary: `Bring ${what} back`,
+    requestParams: { path: idPath },
+    responses: { '200': { description: 'It is back.', ...json(whole) }, ...missing },
+  },
+});
+
+const csvPath = (what: string) => ({
+  get: {
+    summary: `Export ${what} as CSV`,
+    responses: { '200': { description: 'A table.', ...table } },
+  },
+  post: {
+    summary: `Import ${what} from CSV, or say what would come in`,
+    requestParams: { query: importQuery },
+    requestBody: table,
+    responses: {
+      '200': { description: 'What came in, and what could not.', ...json(importReply) },
+      ...refused,
+    },
+  },
+});
 
 /** The OpenAPI 3.1 document of the whole interface, made from the schemas that validate it. */
 export function openApiDocument(version: string): object {
@@ -54,6 +110,18 @@ export function openApiDocument(version: string): object {
           },
         },
       },
+      '/api/chances': {
+        post: {
+          summary: 'How likely a batch comes out, and what to weigh; saves nothing',
+          requestBody: json(chanceRequest),
+          responses: {
+            '200': { description: 'Chances by the error model.', ...json(chanceReply) },
+            ...refused,
+            ...missing,
+            '422': problemOf('A line can not be measured that way.'),
+          },
+        },
+      },
       '/api/kitchen': {
         get: {
           summary: 'The tools of this kitchen',
@@ -66,6 +134,88 @@ export function openApiDocument(version: string): object {
             '200': { description: 'Saved.', ...json(kitchen) },
             ...refused,
             '409': problemOf('It was changed meanwhile.'),
+          },
+        },
+      },
+      '/api/kitchen/weights/csv': csvPath('the own weights of this kitchen'),
+      '/api/trials': {
+        get: {
+          summary: 'Trials of the hands of this kitchen, oldest first',
+          requestParams: { query: trialQuery },
+          responses: { '200': { description: 'The trials.', ...json(trialList) }, ...refused },
+        },
+        post: {
+          summary: 'Keep a trial',
+          requestBody: json(trialDraft),
+          responses: { '201': { description: 'Kept.', ...json(trial) }, ...refused },
+        },
+      },
+      '/api/trials/{id}': changePaths('a trial', trialReplacement, trial),
+      '/api/trials/{id}/restore': restorePath('a trial', trial),
+      '/api/trials/csv': csvPath('trials'),
+      '/api/trials/imports/{id}': {
+        delete: {
+          summary: 'Take a whole import back',
+          requestParams: { path: idPath },
+          responses: { '204': { description: 'Taken back.' }, ...missing },
+        },
+      },
+      '/api/authors': {
+        get: {
+          summary: 'Authors, with what their recipes say of their cups',
+          responses: { '200': { description: 'The authors.', ...json(authorList) } },
+        },
+        post: {
+          summary: 'Add an author',
+          requestBody: json(authorDraft),
+          responses: { '201': { description: 'Added.', ...json(author) }, ...refused },
+        },
+      },
+      '/api/authors/{id}': {
+        get: {
+          summary: 'Read an author',
+          requestParams: { path: idPath },
+          responses: { '200': { description: 'The author.', ...json(author) }, ...missing },
+        },
+        ...changePaths('an author', authorReplacement, author),
+      },
+      '/api/authors/{id}/restore': restorePath('an author', author),
+      '/api/scale': {
+        get: {
+          summary: 'What the scale of this kitchen shows now',
+          responses: { '200': { description: 'The scale.', ...json(scaleState) } },
+        },
+        post: {
+          summary: 'Press a button of the scale',
+          requestBody: json(scaleCommand),
+          responses: { '200': { description: 'Pressed.', ...json(scaleState) }, ...refused },
+        },
+      },
+      '/api/scale/stream': {
+        get: {
+          summary:
+            'Readings as server-sent events, twenty a second while something changes; ' +
+            'Last-Event-ID resumes',
+          responses: {
+            '200': {
+              description: 'A stream of `reading` events.',
+              content: { 'text/event-stream': { schema: scaleReading } },
+            },
+          },
+        },
+      },
+      '/api/scale/simulation': {
+        get: {
+          summary: 'What lies on the simulated scale',
+          responses: { '200': { description: 'The simulation.', ...json(simulationState) } },
+        },
+        post: {
+          summary: 'Put something on the simulated scale, or take it off',
+          requestBody: json(simulationCommand),
+          responses: {
+            '200': { description: 'Done.', ...json(simulationState) },
+            ...refused,
+            '422': problemOf('It can not be done with what this kitchen knows.'),
           },
         },
       },
@@ -102,6 +252,17 @@ export function openApiDocument(version: string): object {
           summary: 'Delete a recipe; it can be restored',
           requestParams: { path: idPath },
           responses: { '204': { description: 'Deleted.' }, ...missing },
+        },
+      },
+      ...filePaths,
+      '/api/recipes/{id}/versions': {
+        get: {
+          summary: 'Earlier texts of a recipe, the newest first',
+          requestParams: { path: idPath },
+          responses: {
+            '200': { description: 'Its earlier texts.', ...json(recipeVersions) },
+            ...missing,
+          },
         },
       },
       '/api/recipes/{id}/restore': {

@@ -1,7 +1,13 @@
+export { CAUTION_MESSAGES, adviceMessage, batchProblemMessage } from './batch.js';
 export { FACTOR_PROBLEMS } from './factors.js';
+export { fileProblemMessage } from './files.js';
 export { issueMessage } from './issues.js';
 export { CLASS_NAMES, METHOD_NAMES, ROLE_NAMES, basisMeaning, basisName } from './names.js';
 export { noteMessage } from './notes.js';
+export { choiceText, choiceWeight, questionText } from './questions.js';
+export { SCALE_UNIT_NAMES, scaleWarningMessage } from './scale.js';
+export { slipMessage } from './slips.js';
+export { csvProblemMessage } from './tables.js';
 export {
   CLASS_CAUTIONS,
   FLOUR_CAUTION,

@@ -4,6 +4,7 @@ import {
   type Method,
   type Role,
 } from '@ypsigram/core/catalogue';
+import { PINNED } from '@ypsigram/core/batch';
 import type { Rung } from '@ypsigram/core/measuring';
 
 /** What each method is called on screen. */
@@ -83,11 +84,13 @@ const isOwn = ({ rung, source }: Basis): boolean => rung === 'reference' && sour
 /** What the basis of a number is called: its rung, or that it is the kitchen's own. */
 export function basisName(basis: Basis | null): string {
   if (!basis) return RUNG_NAMES.unknown;
+  if (basis.source === PINNED) return 'pinned';
   return isOwn(basis) ? 'own weight' : RUNG_NAMES[basis.rung];
 }
 
 /** What the basis of a number means, in a sentence. */
 export function basisMeaning(basis: Basis | null): string {
   if (!basis) return RUNG_MEANINGS.unknown;
+  if (basis.source === PINNED) return 'You set the weight of this line yourself.';
   return isOwn(basis) ? 'A weight that you set on the Shelf.' : RUNG_MEANINGS[basis.rung];
 }

@@ -1,42 +1,46 @@
 import { onScaleGrid } from '@ypsigram/core/batch';
-import { BUILT_IN_SHELF, knownIngredient, type Shelf } from '@ypsigram/core/catalogue';
-import { gramsAtStake, intendedMass, intendedOtherwise } from '@ypsigram/core/conversion';
+import { BUILT_IN_SHELF, type Shelf } from '@ypsigram/core/catalogue';
+import { intendedMass, intendedOtherwise } from '@ypsigram/core/conversion';
+import type { KnownWeight } from '@ypsigram/core/measuring';
 import type { Line, OtherReading, ReadingNote } from '@ypsigram/core/reading';
 import { standardName, type Standard } from '@ypsigram/core/units';
 import { METHOD_NAMES } from './names.js';
 
-const ingredientName = (id: string | null): string =>
-  id === null ? 'this' : knownIngredient(id).name.toLowerCase();
+const ingredientName = (id: string | null, shelf: Shelf): string =>
+  (id === null ? undefined : shelf.ingredient(id)?.name.toLowerCase()) ?? 'this';
 
 /** In whose cups, and by whose weights, a line is weighed. */
 interface Setting {
   readonly standard: Standard;
   readonly shelf: Shelf;
+  readonly known: readonly KnownWeight[];
 }
 
-function weighs(line: Line, { standard, shelf }: Setting, other?: OtherReading): string {
+function weighs(line: Line, { standard, shelf, known }: Setting, other?: OtherReading): string {
   const intended = other
-    ? intendedOtherwise(line, other, standard, shelf)
-    : intendedMass(line, standard, shelf);
+    ? intendedOtherwise(line, other, standard, shelf, known)
+    : intendedMass(line, standard, shelf, known);
   return intended ? onScaleGrid(intended.grams).shown : 'no known weight';
 }
 
 /** Whether the other reading would show as another weight. */
-function changes(line: Line, note: ReadingNote, { standard, shelf }: Setting): boolean {
-  return gramsAtStake(line, note, standard, shelf) >= LEAST_SHOWN_GRAMS;
+function changes(line: Line, other: OtherReading, { standard, shelf, known }: Setting): boolean {
+  const now = intendedMass(line, standard, shelf, known);
+  const then = intendedOtherwise(line, other, standard, shelf, known);
+  return now !== null && then !== null && Math.abs(then.grams - now.grams) >= LEAST_SHOWN_GRAMS;
 }
 
 /** A fine scale shows no less than this. */
 const LEAST_SHOWN_GRAMS = 0.05;
 
 function kindOf(line: Line, setting: Setting, other: OtherReading): string {
-  return `${ingredientName(other.ingredientId ?? null)} ${weighs(line, setting, other)}`;
+  return `${ingredientName(other.ingredientId ?? null, setting.shelf)} ${weighs(line, setting, other)}`;
 }
 
-function assumed(line: Line, what: 'ingredient' | 'method' | 'size'): string {
+function assumed(line: Line, what: 'ingredient' | 'method' | 'size', shelf: Shelf): string {
   if (what === 'method') return `Taken as ${METHOD_NAMES[line.authorMethod ?? 'packed']}.`;
   if (what === 'size') return `Taken as ${line.form ?? 'usual'} size.`;
-  return `Taken as ${ingredientName(line.ingredientId)}.`;
+  return `Taken as ${ingredientName(line.ingredientId, shelf)}.`;
 }
 
 /** A reading note as a sentence for a baker, with the grams that hang on it. */
@@ -45,25 +49,26 @@ export function noteMessage(
   line: Line,
   standard: Standard,
   shelf: Shelf = BUILT_IN_SHELF,
+  known: readonly KnownWeight[] = [],
 ): string {
-  const setting = { standard, shelf };
+  const setting = { standard, shelf, known };
   switch (note.code) {
     case 'assumed-kind':
-      return assumed(line, note.assumed);
+      return assumed(line, note.assumed, shelf);
     case 'kind-ambiguous':
       return (
-        `Which kind? Taken as ${ingredientName(line.ingredientId)}, ${weighs(line, setting)}; ` +
+        `Which kind? Taken as ${ingredientName(line.ingredientId, shelf)}, ${weighs(line, setting)}; ` +
         `could be ${note.others.map((other) => kindOf(line, setting, other)).join(' or ')}.`
       );
     case 'order-before':
-      if (!changes(line, note, setting))
+      if (!changes(line, note.other, setting))
         return `“${note.word}” before measuring: the weight does not change.`;
       return (
         `“${note.word}” stands before the name, so it is done before measuring: ` +
         `${weighs(line, setting)}. Done after: ${weighs(line, setting, note.other)}.`
       );
     case 'order-after':
-      return note.other && changes(line, note, setting)
+      return note.other && changes(line, note.other, setting)
         ? `“${note.word}” stands after the name, so it is done after measuring: ` +
             `${weighs(line, setting)}. Done before: ${weighs(line, setting, note.other)}.`
         : `“${note.word}” stands after the name: measure first, the weight does not change.`;

@@ -1,0 +1,50 @@
+import { z } from 'zod';
+import { COLUMNS, USUAL_BALANCE } from '@ypsigram/core/batch';
+import { form, ingredientId, lineIndex, method, strictness } from './parts.js';
+
+const HEAVIEST_LINE_GRAMS = 1_000_000;
+const LARGEST_BOWL_MILLILITRES = 500_000;
+const MOST_PIECES = 100_000;
+
+export const lineChoice = z.strictObject({
+  method: method.exactOptional(),
+  grams: z
+    .number('Write the weight in grams.')
+    .positive('It weighs more than nothing.')
+    .max(HEAVIEST_LINE_GRAMS, 'That is more than a tonne.')
+    .exactOptional()
+    .meta({ description: 'A pinned weight, in grams at factor 1.' }),
+  instead: z.strictObject({ ingredientId, form }).exactOptional().meta({
+    description: 'Another kind that takes its place, by weight.',
+  }),
+  tools: z.array(z.string().min(1).max(40)).min(1).max(20).readonly().exactOptional().meta({
+    description: 'The only tools to fill for this line.',
+  }),
+  weighed: z.boolean().exactOptional().meta({ description: 'Weighed, by either route.' }),
+});
+
+export const lineChoices = z.record(lineIndex, lineChoice).meta({
+  description: 'What was decided of single lines, by their index in the reading.',
+});
+
+export const balance = z
+  .strictObject({
+    strictness: strictness.default(USUAL_BALANCE.strictness),
+    columns: z.enum(COLUMNS).default(USUAL_BALANCE.columns).meta({
+      description: 'The columns this baker goes by.',
+    }),
+    lines: lineChoices.default({}),
+    bowlMillilitres: z
+      .number('Write what the bowl holds, in millilitres.')
+      .positive('A bowl holds more than nothing.')
+      .max(LARGEST_BOWL_MILLILITRES, 'That is larger than any bowl.')
+      .nullable()
+      .default(null),
+    piecesPerLoad: z
+      .number('Write how many pieces the oven takes at once.')
+      .positive('An oven takes more than no pieces.')
+      .max(MOST_PIECES, 'That is more than any oven takes.')
+      .nullable()
+      .default(null),
+  })
+  .meta({ description: 'What was decided of the two columns.' });

@@ -1,0 +1,69 @@
+import { z } from 'zod';
+import { SCALE_UNITS } from '@ypsigram/core/bench';
+import { CLASSES, ROLES } from '@ypsigram/core/catalogue';
+import { HEAVIEST_PACK_GRAMS, HEAVIEST_READING_GRAMS, HIGHEST_PRICE } from './limits.js';
+import { ingredientId, nameText, positive } from './parts.js';
+
+/** The prefix keeps an own ingredient from ever standing in for a built-in one. */
+const ownId = z
+  .string()
+  .regex(/^own-[a-z0-9-]{1,70}$/, 'An own ingredient has an id like own-carob.');
+
+const words = (most: number) =>
+  z.array(z.string().trim().min(1).max(60)).max(most, `At most ${most} names.`);
+
+export const ownIngredient = z
+  .strictObject({
+    id: ownId,
+    name: nameText(60, 'Give the ingredient a name.'),
+    class: z.enum(CLASSES),
+    role: z.enum(ROLES),
+    waterPercent: z
+      .number('Write the water in 100 g as a number.')
+      .min(0, 'Water is 0 to 100 g in 100 g.')
+      .max(100, 'Water is 0 to 100 g in 100 g.'),
+    allergens: words(20),
+    aliases: words(20),
+  })
+  .meta({ description: 'An ingredient of your own. Its weights stand in `weights`, if any.' });
+
+export const price = z.strictObject({
+  ingredientId,
+  packGrams: positive(
+    HEAVIEST_PACK_GRAMS,
+    'Write what the pack holds, in grams.',
+    'No pack is that large.',
+  ),
+  price: positive(HIGHEST_PRICE, 'Write what the pack costs.', 'That is more than any pack costs.'),
+});
+
+export const scale = z.strictObject({
+  name: nameText(40, 'Give the scale a name.'),
+  kind: z.enum(['kitchen', 'fine', 'beam']),
+  capacityGrams: positive(
+    HEAVIEST_PACK_GRAMS,
+    'Write the most it carries, in grams.',
+    'That is no kitchen scale.',
+  ),
+  gridGrams: positive(
+    100,
+    'Write its step in grams, such as 1 or 0.1.',
+    'That step is too coarse.',
+  ),
+  units: z.array(z.enum(SCALE_UNITS)).min(1, 'A scale shows at least one unit.'),
+  hasTare: z.boolean(),
+});
+
+export const container = z.strictObject({
+  name: nameText(40, 'Give the container a name.'),
+  grams: positive(
+    HEAVIEST_READING_GRAMS,
+    'Write what it weighs empty, in grams.',
+    'That is too heavy for a scale.',
+  ),
+});
+
+export const hand = z.strictObject({
+  id: z.uuid(),
+  name: nameText(40, 'Say who it is.'),
+});

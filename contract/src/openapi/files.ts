@@ -1,0 +1,78 @@
+import { z } from 'zod';
+import { backup, restoreReply } from '../backup.js';
+import { exportQuery, importUndone, recipeImport, recipeImportReply } from '../imports.js';
+import { importQuery } from '../trials.js';
+import { idPath, json, missing, problemOf, refused } from './parts.js';
+
+const file = z.string().meta({ description: 'The content of a file.' });
+
+/** Recipes in and out in open formats, and the whole kitchen as one document. */
+export const filePaths = {
+  '/api/exports': {
+    get: {
+      summary: 'Recipes as a file: plain text, Markdown, schema.org JSON-LD or CSV',
+      requestParams: { query: exportQuery },
+      responses: {
+        '200': {
+          description: 'A file, which comes in again as it went out.',
+          content: {
+            'text/plain': { schema: file },
+            'text/markdown': { schema: file },
+            'application/ld+json': { schema: file },
+            'text/csv': { schema: file },
+          },
+        },
+        ...refused,
+        ...missing,
+      },
+    },
+  },
+  '/api/imports': {
+    post: {
+      summary: 'Bring recipes in, all or none; with `dryRun=1` only say what would come in',
+      requestParams: { query: importQuery },
+      requestBody: json(recipeImport),
+      responses: {
+        '200': { description: 'What came in, or would.', ...json(recipeImportReply) },
+        ...refused,
+        '413': problemOf('The body is over 24 MiB.'),
+      },
+    },
+  },
+  '/api/imports/{id}': {
+    delete: {
+      summary: 'Take a whole import back',
+      requestParams: { path: idPath },
+      responses: {
+        '200': { description: 'What was taken back.', ...json(importUndone) },
+        ...missing,
+      },
+    },
+  },
+  '/api/backup': {
+    get: {
+      summary: 'The whole kitchen as one document',
+      responses: { '200': { description: 'A backup.', ...json(backup) } },
+    },
+    post: {
+      summary: 'Restore a backup, whole or not at all; with `dryRun=1` only say what it would do',
+      requestParams: { query: importQuery },
+      requestBody: json(backup),
+      responses: {
+        '200': { description: 'What was restored, or would be.', ...json(restoreReply) },
+        ...refused,
+        '413': problemOf('The body is over 64 MiB.'),
+      },
+    },
+  },
+  '/api/backup/{id}/restore': {
+    post: {
+      summary: 'Put back what was here before a backup was restored',
+      requestParams: { path: idPath },
+      responses: {
+        '200': { description: 'It is back.', ...json(restoreReply) },
+        ...missing,
+      },
+    },
+  },
+};

@@ -1,0 +1,29 @@
+import { adviceMessage, batchProblemMessage } from './batch.js';
+
+describe('what is said of a batch', () => {
+  const about = { line: 0, gap: -0.048, tolerance: 0.03 } as const;
+
+  it('tells which way a line is off, and what mends it', () => {
+    expect(adviceMessage({ ...about, mend: 'weigh' })).toBe(
+      '4.8 % under. No filling comes near enough: weigh it.',
+    );
+    expect(adviceMessage({ ...about, mend: 'method', method: 'dipped', gapThen: 0.004 })).toBe(
+      '4.8 % under. Filled dipped it is 0.4 % off.',
+    );
+    expect(adviceMessage({ ...about, gap: 0.2, mend: 'tools', gapThen: 0 })).toContain(
+      '20.0 % over with this tool alone.',
+    );
+  });
+
+  it('gives a premix with its grams', () => {
+    const premix = { tinyGrams: 2, carrierGrams: 18, takeGrams: 6, holdsGrams: 0.6 };
+    expect(adviceMessage({ ...about, gap: 0.6, mend: 'premix', premix, carrier: 3 })).toContain(
+      'Stir 2 g of it into 18 g of the flour, and weigh 6 g of that.',
+    );
+  });
+
+  it('says what to do where a batch can’t be set so', () => {
+    expect(batchProblemMessage({ code: 'no-yield', field: 'pieces' })).toContain('Makes 12');
+    expect(batchProblemMessage({ code: 'too-large', field: 'factor' })).toBeTruthy();
+  });
+});

@@ -1,0 +1,53 @@
+import type { Advice, BatchProblem, Caution } from '@ypsigram/core/batch';
+import { FACTOR_PROBLEMS } from './factors.js';
+import { METHOD_NAMES } from './names.js';
+
+const PROBLEMS: Readonly<Record<string, string>> = {
+  'no-yield': 'The recipe does not say how many it makes. Write “Makes 12” into it.',
+  'no-mass': 'No line of this recipe has a weight yet, so its dough has none either.',
+  'no-eggs': 'This recipe has no whole eggs to go by.',
+  'not-in-recipe': 'The recipe has none of this ingredient.',
+  'no-limits': 'Say what there is of at least one ingredient.',
+  'empty-pan': 'The hole of a ring is narrower than the ring.',
+};
+
+/** Why a batch can't be set so, and what to do. */
+export function batchProblemMessage({ code }: BatchProblem): string {
+  return PROBLEMS[code] ?? FACTOR_PROBLEMS[code as keyof typeof FACTOR_PROBLEMS];
+}
+
+/** What to keep in mind with this batch. Local rules go before all of it. */
+export const CAUTION_MESSAGES: Readonly<Record<Caution, string>> = {
+  preserving:
+    'Preserving is not scaled here: acid, salt and time must fit the jar. Use a tested recipe from your food-safety authority.',
+  'not-linear':
+    'Beyond half or double, leavening, salt and strong spices do not follow a straight line. Bake a trial first.',
+  'bake-time':
+    'Baking time does not grow with the batch: it goes by the size of each piece or pan.',
+  'by-eye':
+    'In a batch of this size weigh leavening, strong spices and extracts; don’t judge them by eye.',
+  'raw-flour': 'Raw flour is not safe to taste.',
+  'raw-egg': 'Raw egg is not safe to taste.',
+};
+
+const percent = (part: number): string => `${(100 * Math.abs(part)).toFixed(1)} %`;
+const towards = (gap: number): string => `${percent(gap)} ${gap < 0 ? 'under' : 'over'}`;
+const grams = (mass: number): string => `${Number(mass.toFixed(2))} g`;
+
+/** What would mend a line, in a sentence; by `carrier` its premix is stirred into the flour. */
+export function adviceMessage(advice: Advice): string {
+  switch (advice.mend) {
+    case 'method':
+      return `${towards(advice.gap)}. Filled ${METHOD_NAMES[advice.method]} it is ${percent(advice.gapThen)} off.`;
+    case 'tools':
+      return `${towards(advice.gap)} with this tool alone. With all of them ${percent(advice.gapThen)} off.`;
+    case 'weigh':
+      return `${towards(advice.gap)}. No filling comes near enough: weigh it.`;
+    case 'premix': {
+      const { tinyGrams, carrierGrams, takeGrams } = advice.premix;
+      return `Too little for this scale, which may be ${percent(advice.gap)} off. Stir ${grams(tinyGrams)} of it into ${grams(carrierGrams)} of the flour, and weigh ${grams(takeGrams)} of that.`;
+    }
+    case 'fine-scale':
+      return `Too little for this scale, which may be ${percent(advice.gap)} off. It wants a finer scale.`;
+  }
+}

@@ -1,0 +1,51 @@
+import type { FileProblem } from '@ypsigram/core/formats';
+
+const FORMAT_NAMES = {
+  text: 'text',
+  markdown: 'Markdown text',
+  'json-ld': 'JSON',
+  html: 'page',
+  csv: 'table',
+} as const;
+
+const ROW_PROBLEMS: Readonly<Record<string, string>> = {
+  'cell-count': 'has another number of cells than the head of the table',
+  'open-quote': 'opens a quote that is never closed',
+  'missing-column': 'lacks a column with the recipe’s text or its ingredients',
+  'no-table': 'is no table with columns',
+  empty: 'holds no recipe',
+};
+
+const megabytes = (bytes: number): string => `${Math.round(bytes / 1024 / 1024)} MB`;
+
+/** What is wrong with a file, or a part of it, in a sentence with what to do. */
+export function fileProblemMessage(problem: FileProblem): string {
+  switch (problem.code) {
+    case 'empty':
+      return 'There is nothing in this file.';
+    case 'binary':
+      return 'This is a picture or another kind of file, not a text. Save the recipe as text first.';
+    case 'too-large':
+      return `This file has ${megabytes(problem.bytes)}: at most ${megabytes(problem.most)} can be read. Split it.`;
+    case 'too-many':
+      return `Only the first ${problem.most} recipes of this file can come in at once.`;
+    case 'broken-json':
+      return 'This looks like JSON, but breaks off or has a slip in it. Save it again where it comes from.';
+    case 'too-deep':
+      return 'Parts of this file are nested deeper than any recipe, and were left out.';
+    case 'no-recipe':
+      return problem.format === 'html'
+        ? 'This page says nothing that programs can read about a recipe. Copy its text and paste it.'
+        : `There is no recipe in this ${FORMAT_NAMES[problem.format]}.`;
+    case 'nothing-in-it':
+      return `“${problem.title}” has neither ingredients nor steps.`;
+    case 'too-long':
+      return `“${problem.title}” is longer than ${problem.most} characters, which is no recipe.`;
+    case 'a-backup':
+      return 'This is a backup of a whole kitchen. Restore it below.';
+    case 'bad-table': {
+      const what = ROW_PROBLEMS[problem.detail] ?? 'can’t be read';
+      return problem.row === null ? `The table ${what}.` : `Row ${problem.row} ${what}.`;
+    }
+  }
+}

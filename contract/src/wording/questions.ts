@@ -1,0 +1,81 @@
+import { onScaleGrid } from '@ypsigram/core/batch';
+import { BUILT_IN_SHELF, type Shelf } from '@ypsigram/core/catalogue';
+import type { Choice } from '@ypsigram/core/conversion';
+import type { Line, ReadingNote } from '@ypsigram/core/reading';
+import { METHOD_NAMES } from './names.js';
+
+/** A reading note as a short question, where its answers stand beside it; null where it is none. */
+export function questionText(note: ReadingNote): string | null {
+  switch (note.code) {
+    case 'kind-ambiguous':
+      return 'This name means different things, with different weights. Which one here?';
+    case 'order-before':
+      return `“${note.word}” stands before the name. Done before measuring, or after?`;
+    case 'order-after':
+      return note.other
+        ? `“${note.word}” stands after the name. Done after measuring, or before?`
+        : null;
+    case 'ounce-ambiguous':
+      return 'Ounces by weight, or fluid ounces?';
+    case 'assumed-kind':
+      if (note.assumed === 'method') return 'How did its author fill the cup?';
+      return note.assumed === 'size' ? 'Which size?' : null;
+    case 'alternative':
+      return `Which of the two goes in?`;
+    case 'implausible-weight':
+      return (
+        `${Math.round(note.gramsPerCup)} g to the cup cannot be: it weighs ` +
+        `${Math.round(note.lowest)} to ${Math.round(note.highest)} g, however it is measured. ` +
+        'Which figure is right?'
+      );
+    case 'unknown-ingredient':
+      return `“${note.words}” is not known here. Is it one of these?`;
+    default:
+      return null;
+  }
+}
+
+const SLIPS = {
+  half: 'as written, and it is half the volume',
+  double: 'as written, and it is twice the volume',
+} as const;
+
+function weightChoice({ reading, slip }: Choice): string {
+  if (reading.statedGrams === null) return 'the volume';
+  if (!slip) return 'the weight as written';
+  if (slip.kind === 'half' || slip.kind === 'double') return `the weight ${SLIPS[slip.kind]}`;
+  return slip.kind === 'ounces' ? 'ounces were meant' : 'a digit is wrong';
+}
+
+/** One answer to a question in a few words, without its weight. */
+export function choiceText(
+  note: ReadingNote,
+  choice: Choice,
+  line: Line,
+  shelf: Shelf = BUILT_IN_SHELF,
+): string {
+  const { ingredientId, method, form, unit } = choice.reading;
+  const name = (id: string | null | undefined): string =>
+    (id && shelf.ingredient(id)?.name.toLowerCase()) || 'as it is';
+  switch (note.code) {
+    case 'implausible-weight':
+      return weightChoice(choice);
+    case 'ounce-ambiguous':
+      return unit === 'fl-oz' ? 'fluid ounces' : 'by weight';
+    case 'order-before':
+    case 'order-after': {
+      // The present reading stands first, and says when the word was done.
+      const isOther = choice.reading === note.other;
+      const isBefore = (note.code === 'order-before') !== isOther;
+      return `${note.word} ${isBefore ? 'before' : 'after'} measuring`;
+    }
+    case 'assumed-kind':
+      return method ? METHOD_NAMES[method] : (form ?? 'usual');
+    default:
+      return name(ingredientId ?? line.ingredientId);
+  }
+}
+
+/** What a choice weighs, on the grid of the scale that would weigh it; null where not known. */
+export const choiceWeight = ({ intended }: Choice): string | null =>
+  intended && onScaleGrid(intended.grams).shown;
