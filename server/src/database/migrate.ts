@@ -2,6 +2,12 @@ import type { Sequelize, Transaction } from 'sequelize';
 import { SequelizeStorage, Umzug } from 'umzug';
 import * as recipes from './migrations/0001-recipes.js';
 import * as kitchen from './migrations/0002-kitchen.js';
+import * as trials from './migrations/0003-trials.js';
+import * as authors from './migrations/0004-authors.js';
+import * as recipeVersions from './migrations/0005-recipe-versions.js';
+import * as answers from './migrations/0006-answers.js';
+import * as imports from './migrations/0007-imports.js';
+import * as balance from './migrations/0008-balance.js';
 
 interface Migration {
   readonly name: string;
@@ -9,7 +15,16 @@ interface Migration {
 }
 
 /** In the order they were added; one that has landed is never changed. */
-const MIGRATIONS: readonly Migration[] = [recipes, kitchen];
+const MIGRATIONS: readonly Migration[] = [
+  recipes,
+  kitchen,
+  trials,
+  authors,
+  recipeVersions,
+  answers,
+  imports,
+  balance,
+];
 
 /**
  * Brings the database to the newest shape, each step in a transaction of its own. Forward
