@@ -1,0 +1,169 @@
+import {
+  millilitresOf,
+  stampedOf,
+  type Kitchen,
+  type ScaleCommand,
+  type ScaleStateReply,
+  type SimulationCommand,
+  type SimulationState,
+} from '@ypsigram/contract';
+import { sizeOfTool } from '@ypsigram/core/batch';
+import type { Shelf } from '@ypsigram/core/catalogue';
+import { drawFill, randomFrom, seedOf } from '@ypsigram/core/chance';
+import { TOOL_SPREAD, densityOf, fillSpread, type KnownWeight } from '@ypsigram/core/measuring';
+import type { ScaleDevice } from '../../devices/scale.js';
+import type { SimulatedScale } from '../../devices/simulated/scale.js';
+import { ProblemError } from '../../http/problem.js';
+
+/** A hand differs from the tables by this much, as a standard deviation, until it is calibrated. */
+const HAND_SPREAD = 0.05;
+
+/** What the scale's area needs from elsewhere. */
+export interface Surroundings {
+  kitchen(): Promise<Kitchen>;
+  shelf(): Promise<Shelf>;
+  /** What is known of a hand. @throws ProblemError 400 */
+  hand(id: string | null): Promise<readonly KnownWeight[]>;
+}
+
+export function stateOf(scale: ScaleDevice): ScaleStateReply {
+  const { units, ...description } = scale.description();
+  return { scale: { ...description, units: [...units] }, reading: scale.latest() };
+}
+
+/** Presses a button of the scale. @throws ProblemError 400 for a unit that it does not have. */
+export function press(scale: ScaleDevice, command: ScaleCommand): ScaleStateReply {
+  switch (command.do) {
+    case 'tare':
+      scale.tare();
+      break;
+    case 'wake':
+      scale.wake();
+      break;
+    case 'unit':
+      if (!scale.description().units.includes(command.unit)) {
+        throw new ProblemError(400, 'This scale does not have that unit.', { field: 'unit' });
+      }
+      scale.setUnit(command.unit);
+      break;
+  }
+  return stateOf(scale);
+}
+
+export function simulationOf(scale: SimulatedScale): SimulationState {
+  const { scale: description } = stateOf(scale);
+  return {
+    loads: [...scale.loads.all()],
+    ...scale.seed(),
+    isPouring: scale.isPouring(),
+    scale: description,
+  };
+}
+
+const cannot = (detail: string, field: string): ProblemError =>
+  new ProblemError(422, detail, { field });
+
+/** Does at the simulated scale what a person does at a real one. */
+export async function simulate(
+  scale: SimulatedScale,
+  command: SimulationCommand,
+  around: Surroundings,
+): Promise<SimulationState> {
+  switch (command.do) {
+    case 'use': {
+      const { scales } = await around.kitchen();
+      const wanted = scales.find(({ name }) => name === command.scale);
+      if (!wanted) throw cannot('The Drawer has no scale of that name.', 'scale');
+      if (wanted.kind === 'beam') throw cannot('A beam scale sends no readings.', 'scale');
+      const { name, gridGrams, capacityGrams, units } = wanted;
+      scale.become({ name, gridGrams, capacityGrams, units });
+      break;
+    }
+    case 'put-container':
+      scale.put({
+        name: command.name,
+        grams: command.grams,
+        kind: 'container',
+        ingredientId: null,
+      });
+      break;
+    case 'put':
+      scale.put({ ...(await ingredientLoad(command.ingredientId, around)), grams: command.grams });
+      break;
+    case 'pour':
+      scale.startPouring(
+        await ingredientLoad(command.ingredientId, around),
+        command.gramsPerSecond,
+      );
+      break;
+    case 'stop-pouring':
+      scale.stopPouring();
+      break;
+    case 'typical-fill': {
+      const grams = await typicalFill(scale, command, around);
+      scale.put({ ...(await ingredientLoad(command.ingredientId, around)), grams });
+      break;
+    }
+    case 'seed':
+      scale.reseed(command.seed);
+      break;
+    case 'take-off':
+      if (!scale.takeOff(command.id)) throw cannot('That is not on the scale any more.', 'id');
+      break;
+    case 'clear':
+      scale.clear();
+      break;
+  }
+  return simulationOf(scale);
+}
+
+async function ingredientLoad(id: string | null, { shelf }: Surroundings) {
+  const ingredient = id === null ? undefined : (await shelf()).ingredient(id);
+  if (id !== null && !ingredient) {
+    throw cannot('The Shelf has no ingredient of this id.', 'ingredientId');
+  }
+  return {
+    name: ingredient?.name ?? 'something',
+    kind: 'ingredient',
+    ingredientId: id,
+  } as const;
+}
+
+/**
+ * A fill drawn from the error model. The bias of the hand and that of the tool come from their
+ * names, so that they stay the same from fill to fill. What was calibrated has no bias left to
+ * draw: a tool is filled by what it holds, a hand by what it is known to fill.
+ */
+async function typicalFill(
+  scale: SimulatedScale,
+  command: Extract<SimulationCommand, { do: 'typical-fill' }>,
+  around: Surroundings,
+): Promise<number> {
+  const kitchen = await around.kitchen();
+  const ingredient = (await around.shelf()).ingredient(command.ingredientId);
+  const tool = kitchen.tools.find(({ name }) => name === command.tool);
+  if (!ingredient) throw cannot('The Shelf has no ingredient of this id.', 'ingredientId');
+  if (!tool) throw cannot('The Drawer has no tool of that name.', 'tool');
+  const stamped = stampedOf(tool, kitchen.standard);
+  const held = millilitresOf(tool, kitchen.standard);
+  const { form, method, handId } = command;
+  const size = sizeOfTool(tool.unit, stamped);
+  const basis = densityOf({ ingredient, form, method, size }, await around.hand(handId));
+  if (!basis)
+    throw cannot('What this weighs is not known, so no fill can be drawn.', 'ingredientId');
+  const biasOf = (name: string, spread: number): number =>
+    spread * randomFrom(seedOf(name)).normal();
+  return drawFill(
+    {
+      gramsPerMillilitre: basis.gramsPerMillilitre,
+      millilitres: held,
+      toolBias: held === stamped ? biasOf(`tool ${tool.name}`, TOOL_SPREAD) : 0,
+      handBias:
+        handId === null || basis.rung === 'hand'
+          ? 0
+          : biasOf(`hand ${handId} ${method}`, HAND_SPREAD),
+      fillSpread: fillSpread(ingredient.class, method, size),
+    },
+    scale.luck(),
+  );
+}

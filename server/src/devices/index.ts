@@ -1,0 +1,14 @@
+import { USUAL_SCALES } from '@ypsigram/core/batch';
+import { SimulatedScale } from './simulated/scale.js';
+
+/** The luck of typical fills until somebody chooses another. */
+const FIRST_SEED = 2026;
+
+/** The scale that ships: simulated, and at first the usual kitchen scale. */
+export function openScale(): SimulatedScale {
+  const { name, gridGrams, capacityGrams } = USUAL_SCALES[0]!;
+  return new SimulatedScale({
+    scale: { name, gridGrams, capacityGrams, units: ['g', 'oz', 'lb-oz', 'ml'] },
+    seed: FIRST_SEED,
+  });
+}
