@@ -1,0 +1,43 @@
+import { Router } from 'express';
+import { authorDraft, authorReplacement } from '@ypsigram/contract';
+import { idIn } from '../../http/ids.js';
+import { onlyMethods } from '../../http/problem.js';
+import { validBody } from '../../http/validate.js';
+import type { AuthorService } from './service.js';
+
+const GONE = 'There is no such author.';
+
+export function authorRoutes(authors: AuthorService): Router {
+  const router = Router();
+  router
+    .route('/')
+    .get(async (_request, response) => {
+      response.json({ items: await authors.list() });
+    })
+    .post(async (request, response) => {
+      const author = await authors.create(validBody(authorDraft, request));
+      response.status(201).location(`/api/authors/${author.id}`).json(author);
+    })
+    .all(onlyMethods('GET', 'POST'));
+  router
+    .route('/:id')
+    .get(async (request, response) => {
+      response.json(await authors.read(idIn(request.params.id, GONE)));
+    })
+    .put(async (request, response) => {
+      const replacement = validBody(authorReplacement, request);
+      response.json(await authors.replace(idIn(request.params.id, GONE), replacement));
+    })
+    .delete(async (request, response) => {
+      await authors.remove(idIn(request.params.id, GONE));
+      response.status(204).end();
+    })
+    .all(onlyMethods('GET', 'PUT', 'DELETE'));
+  router
+    .route('/:id/restore')
+    .post(async (request, response) => {
+      response.json(await authors.restore(idIn(request.params.id, GONE)));
+    })
+    .all(onlyMethods('POST'));
+  return router;
+}

@@ -1,0 +1,76 @@
+import { Router } from 'express';
+import { exportQuery, type Author, type Recipe } from '@ypsigram/contract';
+import { USUAL_BALANCE } from '@ypsigram/core/batch';
+import { writeRecipeFile, type ExportFormat, type RecipeFile } from '@ypsigram/core/formats';
+import { notFound, onlyMethods } from '../../http/problem.js';
+import { validate } from '../../http/validate.js';
+
+/** What exporting needs from elsewhere. */
+export interface Surroundings {
+  recipes(): Promise<readonly Recipe[]>;
+  authors(): Promise<readonly Author[]>;
+}
+
+const FILES: Readonly<Record<ExportFormat, { readonly type: string; readonly ending: string }>> = {
+  text: { type: 'text/plain', ending: 'txt' },
+  markdown: { type: 'text/markdown', ending: 'md' },
+  'json-ld': { type: 'application/ld+json', ending: 'json' },
+  csv: { type: 'text/csv', ending: 'csv' },
+};
+
+const LONGEST_NAME = 60;
+
+/** A name that every system takes for a file. */
+function fileName(recipes: readonly Recipe[], ending: string): string {
+  const [only] = recipes;
+  const name = recipes.length === 1 && only ? only.title : 'recipes';
+  const plain = name
+    .normalize('NFD')
+    .replace(/[^A-Za-z0-9]+/g, '-')
+    .replace(/^-+|-+$/g, '')
+    .slice(0, LONGEST_NAME);
+  return `${plain.toLowerCase() || 'recipe'}.${ending}`;
+}
+
+const isUsual = (balance: Recipe['balance']): boolean =>
+  JSON.stringify(balance) === JSON.stringify(USUAL_BALANCE);
+
+const toFile = (
+  { title, text, standard, authorId, batch, methods, balance, answers }: Recipe,
+  names: ReadonlyMap<string, string>,
+): RecipeFile => ({
+  title,
+  text,
+  author: authorId === null ? null : (names.get(authorId) ?? null),
+  standard,
+  factor: batch.factor,
+  methods,
+  balance: isUsual(balance) ? null : balance,
+  answers,
+});
+
+/** Recipes as files in open formats, which come in again as they went out. */
+export function exportRoutes(around: Surroundings): Router {
+  const router = Router();
+  router
+    .route('/')
+    .get(async (request, response) => {
+      const { format, ids } = validate(exportQuery, request.query);
+      const wanted = ids === undefined ? null : new Set(ids.split(','));
+      const all = await around.recipes();
+      const recipes = wanted ? all.filter(({ id }) => wanted.has(id)) : all;
+      if (recipes.length === 0) throw notFound('There is no recipe to take out.');
+      const names = new Map((await around.authors()).map(({ id, name }) => [id, name]));
+      const { type, ending } = FILES[format];
+      const name = fileName(recipes, ending);
+      response.type(type).set('Content-Disposition', `attachment; filename="${name}"`);
+      response.send(
+        writeRecipeFile(
+          format,
+          recipes.map((recipe) => toFile(recipe, names)),
+        ),
+      );
+    })
+    .all(onlyMethods('GET'));
+  return router;
+}

@@ -1,0 +1,267 @@
+import { randomUUID } from 'node:crypto';
+import type { Sequelize, Transaction } from 'sequelize';
+import type { z } from 'zod';
+import type {
+  Author,
+  ImportUndone,
+  Recipe,
+  RecipeImportReply,
+  authorDraft,
+  importedRecipe,
+  recipeDraft,
+  recipeReplacement,
+} from '@ypsigram/contract';
+import { USUAL_BALANCE } from '@ypsigram/core/batch';
+import { intendedMass } from '@ypsigram/core/conversion';
+import { readRecipe } from '@ypsigram/core/reading';
+import type { Shelf } from '@ypsigram/core/catalogue';
+import { notFound } from '../../http/problem.js';
+import { importModel } from './model.js';
+
+type Imported = z.output<typeof importedRecipe>;
+type Draft = z.output<typeof recipeDraft>;
+
+/** Recipes that come in from files, together or not at all. */
+export interface ImportService {
+  /** What would come in, and changes nothing. */
+  preview(recipes: readonly Imported[]): Promise<RecipeImportReply>;
+  bringIn(recipes: readonly Imported[]): Promise<RecipeImportReply>;
+  /** Takes a whole import back. @throws ProblemError 404 when there is none of that id. */
+  undo(id: string): Promise<ImportUndone>;
+}
+
+/** What the area needs from elsewhere. */
+export interface Surroundings {
+  now(): Date;
+  shelf(): Promise<Shelf>;
+  recipes: {
+    all(): Promise<readonly Recipe[]>;
+    createAll(drafts: readonly Draft[], transaction: Transaction): Promise<readonly Recipe[]>;
+    replaceWithin(
+      id: string,
+      replacement: z.output<typeof recipeReplacement>,
+      transaction: Transaction,
+    ): Promise<Recipe | null>;
+    removeAll(
+      recipes: readonly Pick<Recipe, 'id' | 'revision'>[],
+      transaction: Transaction,
+    ): Promise<number>;
+  };
+  authors: {
+    list(): Promise<readonly Author[]>;
+    createAll(
+      drafts: readonly z.output<typeof authorDraft>[],
+      transaction: Transaction,
+    ): Promise<readonly string[]>;
+  };
+}
+
+const UNTITLED = 'Untitled recipe';
+const DEFAULT_STANDARD = 'us-customary';
+const keyOf = (name: string): string => name.trim().toLowerCase();
+
+/** A recipe on its way in, and what it meets here. */
+interface Coming {
+  readonly imported: Imported;
+  readonly title: string;
+  readonly ingredientCount: number;
+  readonly openCount: number;
+  readonly here: Recipe | null;
+  readonly status: 'new' | 'same' | 'changed';
+}
+
+/** Whether the file says anything that is not so already. What it leaves open is as it is. */
+function saysTheSame(imported: Imported, here: Recipe, authorName: string | null): boolean {
+  const { text, author, standard, factor, methods, balance, answers } = imported;
+  const same = (said: unknown, is: unknown): boolean =>
+    said === null || JSON.stringify(said) === JSON.stringify(is);
+  return (
+    text === here.text &&
+    same(standard, here.standard) &&
+    same(factor, here.batch.factor) &&
+    same(methods, here.methods) &&
+    same(balance, here.balance) &&
+    same(answers, here.answers) &&
+    (author === null || (authorName !== null && keyOf(author) === keyOf(authorName)))
+  );
+}
+
+export function importService(sequelize: Sequelize, around: Surroundings): ImportService {
+  const rows = importModel(sequelize);
+
+  const meet = async (recipes: readonly Imported[]): Promise<Coming[]> => {
+    const [shelf, here, authors] = await Promise.all([
+      around.shelf(),
+      around.recipes.all(),
+      around.authors.list(),
+    ]);
+    const names = new Map(authors.map(({ id, name }) => [id, name]));
+    const nameOf = ({ authorId }: Recipe): string | null =>
+      authorId === null ? null : (names.get(authorId) ?? null);
+    const byTitle = new Map<string, Recipe[]>();
+    for (const recipe of here) {
+      const key = keyOf(recipe.title);
+      byTitle.set(key, [...(byTitle.get(key) ?? []), recipe]);
+    }
+    /** The recipe of that name here: by the same author, where both say who it is by. */
+    const known = (title: string, author: string | null): Recipe | null =>
+      byTitle.get(keyOf(title))?.find((recipe) => {
+        const by = nameOf(recipe);
+        return author === null || by === null || keyOf(by) === keyOf(author);
+      }) ?? null;
+    return recipes.map((imported) => {
+      const standard = imported.standard ?? DEFAULT_STANDARD;
+      const reading = readRecipe(imported.text, standard, shelf);
+      const title = imported.title ?? reading.title ?? UNTITLED;
+      const lines = reading.lines.filter(({ kind }) => kind === 'ingredient');
+      const met = known(title, imported.author);
+      const isSame = met !== null && saysTheSame(imported, met, nameOf(met));
+      const status = met === null ? 'new' : isSame ? 'same' : 'changed';
+      const open = lines.filter(
+        (line) => line.amount !== null && intendedMass(line, standard, shelf) === null,
+      );
+      return {
+        imported,
+        title,
+        ingredientCount: lines.length,
+        openCount: open.length,
+        here: met,
+        status,
+      };
+    });
+  };
+
+  /** The ids of all authors that are named, the missing ones made. */
+  const authorIds = async (
+    coming: readonly Coming[],
+    transaction: Transaction,
+  ): Promise<ReadonlyMap<string, string>> => {
+    const authors = await around.authors.list();
+    const ids = new Map(authors.map(({ id, name }) => [keyOf(name), id]));
+    const missing = new Map<string, z.output<typeof authorDraft>>();
+    for (const { imported } of coming) {
+      const { author, standard } = imported;
+      if (author === null || ids.has(keyOf(author)) || missing.has(keyOf(author))) continue;
+      missing.set(keyOf(author), {
+        name: author,
+        kind: 'book',
+        standard: standard ?? DEFAULT_STANDARD,
+        note: '',
+        conventions: [],
+        answers: [],
+      });
+    }
+    const made = await around.authors.createAll([...missing.values()], transaction);
+    [...missing.keys()].forEach((key, at) => ids.set(key, made[at]!));
+    return ids;
+  };
+
+  const draftOf = (
+    { imported, title, here }: Coming,
+    authors: ReadonlyMap<string, string>,
+  ): Draft => {
+    const { text, author, standard, factor, methods, balance, answers } = imported;
+    const named = author === null ? null : (authors.get(keyOf(author)) ?? null);
+    return {
+      title,
+      text,
+      standard: standard ?? here?.standard ?? DEFAULT_STANDARD,
+      authorId: named ?? here?.authorId ?? null,
+      batch:
+        factor === null ? (here?.batch ?? { by: 'factor', factor: '1' }) : { by: 'factor', factor },
+      methods: methods ?? here?.methods ?? {},
+      balance: balance ?? here?.balance ?? { ...USUAL_BALANCE, lines: {} },
+      answers: answers ?? here?.answers ?? [],
+    };
+  };
+
+  const shown = (
+    { title, status, ingredientCount, openCount }: Coming,
+    recipeId: string | null,
+  ) => ({
+    title,
+    status,
+    ingredientCount,
+    openCount,
+    recipeId,
+  });
+
+  return {
+    async preview(recipes) {
+      const coming = await meet(recipes);
+      return { items: coming.map((one) => shown(one, one.here?.id ?? null)), importId: null };
+    },
+
+    async bringIn(recipes) {
+      const coming = await meet(recipes);
+      const id = randomUUID();
+      const ids = new Map<Coming, string>();
+      await sequelize.transaction(async (transaction) => {
+        const authors = await authorIds(coming, transaction);
+        const fresh = coming.filter(({ status }) => status === 'new');
+        const created = await around.recipes.createAll(
+          fresh.map((one) => draftOf(one, authors)),
+          transaction,
+        );
+        fresh.forEach((one, at) => ids.set(one, created[at]!.id));
+        const replaced: { before: Recipe; revision: number }[] = [];
+        // Of two of the same name the later one stays; the text before is an earlier version.
+        const revisions = new Map<string, number>();
+        for (const one of coming) {
+          if (one.status !== 'changed' || !one.here) continue;
+          const revision = revisions.get(one.here.id) ?? one.here.revision;
+          const written = await around.recipes.replaceWithin(
+            one.here.id,
+            { ...draftOf(one, authors), revision },
+            transaction,
+          );
+          if (!written) continue;
+          ids.set(one, written.id);
+          revisions.set(written.id, written.revision);
+          const first = replaced.find(({ before }) => before.id === written.id);
+          if (first) first.revision = written.revision;
+          else replaced.push({ before: one.here, revision: written.revision });
+        }
+        if (created.length + replaced.length === 0) return;
+        await rows.create(
+          {
+            id,
+            at: around.now().toISOString(),
+            created: created.map((recipe) => ({ id: recipe.id, revision: recipe.revision })),
+            replaced,
+          },
+          { transaction },
+        );
+      });
+      return {
+        items: coming.map((one) => shown(one, ids.get(one) ?? one.here?.id ?? null)),
+        importId: ids.size > 0 ? id : null,
+      };
+    },
+
+    async undo(id) {
+      const row = await rows.findOne({ where: { id } });
+      if (!row) throw notFound('There is no such import, or it was taken back already.');
+      return sequelize.transaction(async (transaction) => {
+        const takenOut = await around.recipes.removeAll(row.created, transaction);
+        let putBack = 0;
+        for (const { before, revision } of row.replaced) {
+          const { title, text, standard, authorId, batch, methods, balance, answers } = before;
+          const draft = { title, text, standard, authorId, batch, methods, balance, answers };
+          const written = await around.recipes.replaceWithin(
+            before.id,
+            { ...draft, revision },
+            transaction,
+          );
+          if (written) putBack++;
+        }
+        await row.destroy({ transaction });
+        return {
+          takenOut,
+          putBack,
+          kept: row.created.length + row.replaced.length - takenOut - putBack,
+        };
+      });
+    },
+  };
+}

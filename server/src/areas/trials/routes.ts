@@ -1,0 +1,57 @@
+import { Router } from 'express';
+import { trialDraft, trialQuery, trialReplacement } from '@ypsigram/contract';
+import { idIn } from '../../http/ids.js';
+import { onlyMethods } from '../../http/problem.js';
+import { csvBody, importFrom, sendTable } from '../../http/tables.js';
+import { validBody, validate } from '../../http/validate.js';
+import type { TrialService } from './service.js';
+
+const GONE = 'There is no such trial.';
+
+export function trialRoutes(trials: TrialService): Router {
+  const router = Router();
+  router
+    .route('/')
+    .get(async (request, response) => {
+      response.json({ items: await trials.list(validate(trialQuery, request.query)) });
+    })
+    .post(async (request, response) => {
+      const trial = await trials.create(validBody(trialDraft, request));
+      response.status(201).location(`/api/trials/${trial.id}`).json(trial);
+    })
+    .all(onlyMethods('GET', 'POST'));
+  router
+    .route('/csv')
+    .get(async (_request, response) => {
+      sendTable(response, 'trials.csv', await trials.exportTable());
+    })
+    .post(csvBody, async (request, response) => {
+      response.json(await importFrom(request, (text, dry) => trials.importTable(text, dry)));
+    })
+    .all(onlyMethods('GET', 'POST'));
+  router
+    .route('/imports/:id')
+    .delete(async (request, response) => {
+      await trials.removeImport(idIn(request.params.id, 'There is no such import.'));
+      response.status(204).end();
+    })
+    .all(onlyMethods('DELETE'));
+  router
+    .route('/:id')
+    .put(async (request, response) => {
+      const replacement = validBody(trialReplacement, request);
+      response.json(await trials.replace(idIn(request.params.id, GONE), replacement));
+    })
+    .delete(async (request, response) => {
+      await trials.remove(idIn(request.params.id, GONE));
+      response.status(204).end();
+    })
+    .all(onlyMethods('PUT', 'DELETE'));
+  router
+    .route('/:id/restore')
+    .post(async (request, response) => {
+      response.json(await trials.restore(idIn(request.params.id, GONE)));
+    })
+    .all(onlyMethods('POST'));
+  return router;
+}
