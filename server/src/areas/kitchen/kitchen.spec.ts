@@ -1,4 +1,10 @@
-import { NEW_KITCHEN, type Kitchen, type PlanReply, type ReadingReply } from '@ypsigram/contract';
+import {
+  NEW_KITCHEN,
+  type ImportReply,
+  type Kitchen,
+  type PlanReply,
+  type ReadingReply,
+} from '@ypsigram/contract';
 import { openKitchen, type Kitchen as TestKitchen } from '../../testing/kitchen.js';
 
 describe('the kitchen', () => {
@@ -89,6 +95,98 @@ describe('the kitchen', () => {
     expect((await read()).weights).toEqual([]);
   });
 
+  it('reads an ingredient of its own, and weighs it once it has a weight', async () => {
+    const carob = {
+      id: 'own-carob',
+      name: 'Carob powder',
+      class: 'powder',
+      role: 'flavour',
+      waterPercent: 4,
+      allergens: [],
+      aliases: [],
+    };
+    await write({ ...NEW_KITCHEN, ingredients: [carob] }).expect(200);
+    const unknown = await planOf('1 cup carob powder');
+    expect(unknown.ingredientId).toBe('own-carob');
+    expect(unknown.intended).toBeNull();
+    const weight = {
+      ingredientId: 'own-carob',
+      form: null,
+      method: 'spooned',
+      gramsPerMillilitre: 0.43,
+    };
+    await write({
+      ...NEW_KITCHEN,
+      ingredients: [carob],
+      weights: [weight],
+      revision: 1,
+    }).expect(200);
+    expect((await planOf('1 cup carob powder')).intended?.grams).toBeCloseTo(0.43 * 236.588, 2);
+  });
+
+  it('can be filled with everything it holds', async () => {
+    const weights = Array.from({ length: 2000 }, (_, index) => ({
+      ingredientId: `own-something-with-a-long-name-${index}`,
+      form: null,
+      method: 'spooned',
+      gramsPerMillilitre: 0.123456789012345,
+    }));
+    await write({ ...NEW_KITCHEN, weights }).expect(200);
+    await write({ ...NEW_KITCHEN, weights: [...weights, weights[0]!], revision: 1 }).expect(400);
+  });
+
+  it('shows weights on the scales it has', async () => {
+    const scales = [{ ...NEW_KITCHEN.scales[0]!, gridGrams: 5 }];
+    await write({ ...NEW_KITCHEN, scales }).expect(200);
+    expect((await planOf('1 cup flour')).weight).toEqual({ grams: 125, grid: 5, shown: '125 g' });
+    expect((await planOf('1 tsp salt')).weight?.grams).toBe(5);
+  });
+
+  describe('own weights as a table', () => {
+    const importCsv = async (text: string, query = ''): Promise<ImportReply> =>
+      (
+        await server.http
+          .post(`/api/kitchen/weights/csv${query}`)
+          .set('Content-Type', 'text/csv')
+          .send(text)
+          .expect(200)
+      ).body as ImportReply;
+    const HONEY = {
+      ingredientId: 'honey',
+      form: null,
+      method: 'poured',
+      gramsPerMillilitre: 1.4123456789,
+    } as const;
+
+    it('come back as they went out', async () => {
+      await write({ ...NEW_KITCHEN, weights: [HONEY] }).expect(200);
+      const { text } = await server.http.get('/api/kitchen/weights/csv').expect(200);
+      await write({ ...NEW_KITCHEN, weights: [], revision: 1 }).expect(200);
+      expect((await importCsv(text, '?dryRun=1')).ready).toBe(1);
+      expect((await read()).weights).toEqual([]);
+      expect((await importCsv(text)).ready).toBe(1);
+      expect((await read()).weights).toEqual([HONEY]);
+      expect((await importCsv(text)).known).toBe(1);
+    });
+
+    it('report bad rows by their number and take the rest', async () => {
+      const reply = await importCsv(
+        [
+          'ingredient_id;method;grams_per_ml',
+          'honey;poured;1,4',
+          'moon-dust;spooned;1',
+          'honey;poured;40',
+          'sugar-granulated;level;0,85',
+        ].join('\n'),
+      );
+      expect(reply.ready).toBe(2);
+      expect(reply.problems.map(({ row }) => row)).toEqual([3, 4]);
+      expect((await read()).weights.map(({ gramsPerMillilitre }) => gramsPerMillilitre)).toEqual([
+        1.4, 0.85,
+      ]);
+    });
+  });
+
   const refused: readonly [string, object, string][] = [
     ['two tools of one name', { tools: [NEW_KITCHEN.tools[0], NEW_KITCHEN.tools[0]] }, 'tools'],
     [
@@ -101,6 +199,30 @@ describe('the kitchen', () => {
       { tools: [{ ...NEW_KITCHEN.tools[0], nominal: '1/0' }] },
       'tools.0.nominal',
     ],
+    [
+      'two scales of one name',
+      { scales: [NEW_KITCHEN.scales[0], NEW_KITCHEN.scales[0]] },
+      'scales',
+    ],
+    ['a container of nothing', { containers: [{ name: 'bowl', grams: 0 }] }, 'containers.0.grams'],
+    [
+      'an own ingredient in the place of a built-in one',
+      {
+        ingredients: [
+          {
+            id: 'honey',
+            name: 'Honey',
+            class: 'syrup',
+            role: 'sugar',
+            waterPercent: 17,
+            allergens: [],
+            aliases: [],
+          },
+        ],
+      },
+      'ingredients.0.id',
+    ],
+    ['a hand that is not here', { handId: '00000000-0000-4000-8000-000000000001' }, 'handId'],
     [
       'hot water',
       { tools: [{ ...NEW_KITCHEN.tools[0], calibration: { grams: [1], celsius: 90, grid: 1 } }] },

@@ -1,6 +1,7 @@
 import { Router } from 'express';
 import { kitchenReplacement } from '@ypsigram/contract';
 import { onlyMethods } from '../../http/problem.js';
+import { csvBody, importFrom, sendTable } from '../../http/tables.js';
 import { validBody } from '../../http/validate.js';
 import type { KitchenService } from './service.js';
 
@@ -15,5 +16,14 @@ export function kitchenRoutes(kitchen: KitchenService): Router {
       response.json(await kitchen.replace(validBody(kitchenReplacement, request)));
     })
     .all(onlyMethods('GET', 'PUT'));
+  router
+    .route('/weights/csv')
+    .get(async (_request, response) => {
+      sendTable(response, 'own-weights.csv', await kitchen.exportWeights());
+    })
+    .post(csvBody, async (request, response) => {
+      response.json(await importFrom(request, (text, dry) => kitchen.importWeights(text, dry)));
+    })
+    .all(onlyMethods('GET', 'POST'));
   return router;
 }

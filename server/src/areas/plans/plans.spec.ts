@@ -27,6 +27,94 @@ describe('readings and plans', () => {
     expect(reading.lines[0]?.notes[0]?.message).toContain('144 g');
   });
 
+  it('say what can be answered to a note, and what each answer weighs', async () => {
+    const { body } = await kitchen.http
+      .post('/api/readings')
+      .send({ text: 'Buns\n1 tbsp kosher salt\nHeat the oven to 350 °F.' })
+      .expect(200);
+    const { lines, language, facts } = body as ReadingReply;
+    const [note] = lines[0]!.notes;
+    expect(note?.gramsAtStake).toBeCloseTo(6, 6);
+    expect(note?.choices.map(({ reading }) => reading.ingredientId)).toEqual([
+      'salt-coarse-light',
+      'salt-coarse-dense',
+    ]);
+    expect(note?.choices[1]?.says).toBe('coarse salt (dense grain)');
+    expect(language).toBe('english');
+    expect(facts.ovens[0]).toEqual(jasmine.objectContaining({ line: 1, gasMark: null }));
+  });
+
+  it('go by what was answered: on the line, by the author, in the kitchen', async () => {
+    const own = await openKitchen();
+    const dense = {
+      note: 'kind-ambiguous',
+      name: 'kosher salt',
+      word: null,
+      reading: { ingredientId: 'salt-coarse-dense' },
+    };
+    const read = async (body: object): Promise<ReadingReply['lines'][number]> => {
+      const reply = await own.http
+        .post('/api/readings')
+        .send({ text: '1 tbsp kosher salt', ...body })
+        .expect(200);
+      return (reply.body as ReadingReply).lines[0]!;
+    };
+    expect((await read({})).ingredientId).toBe('salt-coarse-light');
+    const onLine = await read({ answers: [{ ...dense, written: '1 tbsp kosher salt' }] });
+    expect(onLine.ingredientId).toBe('salt-coarse-dense');
+    expect(onLine.answered).toEqual([{ note: 'kind-ambiguous', by: 'recipe' }]);
+    const author = await own.http
+      .post('/api/authors')
+      .send({ name: 'The blue binder', answers: [dense] })
+      .expect(201);
+    const { id: authorId } = author.body as { id: string };
+    expect((await read({ authorId })).answered[0]?.by).toBe('author');
+    const { body: current } = await own.http.get('/api/kitchen').expect(200);
+    await own.http
+      .put('/api/kitchen')
+      .send({ ...(current as object), answers: [dense] })
+      .expect(200);
+    expect((await read({})).answered[0]?.by).toBe('kitchen');
+    const { body: planned } = await own.http
+      .post('/api/plans')
+      .send({ text: '1 tbsp kosher salt', batch: byFactor(1) })
+      .expect(200);
+    expect((planned as PlanReply).lines[0]?.intended?.grams).toBeCloseTo(14.4, 6);
+    await own.close();
+  });
+
+  it('keep the answers of a recipe with it, and refuse what is none', async () => {
+    const answers = [
+      {
+        note: 'correction',
+        name: '',
+        word: null,
+        written: '1 cup milk',
+        reading: { amount: ['3/2', '3/2'], ingredientId: 'buttermilk' },
+      },
+    ];
+    const { body: saved } = await kitchen.http
+      .post('/api/recipes')
+      .send({ text: 'Buns\n1 cup milk', answers })
+      .expect(201);
+    expect((saved as { answers: unknown }).answers).toEqual(answers);
+    const { body: planned } = await plan({
+      recipeId: (saved as { id: string }).id,
+      batch: byFactor(1),
+    }).expect(200);
+    expect((planned as PlanReply).lines[0]?.intended?.grams).toBeCloseTo(367.5, 6);
+    for (const amount of [
+      ['0', '1'],
+      ['1/0', '1'],
+      ['much', 'more'],
+    ]) {
+      await kitchen.http
+        .post('/api/recipes')
+        .send({ text: 'Buns', answers: [{ ...answers[0], reading: { amount } }] })
+        .expect(400);
+    }
+  });
+
   it('use the standard that is asked for', async () => {
     const grams = async (standard: string): Promise<number | undefined> => {
       const { body } = await kitchen.http
@@ -68,7 +156,93 @@ describe('readings and plans', () => {
     expect(line?.measure?.method).toBe('dipped');
   });
 
+  const BUNS = `Lock buns
+Makes 12 buns
+500 g bread flour
+300 g water
+10 g salt
+2 large eggs`;
+
+  it('take a batch in any of the terms that a baker thinks in', async () => {
+    const by = async (batch: object): Promise<PlanReply> => {
+      const { body } = await plan({ text: BUNS, batch }).expect(200);
+      return body as PlanReply;
+    };
+    const round = (diameterCm: number) => ({ shape: 'round', diameterCm, heightCm: 5 });
+    expect((await by({ by: 'pieces', pieces: 18 })).factor.exact).toBe('3/2');
+    expect((await by({ by: 'eggs', eggs: 3 })).factor.exact).toBe('3/2');
+    expect((await by({ by: 'pan', from: round(20), to: round(30) })).factor.exact).toBe('9/4');
+    expect((await by({ by: 'total', grams: 1820 })).factor.value).toBeCloseTo(2, 9);
+    const portions = await by({ by: 'portions', pieces: 10, gramsEach: 91 });
+    expect(portions.factor.value).toBeCloseTo(1, 9);
+    expect(portions.makes).toEqual({ pieces: 12, grams: 910, eggs: 2, limitedBy: null });
+    const limited = await by({
+      by: 'limit',
+      limits: [{ ingredientId: 'flour-wheat-bread', grams: 430 }],
+    });
+    expect(limited.factor.value).toBeCloseTo(0.86, 9);
+    expect(limited.makes.limitedBy).toBe('flour-wheat-bread');
+  });
+
+  it('say what a batch does to the ratios, what to mind, and where it would be cleaner', async () => {
+    const { body } = await plan({ text: BUNS, batch: byFactor('1.42') }).expect(200);
+    const { ratioBase, ratios, cautions, clean, advice } = body as PlanReply;
+    expect(ratioBase).toBe('flour');
+    expect(ratios.salt.written).toBeCloseTo(2, 9);
+    expect(ratios.salt.weighed).toBeCloseTo((100 * 14) / 710, 1);
+    expect(cautions.map(({ code }) => code)).toEqual(['bake-time', 'raw-flour', 'raw-egg']);
+    expect(clean.map(({ factor }) => factor.exact)).toContain('3/2');
+    expect(clean.every(({ areEggsWhole }) => areEggsWhole)).toBeTrue();
+    expect(Array.isArray(advice)).toBeTrue();
+    const bare = await plan({ text: '100 g butter\n100 g sugar', batch: byFactor('1') }).expect(
+      200,
+    );
+    expect((bare.body as PlanReply).ratioBase).toBe('total');
+    expect((bare.body as PlanReply).ratios.fat.written).toBeCloseTo(50, 9);
+  });
+
+  const pan = (diameterCm: number) => ({ shape: 'round', diameterCm, heightCm: 5 });
   const refused: readonly [string, object, number, string][] = [
+    ['a batch by nothing known', { text: BUNS, batch: { by: 'luck' } }, 400, 'batch.by'],
+    [
+      'pieces of no yield',
+      { text: '1 egg', batch: { by: 'pieces', pieces: 5 } },
+      422,
+      'batch.pieces',
+    ],
+    ['no pieces', { text: BUNS, batch: { by: 'pieces', pieces: 0 } }, 400, 'batch.pieces'],
+    [
+      'pieces of nothing',
+      { text: BUNS, batch: { by: 'portions', pieces: 5, gramsEach: 0 } },
+      400,
+      'batch.gramsEach',
+    ],
+    [
+      'a pan of no size',
+      { text: BUNS, batch: { by: 'pan', from: pan(0), to: pan(20) } },
+      400,
+      'batch.from.diameterCm',
+    ],
+    [
+      'a limit that is not in the recipe',
+      { text: BUNS, batch: { by: 'limit', limits: [{ ingredientId: 'honey', grams: 5 }] } },
+      422,
+      'batch.limits.0.ingredientId',
+    ],
+    ['eggs of none', { text: '1 cup milk', batch: { by: 'eggs', eggs: 2 } }, 422, 'batch.eggs'],
+    [
+      'a ring without a ring',
+      {
+        text: BUNS,
+        batch: {
+          by: 'pan',
+          from: pan(20),
+          to: { shape: 'ring', diameterCm: 20, innerDiameterCm: 20, heightCm: 5 },
+        },
+      },
+      422,
+      'batch.to.innerDiameterCm',
+    ],
     ['a division by zero', { text: 'a', batch: byFactor('1/0') }, 400, 'batch.factor'],
     ['a factor of zero', { text: 'a', batch: byFactor(0) }, 400, 'batch.factor'],
     ['a negative factor', { text: 'a', batch: byFactor('-2') }, 400, 'batch.factor'],

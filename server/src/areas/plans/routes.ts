@@ -1,15 +1,27 @@
 import { Router } from 'express';
-import { planRequest } from '@ypsigram/contract';
+import { chanceRequest, planRequest } from '@ypsigram/contract';
 import { onlyMethods } from '../../http/problem.js';
 import { validBody } from '../../http/validate.js';
-import { planFor, type OwnKitchen, type SavedRecipe } from './service.js';
+import { chancesFor } from './chances.js';
+import { planFor, type Surroundings } from './service.js';
 
-export function planRoutes(savedRecipe: SavedRecipe, ownKitchen: OwnKitchen): Router {
+export function planRoutes(around: Surroundings): Router {
   const router = Router();
   router
     .route('/')
     .post(async (request, response) => {
-      response.json(await planFor(validBody(planRequest, request), savedRecipe, ownKitchen));
+      response.json(await planFor(validBody(planRequest, request), around));
+    })
+    .all(onlyMethods('POST'));
+  return router;
+}
+
+export function chanceRoutes(around: Surroundings): Router {
+  const router = Router();
+  router
+    .route('/')
+    .post(async (request, response) => {
+      response.json(await chancesFor(validBody(chanceRequest, request), around));
     })
     .all(onlyMethods('POST'));
   return router;

@@ -9,7 +9,7 @@ import {
 } from 'sequelize';
 import type { Recipe } from '@ypsigram/contract';
 
-/** A saved recipe. Batch and methods are kept as JSON; ingredient names only for the search. */
+/** A saved recipe. Batch, methods, balance and answers are kept as JSON; ingredient names only for the search. */
 export class RecipeRow extends Model<
   InferAttributes<RecipeRow>,
   InferCreationAttributes<RecipeRow>
@@ -19,8 +19,11 @@ export class RecipeRow extends Model<
   declare title: string;
   declare text: string;
   declare standard: Recipe['standard'];
+  declare authorId: string | null;
   declare batch: Recipe['batch'];
   declare methods: Recipe['methods'];
+  declare balance: Recipe['balance'];
+  declare answers: Recipe['answers'];
   declare ingredients: string;
   declare revision: number;
   declare createdAt: string;
@@ -38,8 +41,11 @@ export function recipeModel(sequelize: Sequelize): ModelStatic<RecipeRow> {
       title: { type: DataTypes.TEXT, allowNull: false },
       text: { type: DataTypes.TEXT, allowNull: false },
       standard: { type: DataTypes.TEXT, allowNull: false },
+      authorId: { type: DataTypes.TEXT, field: 'author_id' },
       batch: { type: DataTypes.JSON, allowNull: false },
       methods: { type: DataTypes.JSON, allowNull: false },
+      balance: { type: DataTypes.JSON, allowNull: false },
+      answers: { type: DataTypes.JSON, allowNull: false },
       ingredients: { type: DataTypes.TEXT, allowNull: false },
       revision: { type: DataTypes.INTEGER, allowNull: false },
       createdAt: { type: DataTypes.TEXT, allowNull: false, field: 'created_at' },

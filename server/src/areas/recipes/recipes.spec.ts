@@ -1,4 +1,4 @@
-import type { Recipe, RecipePage } from '@ypsigram/contract';
+import type { Recipe, RecipePage, RecipeVersion } from '@ypsigram/contract';
 import { openKitchen, type Kitchen } from '../../testing/kitchen.js';
 
 describe('recipes', () => {
@@ -75,6 +75,26 @@ describe('recipes', () => {
     );
     expect(statuses.filter((status) => status === 200).length).toBe(1);
     expect(statuses.filter((status) => status === 409).length).toBe(11);
+  });
+
+  it('keep every earlier text, and only texts', async () => {
+    const { id, text } = await create('Buns\n2 cups flour');
+    const put = (change: object) => kitchen.http.put(`/api/recipes/${id}`).send(change).expect(200);
+    await put({ text: 'Buns\n3 cups flour', revision: 1, standard: 'metric' });
+    await put({ text: 'Buns\n3 cups flour', revision: 2, batch: { by: 'factor', factor: '2' } });
+    await put({ text: 'Rolls\n3 cups flour', revision: 3 });
+    // A change that is refused keeps nothing.
+    await kitchen.http.put(`/api/recipes/${id}`).send({ text: 'x', revision: 1 }).expect(409);
+    const { body } = await kitchen.http.get(`/api/recipes/${id}/versions`).expect(200);
+    const { items } = body as { items: RecipeVersion[] };
+    expect(items.map(({ revision, title, text: kept }) => [revision, title, kept])).toEqual([
+      [3, 'Buns', 'Buns\n3 cups flour'],
+      [1, 'Buns', text],
+    ]);
+    expect(items[1]?.standard).toBe('us-customary');
+    await kitchen.http
+      .get('/api/recipes/00000000-0000-4000-8000-000000000000/versions')
+      .expect(404);
   });
 
   it('are deleted and brought back whole', async () => {

@@ -1,15 +1,11 @@
 import { Router } from 'express';
-import { z } from 'zod';
 import { recipeDraft, recipeQuery, recipeReplacement } from '@ypsigram/contract';
-import { notFound, onlyMethods } from '../../http/problem.js';
+import { idIn } from '../../http/ids.js';
+import { onlyMethods } from '../../http/problem.js';
 import { validBody, validate } from '../../http/validate.js';
 import type { RecipeService } from './service.js';
 
-function idOf(value: string | string[] | undefined): string {
-  const id = z.uuid().safeParse(value);
-  if (!id.success) throw notFound('There is no such recipe.');
-  return id.data;
-}
+const GONE = 'There is no such recipe.';
 
 export function recipeRoutes(recipes: RecipeService): Router {
   const router = Router();
@@ -26,21 +22,27 @@ export function recipeRoutes(recipes: RecipeService): Router {
   router
     .route('/:id')
     .get(async (request, response) => {
-      response.json(await recipes.read(idOf(request.params.id)));
+      response.json(await recipes.read(idIn(request.params.id, GONE)));
     })
     .put(async (request, response) => {
       const replacement = validBody(recipeReplacement, request);
-      response.json(await recipes.replace(idOf(request.params.id), replacement));
+      response.json(await recipes.replace(idIn(request.params.id, GONE), replacement));
     })
     .delete(async (request, response) => {
-      await recipes.remove(idOf(request.params.id));
+      await recipes.remove(idIn(request.params.id, GONE));
       response.status(204).end();
     })
     .all(onlyMethods('GET', 'PUT', 'DELETE'));
   router
+    .route('/:id/versions')
+    .get(async (request, response) => {
+      response.json({ items: await recipes.versions(idIn(request.params.id, GONE)) });
+    })
+    .all(onlyMethods('GET'));
+  router
     .route('/:id/restore')
     .post(async (request, response) => {
-      response.json(await recipes.restore(idOf(request.params.id)));
+      response.json(await recipes.restore(idIn(request.params.id, GONE)));
     })
     .all(onlyMethods('POST'));
   return router;

@@ -1,8 +1,9 @@
-import { drawerOfKitchen, type Kitchen, type Recipe, type RecipeSummary } from '@ypsigram/contract';
+import type { Recipe, RecipeSummary } from '@ypsigram/contract';
 import { planBatch, readFactor } from '@ypsigram/core/batch';
-import { ingredientById, shelfOf } from '@ypsigram/core/catalogue';
+import type { Shelf } from '@ypsigram/core/catalogue';
 import { readRecipe } from '@ypsigram/core/reading';
 import { Fraction } from '@ypsigram/core/amount';
+import { readOwn, type AuthorKnowledge, type OwnKitchen } from '../../own-kitchen.js';
 
 const UNTITLED = 'Untitled recipe';
 
@@ -10,52 +11,63 @@ const UNTITLED = 'Untitled recipe';
 export function describeText(
   text: string,
   standard: Recipe['standard'],
+  shelf: Shelf,
 ): { title: string; ingredients: string } {
-  const reading = readRecipe(text, standard);
+  const reading = readRecipe(text, standard, shelf);
   const names = new Set<string>();
   for (const { ingredientId, written, kind } of reading.lines) {
     if (kind !== 'ingredient') continue;
     names.add(written);
-    const ingredient = ingredientId === null ? undefined : ingredientById(ingredientId);
+    const ingredient = ingredientId === null ? undefined : shelf.ingredient(ingredientId);
     if (ingredient) names.add([ingredient.name, ...ingredient.aliases].join(' '));
   }
   return { title: reading.title ?? UNTITLED, ingredients: [...names].join('\n') };
 }
 
-/** Lines of the Book that were worked out lately; a revision never changes. */
-const KNOWN = new Map<string, RecipeSummary>();
-const MOST_KNOWN = 2000;
+/** Lines of the Book that were worked out lately in this kitchen; a revision never changes. */
+const WORKED_OUT = new WeakMap<OwnKitchen, Map<string, RecipeSummary>>();
 
 /** A line of the Book, worked out from the text. */
-export function summarise(recipe: Recipe, kitchen: Kitchen): RecipeSummary {
-  const key = `${recipe.id} ${recipe.revision} ${kitchen.revision}`;
-  let summary = KNOWN.get(key);
-  if (!summary) {
-    summary = workOut(recipe, kitchen);
-    if (KNOWN.size >= MOST_KNOWN) KNOWN.delete(KNOWN.keys().next().value!);
-    KNOWN.set(key, summary);
-  }
+export function summarise(
+  recipe: Recipe,
+  kitchen: OwnKitchen,
+  author: AuthorKnowledge,
+): RecipeSummary {
+  let known = WORKED_OUT.get(kitchen);
+  if (!known) WORKED_OUT.set(kitchen, (known = new Map()));
+  const cups = author.weights.map((weight) => [weight.ingredientId, weight.gramsPerMillilitre]);
+  const key = `${recipe.id} ${recipe.revision} ${JSON.stringify([cups, author.answers])}`;
+  let summary = known.get(key);
+  if (!summary) known.set(key, (summary = workOut(recipe, kitchen, author)));
   return summary;
 }
 
-function workOut(recipe: Recipe, kitchen: Kitchen): RecipeSummary {
+function workOut(recipe: Recipe, kitchen: OwnKitchen, author: AuthorKnowledge): RecipeSummary {
   const { id, title, batch, revision, updatedAt } = recipe;
-  const reading = readRecipe(recipe.text, recipe.standard);
+  const { drawer, shelf, scales, weighedIn, habits, hand } = kitchen;
+  const reading = readOwn(recipe, kitchen, author);
   const factor = readFactor(batch.factor);
   const lines = planBatch(reading, {
     factor: factor.ok ? factor.factor : new Fraction(1),
     methods: recipe.methods,
-    drawer: drawerOfKitchen(kitchen),
-    shelf: shelfOf(kitchen.weights),
+    choices: recipe.balance.lines,
+    strictness: recipe.balance.strictness,
+    drawer,
+    shelf,
+    scales,
+    weighedIn,
+    habits,
+    hand,
+    author: author.weights,
   }).filter(({ kind }) => kind === 'ingredient');
   let totalGrams = 0;
   let measuredGrams = 0;
   let weighedGrams = 0;
-  for (const { intended, measure, weight } of lines) {
+  for (const { intended, measure, weight, isWeighed } of lines) {
     totalGrams += intended?.grams ?? 0;
     // Only what can be had by both routes goes on the beam.
     if (!measure || !weight) continue;
-    measuredGrams += measure.grams;
+    measuredGrams += isWeighed ? weight.grams : measure.grams;
     weighedGrams += weight.grams;
   }
   return {

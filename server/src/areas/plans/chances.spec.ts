@@ -1,0 +1,77 @@
+import type { ChanceReply, PlanReply } from '@ypsigram/contract';
+import { defaultDrawer, planBatch } from '@ypsigram/core/batch';
+import { Fraction } from '@ypsigram/core/amount';
+import { chanceLines, simulate } from '@ypsigram/core/chance';
+import { readRecipe } from '@ypsigram/core/reading';
+import { openKitchen, type Kitchen } from '../../testing/kitchen.js';
+
+const TEXT = `Rounds
+3 cups all-purpose flour
+1 cup milk
+1/4 cup honey
+2 tsp baking powder
+1 tsp table salt
+1 cup moon dust`;
+const BATCH = { by: 'factor', factor: '1' };
+
+describe('chances', () => {
+  let kitchen: Kitchen;
+  const ask = async (more: object, status = 200): Promise<ChanceReply> => {
+    const { body } = await kitchen.http
+      .post('/api/chances')
+      .send({ text: TEXT, batch: BATCH, ...more })
+      .expect(status);
+    return body as ChanceReply;
+  };
+
+  beforeAll(async () => {
+    kitchen = await openKitchen();
+  });
+  afterAll(() => kitchen.close());
+
+  it('are those of the same core with the same seed', async () => {
+    const reply = await ask({ seed: 42, bakes: 3000 });
+    const batch = { factor: new Fraction(1), drawer: defaultDrawer() };
+    const plan = planBatch(readRecipe(TEXT), batch);
+    const here = simulate(
+      chanceLines(plan, batch, () => 'measure'),
+      { bakes: 3000, seed: 42 },
+    );
+    expect(reply.good).toBe(here.good);
+    expect(reply.ratios['water']?.deviation).toBe(here.ratios.water!.deviation);
+    expect(await ask({ seed: 42, bakes: 3000 })).toEqual(reply);
+  });
+
+  it('leave out what has no weight, and say whose hand is assumed', async () => {
+    const { leftOut, assumed, lines } = await ask({ bakes: 100 });
+    const { body } = await kitchen.http.post('/api/plans').send({ text: TEXT, batch: BATCH });
+    const written = (body as PlanReply).lines.map((line) => line.written);
+    expect(leftOut.map((index) => written[index])).toEqual(['1 cup moon dust']);
+    expect(assumed.length).toBe(5);
+    expect(lines.length).toBe(5);
+  });
+
+  it('rise by what is weighed, and the few lines for what is wanted are named', async () => {
+    const measured = await ask({ wanted: 0.5 });
+    const { pays } = measured;
+    expect(pays?.isReached).toBeTrue();
+    expect(pays!.weigh.length).toBeLessThan(5);
+    const weighed = await ask({ weigh: pays!.weigh });
+    expect(weighed.good).toBeGreaterThan(measured.good);
+    expect(weighed.good).toBeGreaterThan(0.45);
+    expect((await ask({ route: 'weigh' })).good).toBeGreaterThanOrEqual(weighed.good);
+  });
+
+  it('refuse what says nothing, with the field', async () => {
+    for (const [more, field] of [
+      [{ bakes: 5 }, 'bakes'],
+      [{ bakes: 1e9 }, 'bakes'],
+      [{ wanted: 1 }, 'wanted'],
+      [{ route: 'guess' }, 'route'],
+      [{ seed: -1 }, 'seed'],
+    ] as const) {
+      const reply = (await ask(more, 400)) as unknown as { field: string };
+      expect(reply.field).withContext(JSON.stringify(more)).toBe(field);
+    }
+  });
+});
