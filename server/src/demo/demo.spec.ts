@@ -1,5 +1,14 @@
-import type { RecipeDraft } from '@ypsigram/contract';
+import {
+  NEW_KITCHEN,
+  trialOf,
+  type Author,
+  type Kitchen,
+  type RecipeDraft,
+  type TrialRecord,
+} from '@ypsigram/contract';
 import { ratiosOf, type Ratios } from '@ypsigram/core/batch';
+import { biasAgainst, trialSets } from '@ypsigram/core/calibration';
+import { BUILT_IN_SHELF } from '@ypsigram/core/catalogue';
 import { intendedMass } from '@ypsigram/core/conversion';
 import { readRecipe } from '@ypsigram/core/reading';
 import { openKitchen } from '../testing/kitchen.js';
@@ -61,6 +70,40 @@ describe('the demo recipes', () => {
       expect(value).toBeLessThanOrEqual(high);
     });
   }
+
+  it('leave the demo’s hands and authors with something to tell', async () => {
+    const kitchen = await openKitchen();
+    await fillWithDemo(kitchen.database);
+    const { items: trials } = (await kitchen.http.get('/api/trials')).body as {
+      items: TrialRecord[];
+    };
+    const { hands, containers } = (await kitchen.http.get('/api/kitchen')).body as Kitchen;
+    for (const { id, name } of hands) {
+      const own = trials.filter(({ handId }) => handId === id);
+      expect(own.length).withContext(name).toBeGreaterThanOrEqual(38);
+      expect(own.length).withContext(name).toBeLessThanOrEqual(44);
+    }
+    const setOf = (name: string) => {
+      const id = hands.find((hand) => hand.name === name)!.id;
+      const own = trials.filter(({ handId }) => handId === id).map((t) => trialOf(t, NEW_KITCHEN));
+      return trialSets(own, BUILT_IN_SHELF, containers).find(
+        ({ of }) => of.ingredientId === 'flour-wheat-all-purpose' && of.method === 'spooned',
+      )!;
+    };
+    const heavy = setOf('Moorhen');
+    const bias = biasAgainst(heavy.calibration!, heavy.reference!.gramsPerMillilitre);
+    expect(bias.isClear).toBeTrue();
+    expect(bias.difference).toBeGreaterThan(0.05);
+    expect(heavy.trials.find(({ slip }) => slip)?.slip?.code).toBe('untared');
+    expect(setOf('Grebe').trials.every(({ slip }) => slip === null)).toBeTrue();
+    const { items: authors } = (await kitchen.http.get('/api/authors')).body as { items: Author[] };
+    const binder = authors.find(({ name }) => name === 'The blue binder')!;
+    const flour = binder.inferred.find(
+      ({ ingredientId }) => ingredientId === 'flour-wheat-all-purpose',
+    )!;
+    expect(flour.gramsPerMillilitre! * 236.588).toBeCloseTo(135.8, 0);
+    await kitchen.close();
+  });
 
   it('fill an empty kitchen once, and leave a used one alone', async () => {
     const kitchen = await openKitchen();

@@ -1,8 +1,14 @@
 import type { RecipeDraft } from '@ypsigram/contract';
 
+/** A recipe of the demo, and by name whose it is. */
+export interface DemoRecipe extends RecipeDraft {
+  readonly author?: string;
+}
+
 /** The Saturday stall on the towpath: what comes out of the lock cottage's kitchen. */
-export const DEMO_RECIPES: readonly RecipeDraft[] = [
+export const DEMO_RECIPES: readonly DemoRecipe[] = [
   {
+    author: 'Harbour notebook',
     batch: { by: 'factor', factor: '2' },
     text: `Towpath oat slabs
 Makes 16 slabs
@@ -29,6 +35,7 @@ Bake 24 to 28 minutes, until the edges are deep gold. Cut into slabs while warm.
 `,
   },
   {
+    author: 'The blue binder',
     text: `Cardamom knots
 Makes 18 knots
 
@@ -83,6 +90,7 @@ Brush with warm honey and cool in the tin for 15 minutes.
 `,
   },
   {
+    author: 'The blue binder',
     text: `Rye and honey crispbread
 Makes about 20 pieces
 
@@ -97,6 +105,7 @@ Makes about 20 pieces
 1/4 cup olive oil
 2 tbsp honey
 3/4 cup water
+3 tbsp (25 g) flour, for rolling
 
 Method
 Stir the dry things together, then work in oil, honey and water to a firm dough.
@@ -106,11 +115,12 @@ Bake at 375 °F for 12 to 15 minutes, turning the sheet once, until crisp and br
 `,
   },
   {
+    author: 'The blue binder',
     text: `Sesame rounds
 Makes 24 rounds
 
-2 cups flour
-1/2 cup powdered sugar
+2 cups (272 g) flour
+1/2 cup (62 g) powdered sugar
 1/2 cup butter, softened
 1/4 cup tahini
 1 egg yolk
@@ -128,6 +138,7 @@ Slice a finger thick and bake at 350 °F for 13 to 15 minutes.
 `,
   },
   {
+    author: 'Harbour notebook',
     text: `Lean sponge
 One 20 cm round tin, serves 8
 
