@@ -3,16 +3,26 @@ import express, { Router, type Express } from 'express';
 import type { Logger } from 'pino';
 import { pinoHttp } from 'pino-http';
 import type { Sequelize } from 'sequelize';
-import { LARGEST_BODY_BYTES, drawerOfKitchen } from '@ypsigram/contract';
-import { shelfOf } from '@ypsigram/core/catalogue';
+import {
+  LARGEST_BACKUP_BYTES,
+  LARGEST_BODY_BYTES,
+  LARGEST_IMPORT_BYTES,
+  LARGEST_KITCHEN_BYTES,
+} from '@ypsigram/contract';
+import { authorRoutes } from './areas/authors/routes.js';
+import { backupRoutes } from './areas/backup/routes.js';
+import { exportRoutes } from './areas/exports/routes.js';
 import { healthRoutes } from './areas/health/routes.js';
+import { importRoutes } from './areas/imports/routes.js';
 import { kitchenRoutes } from './areas/kitchen/routes.js';
-import { kitchenService } from './areas/kitchen/service.js';
 import { openApiRoutes } from './areas/openapi/routes.js';
-import { planRoutes } from './areas/plans/routes.js';
+import { chanceRoutes, planRoutes } from './areas/plans/routes.js';
 import { readingRoutes } from './areas/readings/routes.js';
 import { recipeRoutes } from './areas/recipes/routes.js';
-import { recipeService } from './areas/recipes/service.js';
+import { scaleRoutes } from './areas/scale/routes.js';
+import { trialRoutes } from './areas/trials/routes.js';
+import type { SimulatedScale } from './devices/simulated/scale.js';
+import { openHousehold } from './household.js';
 import { onlyOwnHost, ownHosts } from './http/own-host.js';
 import { pageRoutes } from './http/page.js';
 import { answerErrors, notFound } from './http/problem.js';
@@ -27,30 +37,38 @@ export interface Parts {
   /** Folder of the built page. */
   readonly page: string;
   readonly version: string;
+  readonly scale: SimulatedScale;
   readonly now?: () => Date;
 }
 
-function api({ database, version, now = () => new Date() }: Parts): Router {
-  const kitchen = kitchenService(database);
-  const recipes = recipeService(database, { now, kitchen: () => kitchen.read() });
-  const own = async () => {
-    const current = await kitchen.read();
-    return { drawer: drawerOfKitchen(current), shelf: shelfOf(current.weights) };
-  };
+function api({ database, version, scale, now = () => new Date() }: Parts): Router {
+  const household = openHousehold(database, now);
+  const { kitchen, trials, authors, recipes, own, hand } = household;
+  const shelf = async () => (await own()).shelf;
+  const author = (id: string | null) => authors.known(id);
   const router = Router();
+  // The whole kitchen is sent at once, and may be larger than any recipe.
+  router.use('/kitchen', express.json({ limit: LARGEST_KITCHEN_BYTES }));
+  router.use('/imports', express.json({ limit: LARGEST_IMPORT_BYTES }));
+  router.use('/backup', express.json({ limit: LARGEST_BACKUP_BYTES }));
   router.use(express.json({ limit: LARGEST_BODY_BYTES }));
   router.use('/health', healthRoutes(version));
   router.use('/openapi.json', openApiRoutes(version));
-  router.use(
-    '/readings',
-    readingRoutes(async () => (await own()).shelf),
-  );
-  router.use(
-    '/plans',
-    planRoutes((id) => recipes.read(id), own),
-  );
+  router.use('/readings', readingRoutes({ kitchen: own, author }));
+  const planning = { recipe: (id: string) => recipes.read(id), kitchen: own, author, hand };
+  router.use('/plans', planRoutes(planning));
+  router.use('/chances', chanceRoutes(planning));
   router.use('/kitchen', kitchenRoutes(kitchen));
+  router.use('/trials', trialRoutes(trials));
+  router.use('/authors', authorRoutes(authors));
+  router.use('/scale', scaleRoutes(scale, { kitchen: () => kitchen.read(), shelf, hand }));
   router.use('/recipes', recipeRoutes(recipes));
+  router.use(
+    '/exports',
+    exportRoutes({ recipes: () => recipes.all(), authors: () => authors.list() }),
+  );
+  router.use('/imports', importRoutes(household.imports));
+  router.use('/backup', backupRoutes(household.backups));
   router.use(() => {
     throw notFound('There is nothing at this address. GET /api/openapi.json lists what there is.');
   });

@@ -5,6 +5,7 @@ import { buildApp } from './app.js';
 import { openDatabase } from './database/connection.js';
 import { migrate } from './database/migrate.js';
 import { fillWithDemo } from './demo/fill.js';
+import { openScale } from './devices/index.js';
 import { readSettings } from './settings.js';
 
 /** How long requests in flight may take once the server was asked to stop. */
@@ -16,10 +17,13 @@ async function start(): Promise<void> {
   const database = await openDatabase(settings.database);
   await migrate(database);
   if (settings.demo) await fillWithDemo(database);
-  const server = createServer(buildApp({ ...settings, database, logger }));
+  const scale = openScale();
+  const server = createServer(buildApp({ ...settings, database, logger, scale }));
 
   const stop = (): void => {
     logger.info('stopping: finishing what is in flight');
+    // Streams never end by themselves.
+    scale.close();
     const timer = setTimeout(() => server.closeAllConnections(), LAST_CALL_MILLISECONDS);
     server.close(() => {
       clearTimeout(timer);

@@ -1,6 +1,6 @@
 import { STATUS_CODES } from 'node:http';
 import type { ErrorRequestHandler, RequestHandler, Response } from 'express';
-import { LARGEST_BODY_BYTES, type Problem } from '@ypsigram/contract';
+import type { Problem } from '@ypsigram/contract';
 
 /** An error that a person can do something about. Thrown anywhere, answered as a problem. */
 export class ProblemError extends Error {
@@ -21,6 +21,14 @@ export const onlyMethods =
     throw new ProblemError(405, `This address only knows ${methods.join(', ')}.`);
   };
 
+/** A change was based on an older revision: 409, with what is there now. */
+export const staleChange = (what: string, theirs: unknown): ProblemError =>
+  new ProblemError(
+    409,
+    `The ${what} was changed in another window meanwhile. Look at it again, then repeat your change.`,
+    { field: 'revision', theirs },
+  );
+
 export const notFound = (detail: string): ProblemError => new ProblemError(404, detail);
 
 /** Answers with a problem after RFC 9457. */
@@ -38,10 +46,6 @@ export function sendProblem(response: Response, { status, detail, extra }: Probl
 /** What the JSON body parser complains about, in words. */
 const BODY_PROBLEMS: Readonly<Record<string, readonly [status: number, detail: string]>> = {
   'entity.parse.failed': [400, 'The request is not valid JSON.'],
-  'entity.too.large': [
-    413,
-    `That is too much at once: send at most ${LARGEST_BODY_BYTES / 1024} KiB. Split the text into several recipes.`,
-  ],
   'encoding.unsupported': [415, 'Send the request without that content encoding.'],
   'charset.unsupported': [415, 'Send the request as UTF-8.'],
   'request.aborted': [400, 'The request ended before all of it had arrived.'],
@@ -52,7 +56,18 @@ function asProblem(error: unknown): ProblemError | null {
   if (error instanceof ProblemError) return error;
   if (!(error instanceof Error)) return null;
   if (error instanceof URIError) return new ProblemError(400, 'That address can not be read.');
-  const { type, status } = error as Error & { type?: string; status?: number };
+  const { type, status, limit } = error as Error & {
+    type?: string;
+    status?: number;
+    limit?: number;
+  };
+  if (type === 'entity.too.large') {
+    const most = `${Math.round((limit ?? 0) / 1024)} KiB`;
+    return new ProblemError(
+      413,
+      `That is too much at once: send at most ${most}, in several parts.`,
+    );
+  }
   const known = type === undefined ? undefined : BODY_PROBLEMS[type];
   if (known) return new ProblemError(...known);
   return status !== undefined && status >= 400 && status < 500

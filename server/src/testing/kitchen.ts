@@ -5,6 +5,9 @@ import { pino } from 'pino';
 import request from 'supertest';
 import type { Sequelize } from 'sequelize';
 import { buildApp } from '../app.js';
+import type { Express } from 'express';
+import { openScale } from '../devices/index.js';
+import type { SimulatedScale } from '../devices/simulated/scale.js';
 import { openDatabase } from '../database/connection.js';
 import { migrate } from '../database/migrate.js';
 
@@ -12,6 +15,8 @@ import { migrate } from '../database/migrate.js';
 export interface Kitchen {
   readonly database: Sequelize;
   readonly file: string;
+  readonly app: Express;
+  readonly scale: SimulatedScale;
   readonly http: ReturnType<typeof request>;
   close(): Promise<void>;
 }
@@ -21,18 +26,23 @@ export async function openKitchen(): Promise<Kitchen> {
   const file = join(folder, 'kitchen.sqlite');
   const database = await openDatabase(file);
   await migrate(database);
+  const scale = openScale();
   const app = buildApp({
     database,
     logger: pino({ level: 'silent' }),
     host: '127.0.0.1',
     page: join(folder, 'no-page'),
     version: '9.9.9',
+    scale,
   });
   return {
     database,
     file,
+    app,
+    scale,
     http: request(app),
     async close() {
+      scale.close();
       await database.close();
       rmSync(folder, { recursive: true });
     },
