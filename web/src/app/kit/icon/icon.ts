@@ -1,6 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { DomSanitizer } from '@angular/platform-browser';
 import arrowCounterclockwise from 'bootstrap-icons/icons/arrow-counterclockwise.svg';
+import arrowLeft from 'bootstrap-icons/icons/arrow-left.svg';
 import arrowRight from 'bootstrap-icons/icons/arrow-right.svg';
 import check from 'bootstrap-icons/icons/check-lg.svg';
 import chevronDown from 'bootstrap-icons/icons/chevron-down.svg';
@@ -11,6 +12,7 @@ import search from 'bootstrap-icons/icons/search.svg';
 import trash from 'bootstrap-icons/icons/trash3.svg';
 
 const ICONS = {
+  'arrow-left': arrowLeft,
   'arrow-right': arrowRight,
   check,
   'chevron-down': chevronDown,

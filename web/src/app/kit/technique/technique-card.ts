@@ -1,0 +1,36 @@
+import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
+import { CLASS_CAUTIONS, FLOUR_CAUTION, SPOON_TECHNIQUE, TECHNIQUES } from '@ypsigram/contract';
+import { defaultMethod } from '@ypsigram/core/measuring';
+import type { Ingredient, Method } from '@ypsigram/core/catalogue';
+import { drawingsOf } from './drawings';
+
+/** How to fill a measure well: tool, drawings, steps, the common slip and the check. */
+@Component({
+  selector: 'yg-technique-card',
+  templateUrl: './technique-card.html',
+  styleUrl: './technique-card.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class TechniqueCard {
+  readonly ingredient = input.required<Ingredient>();
+  /** Your method; the usual one where absent. */
+  readonly method = input<Method | null>(null);
+  /** Whether the amount is of a spoon's size. */
+  readonly bySpoon = input(false);
+
+  protected readonly technique = computed(() => TECHNIQUES[this.ingredient().class]);
+  protected readonly errs = computed(() => {
+    const { errs } = this.technique();
+    return errs === 'either way' ? 'It errs either way.' : `It gives ${errs}.`;
+  });
+  protected readonly drawings = computed(() =>
+    drawingsOf(this.ingredient().class, this.method() ?? defaultMethod(this.ingredient())),
+  );
+  protected readonly spoon = computed(() =>
+    this.bySpoon() && this.ingredient().class === 'powder' ? SPOON_TECHNIQUE : null,
+  );
+  protected readonly caution = computed(() => {
+    const ingredient = this.ingredient();
+    return ingredient.role === 'flour' ? FLOUR_CAUTION : CLASS_CAUTIONS[ingredient.class];
+  });
+}
