@@ -1,6 +1,6 @@
 import { HttpClient, HttpErrorResponse, HttpParams } from '@angular/common/http';
 import { Injectable, inject } from '@angular/core';
-import type { Observable } from 'rxjs';
+import { map, type Observable } from 'rxjs';
 import type {
   Conflict,
   Problem,
@@ -8,6 +8,7 @@ import type {
   RecipeDraft,
   RecipePage,
   RecipeReplacement,
+  RecipeVersion,
 } from '@ypsigram/contract';
 
 const RECIPES = '/api/recipes';
@@ -32,6 +33,12 @@ export class RecipesApi {
 
   replace(id: string, replacement: RecipeReplacement): Observable<Recipe> {
     return this.http.put<Recipe>(`${RECIPES}/${id}`, replacement);
+  }
+
+  versions(id: string): Observable<RecipeVersion[]> {
+    return this.http
+      .get<{ items: RecipeVersion[] }>(`${RECIPES}/${id}/versions`)
+      .pipe(map(({ items }) => items));
   }
 
   remove(id: string): Observable<void> {

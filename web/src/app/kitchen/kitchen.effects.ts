@@ -6,7 +6,9 @@ import { catchError, concatMap, filter, map, of, switchMap, take } from 'rxjs';
 import type { Kitchen } from '@ypsigram/contract';
 import { KitchenApi } from '../api/kitchen-api';
 import { problemOf } from '../api/recipes-api';
-import { kitchenActions, kitchenFeature } from './kitchen.feature';
+import { kitchenActions, kitchenChanges, kitchenFeature } from './kitchen.feature';
+
+const CHANGES = Object.values(kitchenChanges);
 
 export const loadKitchen = createEffect(
   (actions = inject(Actions), api = inject(KitchenApi)) =>
@@ -33,16 +35,7 @@ function newerKitchen(error: unknown): Kitchen | null {
 export const saveKitchen = createEffect(
   (actions = inject(Actions), api = inject(KitchenApi), store = inject(Store)) =>
     actions.pipe(
-      ofType(
-        kitchenActions.standardChosen,
-        kitchenActions.toolChanged,
-        kitchenActions.toolAdded,
-        kitchenActions.toolRemoved,
-        kitchenActions.weightSet,
-        kitchenActions.weightPutBack,
-        kitchenActions.changeUndone,
-        kitchenActions.saveWanted,
-      ),
+      ofType(...CHANGES, kitchenActions.saveWanted),
       concatMap(() =>
         store.select(kitchenFeature.selectKitchenState).pipe(
           take(1),

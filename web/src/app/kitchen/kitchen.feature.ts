@@ -1,38 +1,17 @@
+import { createFeature, createReducer, createSelector, on } from '@ngrx/store';
 import {
-  createActionGroup,
-  createFeature,
-  createReducer,
-  createSelector,
-  emptyProps,
-  on,
-  props,
-} from '@ngrx/store';
-import { NEW_KITCHEN, drawerOfKitchen, type Kitchen, type KitchenTool } from '@ypsigram/contract';
-import { shelfOf, type OwnWeight } from '@ypsigram/core/catalogue';
-import type { Standard } from '@ypsigram/core/units';
+  NEW_KITCHEN,
+  drawerOfKitchen,
+  shelfOfKitchen,
+  type KeptAnswer,
+  type Kitchen,
+  type KitchenTool,
+} from '@ypsigram/contract';
+import { sameFilling, type FillingOf } from '@ypsigram/core/measuring';
+import { sameAnswer } from '@ypsigram/core/reading';
+import { kitchenActions, kitchenChanges } from './kitchen.actions';
 
-/** Which weight: of an ingredient, in a form, by a method. */
-type WeightOf = Pick<OwnWeight, 'ingredientId' | 'form' | 'method'>;
-
-export const kitchenActions = createActionGroup({
-  source: 'Kitchen',
-  events: {
-    'Kitchen asked for': emptyProps(),
-    'Kitchen loaded': props<{ kitchen: Kitchen }>(),
-    'Kitchen not loaded': props<{ problem: string }>(),
-    'Standard chosen': props<{ standard: Standard }>(),
-    'Tool changed': props<{ name: string; tool: KitchenTool }>(),
-    'Tool added': props<{ tool: KitchenTool }>(),
-    'Tool removed': props<{ name: string }>(),
-    'Weight set': props<{ weight: OwnWeight }>(),
-    'Weight put back': props<{ of: WeightOf }>(),
-    'Change undone': emptyProps(),
-    'Save wanted': emptyProps(),
-    'Kitchen saved': props<{ kitchen: Kitchen }>(),
-    'Kitchen not saved': props<{ problem: string }>(),
-    'Newer kitchen met': props<{ kitchen: Kitchen; problem: string }>(),
-  },
-});
+export { kitchenActions, kitchenChanges } from './kitchen.actions';
 
 export type Possessions = Omit<Kitchen, 'revision'>;
 
@@ -47,18 +26,23 @@ export interface KitchenState {
   readonly problem: string | null;
 }
 
-const possessions = ({ standard, tools, weights }: Kitchen): Possessions => ({
-  standard,
-  tools,
-  weights,
-});
+const possessions = ({ revision: _, ...rest }: Kitchen): Possessions => rest;
 
 /** The weights without the one of this form and method. */
-const withoutWeight = (weights: readonly OwnWeight[], of: WeightOf): OwnWeight[] =>
-  weights.filter(
-    ({ ingredientId, form, method }) =>
-      ingredientId !== of.ingredientId || form !== of.form || method !== of.method,
-  );
+const withoutWeight = (weights: Possessions['weights'], of: FillingOf): Possessions['weights'] =>
+  weights.filter((weight) => !sameFilling(weight, of));
+
+const withoutAnswer = (answers: Possessions['answers'], of: KeptAnswer): Possessions['answers'] =>
+  answers.filter((answer) => !sameAnswer(answer, of));
+
+/** The list with an item in the place of the one with the same key, or at its end. */
+function keep<T, K extends keyof T>(list: readonly T[], key: K, item: T): T[] {
+  const at = list.findIndex((other) => other[key] === item[key]);
+  return at < 0 ? [...list, item] : list.map((other, index) => (index === at ? item : other));
+}
+
+const without = <T, K extends keyof T>(list: readonly T[], key: K, value: T[K]): T[] =>
+  list.filter((item) => item[key] !== value);
 
 const initialState: KitchenState = {
   isLoaded: false,
@@ -80,6 +64,16 @@ const changeTools = (
   by: (tools: readonly KitchenTool[]) => KitchenTool[],
 ): KitchenState => change(state, { tools: by(state.current.tools) });
 
+/** What the server has now, its state before one step of undo away. */
+const takeOver = (state: KitchenState, kitchen: Kitchen, problem: string | null): KitchenState => ({
+  ...state,
+  revision: kitchen.revision,
+  saved: possessions(kitchen),
+  current: possessions(kitchen),
+  past: [...state.past, state.current],
+  problem,
+});
+
 export const kitchenFeature = createFeature({
   name: 'kitchen',
   reducer: createReducer(
@@ -92,23 +86,83 @@ export const kitchenFeature = createFeature({
       current: possessions(kitchen),
     })),
     on(kitchenActions.kitchenNotLoaded, (state, { problem }) => ({ ...state, problem })),
-    on(kitchenActions.standardChosen, (state, { standard }) => change(state, { standard })),
-    on(kitchenActions.toolChanged, (state, { name, tool }) =>
+    on(kitchenChanges.standardChosen, (state, { standard }) => change(state, { standard })),
+    on(kitchenChanges.toolChanged, (state, { name, tool }) =>
       changeTools(state, (tools) => tools.map((old) => (old.name === name ? tool : old))),
     ),
-    on(kitchenActions.toolAdded, (state, { tool }) =>
+    on(kitchenChanges.toolAdded, (state, { tool }) =>
       changeTools(state, (tools) => [...tools, tool]),
     ),
-    on(kitchenActions.toolRemoved, (state, { name }) =>
-      changeTools(state, (tools) => tools.filter((tool) => tool.name !== name)),
+    on(kitchenChanges.toolRemoved, (state, { name }) =>
+      changeTools(state, (tools) => without(tools, 'name', name)),
     ),
-    on(kitchenActions.weightSet, (state, { weight }) =>
+    on(kitchenChanges.toolsPutAside, (state, { names, aside }) =>
+      changeTools(state, (tools) =>
+        tools.map((tool) => (names.includes(tool.name) ? { ...tool, aside } : tool)),
+      ),
+    ),
+    on(kitchenChanges.blockChosen, (state, { block }) => change(state, { block })),
+    on(kitchenChanges.scaleKept, (state, { scale }) =>
+      change(state, { scales: keep(state.current.scales, 'name', scale) }),
+    ),
+    on(kitchenChanges.scaleRemoved, (state, { name }) =>
+      change(state, { scales: without(state.current.scales, 'name', name) }),
+    ),
+    on(kitchenChanges.containerKept, (state, { container }) =>
+      change(state, { containers: keep(state.current.containers, 'name', container) }),
+    ),
+    on(kitchenChanges.containerRemoved, (state, { name }) =>
+      change(state, { containers: without(state.current.containers, 'name', name) }),
+    ),
+    on(kitchenChanges.weightSet, (state, { weight }) =>
       change(state, { weights: [...withoutWeight(state.current.weights, weight), weight] }),
     ),
-    on(kitchenActions.weightPutBack, (state, { of }) =>
+    on(kitchenChanges.weightPutBack, (state, { of }) =>
       change(state, { weights: withoutWeight(state.current.weights, of) }),
     ),
-    on(kitchenActions.changeUndone, (state) => {
+    on(kitchenChanges.ingredientKept, (state, { ingredient, weight }) => {
+      const { ingredients, weights } = state.current;
+      return change(state, {
+        ingredients: keep(ingredients, 'id', ingredient),
+        weights: weight ? [...withoutWeight(weights, weight), weight] : weights,
+      });
+    }),
+    on(kitchenChanges.ingredientRemoved, (state, { id }) =>
+      change(state, {
+        ingredients: without(state.current.ingredients, 'id', id),
+        weights: without(state.current.weights, 'ingredientId', id),
+        prices: without(state.current.prices, 'ingredientId', id),
+      }),
+    ),
+    on(kitchenChanges.priceKept, (state, { price }) =>
+      change(state, { prices: keep(state.current.prices, 'ingredientId', price) }),
+    ),
+    on(kitchenChanges.priceRemoved, (state, { ingredientId }) =>
+      change(state, { prices: without(state.current.prices, 'ingredientId', ingredientId) }),
+    ),
+    on(kitchenChanges.handKept, (state, { hand }) =>
+      change(state, { hands: keep(state.current.hands, 'id', hand) }),
+    ),
+    on(kitchenChanges.handRemoved, (state, { id }) =>
+      change(state, {
+        hands: without(state.current.hands, 'id', id),
+        handId: state.current.handId === id ? null : state.current.handId,
+      }),
+    ),
+    on(kitchenChanges.answerKept, (state, { answer }) =>
+      change(state, { answers: [...withoutAnswer(state.current.answers, answer), answer] }),
+    ),
+    on(kitchenChanges.answerForgotten, (state, { of }) =>
+      change(state, { answers: withoutAnswer(state.current.answers, of) }),
+    ),
+    on(kitchenChanges.habitChosen, (state, { of, method }) => {
+      const { [of]: before, ...others } = state.current.habits;
+      if ((before ?? null) === method) return state;
+      return change(state, { habits: method ? { ...others, [of]: method } : others });
+    }),
+    on(kitchenChanges.weighingChosen, (state, { weighedIn }) => change(state, { weighedIn })),
+    on(kitchenChanges.handChosen, (state, { id }) => change(state, { handId: id })),
+    on(kitchenChanges.changeUndone, (state) => {
       const before = state.past.at(-1);
       return before ? { ...state, current: before, past: state.past.slice(0, -1) } : state;
     }),
@@ -119,20 +173,46 @@ export const kitchenFeature = createFeature({
       problem: null,
     })),
     on(kitchenActions.kitchenNotSaved, (state, { problem }) => ({ ...state, problem })),
-    on(kitchenActions.newerKitchenMet, (state, { kitchen, problem }) => ({
-      ...state,
-      revision: kitchen.revision,
-      saved: possessions(kitchen),
-      current: possessions(kitchen),
-      // What was chosen here is one step back, not lost.
-      past: [...state.past, state.current],
-      problem,
-    })),
+    on(kitchenActions.kitchenImported, (state, { kitchen }) => takeOver(state, kitchen, null)),
+    // What was chosen here is one step back, not lost.
+    on(kitchenActions.newerKitchenMet, (state, { kitchen, problem }) =>
+      takeOver(state, kitchen, problem),
+    ),
   ),
-  extraSelectors: ({ selectCurrent }) => ({
-    /** The drawer that plans are made with. */
-    selectOwnDrawer: createSelector(selectCurrent, (current) => drawerOfKitchen(current)),
-    /** The ingredients with the weights of this kitchen. */
-    selectOwnShelf: createSelector(selectCurrent, ({ weights }) => shelfOf(weights)),
-  }),
+  extraSelectors: ({ selectCurrent }) => {
+    const selectWeights = createSelector(selectCurrent, ({ weights }) => weights);
+    const selectIngredients = createSelector(selectCurrent, ({ ingredients }) => ingredients);
+    const selectTools = createSelector(selectCurrent, ({ tools }) => tools);
+    const selectOwnStandard = createSelector(selectCurrent, ({ standard }) => standard);
+    const selectBlock = createSelector(selectCurrent, ({ block }) => block);
+    const selectScales = createSelector(selectCurrent, ({ scales }) => scales);
+    const selectContainers = createSelector(selectCurrent, ({ containers }) => containers);
+    const selectHands = createSelector(selectCurrent, ({ hands }) => hands);
+    const selectAnswers = createSelector(selectCurrent, ({ answers }) => answers);
+    const selectWeighedIn = createSelector(selectCurrent, ({ weighedIn }) => weighedIn);
+    const selectHabits = createSelector(selectCurrent, ({ habits }) => habits);
+    const selectHandId = createSelector(selectCurrent, ({ handId }) => handId);
+    return {
+      selectTools,
+      selectOwnStandard,
+      selectScales,
+      selectContainers,
+      selectHands,
+      selectHandId,
+      selectWeighedIn,
+      selectHabits,
+      selectAnswers,
+      /** The drawer that plans are made with. */
+      selectOwnDrawer: createSelector(
+        selectOwnStandard,
+        selectTools,
+        selectBlock,
+        (standard, tools, block) => drawerOfKitchen({ standard, tools, block }),
+      ),
+      /** The ingredients with the weights of this kitchen. */
+      selectOwnShelf: createSelector(selectWeights, selectIngredients, (weights, ingredients) =>
+        shelfOfKitchen({ weights, ingredients }),
+      ),
+    };
+  },
 });

@@ -1,0 +1,53 @@
+import { HttpClient, HttpParams } from '@angular/common/http';
+import { Injectable, inject } from '@angular/core';
+import { map, type Observable } from 'rxjs';
+import type {
+  ImportUndone,
+  ImportedRecipe,
+  RecipeImportReply,
+  RecipePage,
+  RecipeSummary,
+  RestoreReply,
+} from '@ypsigram/contract';
+
+const IMPORTS = '/api/imports';
+const BACKUP = '/api/backup';
+const DRY_RUN = new HttpParams({ fromObject: { dryRun: '1' } });
+
+/** Recipes in and out as files, and the whole kitchen as one. */
+@Injectable({ providedIn: 'root' })
+export class FilesApi {
+  private readonly http = inject(HttpClient);
+
+  /** What would come in. */
+  preview(recipes: readonly ImportedRecipe[]): Observable<RecipeImportReply> {
+    return this.http.post<RecipeImportReply>(IMPORTS, { recipes }, { params: DRY_RUN });
+  }
+
+  bringIn(recipes: readonly ImportedRecipe[]): Observable<RecipeImportReply> {
+    return this.http.post<RecipeImportReply>(IMPORTS, { recipes });
+  }
+
+  takeBack(importId: string): Observable<ImportUndone> {
+    return this.http.delete<ImportUndone>(`${IMPORTS}/${importId}`);
+  }
+
+  /** The recipes that can go out, by name. */
+  recipes(most: number): Observable<readonly RecipeSummary[]> {
+    const params = new HttpParams({ fromObject: { pageSize: most } });
+    return this.http.get<RecipePage>('/api/recipes', { params }).pipe(map(({ items }) => items));
+  }
+
+  /** What restoring a backup would do. The document is what its file holds. */
+  lookAtBackup(document: unknown): Observable<RestoreReply> {
+    return this.http.post<RestoreReply>(BACKUP, document, { params: DRY_RUN });
+  }
+
+  restore(document: unknown): Observable<RestoreReply> {
+    return this.http.post<RestoreReply>(BACKUP, document);
+  }
+
+  undoRestore(safetyCopyId: string): Observable<RestoreReply> {
+    return this.http.post<RestoreReply>(`${BACKUP}/${safetyCopyId}/restore`, null);
+  }
+}

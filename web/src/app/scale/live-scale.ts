@@ -1,0 +1,191 @@
+import { Injectable, computed, effect, inject, signal } from '@angular/core';
+import { Store } from '@ngrx/store';
+import { scaleWarningMessage } from '@ypsigram/contract';
+import {
+  EMPTY_SCALE,
+  remember,
+  scaleWarnings,
+  type ScaleMemory,
+  type ScaleReading,
+  type ScaleSetting,
+  type ScaleUnit,
+} from '@ypsigram/core/bench';
+import type { Method } from '@ypsigram/core/catalogue';
+import { densityOf } from '@ypsigram/core/measuring';
+import { ScaleApi } from '../api/scale-api';
+import { kitchenFeature } from '../kitchen/kitchen.feature';
+import type { ScaleConnection, ScaleDescription } from './scale-connection';
+import { SerialScale, serialPorts } from './serial-scale';
+import { ServerScale } from './server-scale';
+
+export type ScaleStatus = 'off' | 'connecting' | 'live' | 'lost';
+
+/** What the place that is open is about to weigh. */
+export interface Weighing {
+  readonly ingredientId: string;
+  readonly form: string | null;
+  readonly method: Method;
+  readonly tool: string | null;
+  readonly handId: string | null;
+}
+
+const MEMORY_KEY = 'ypsigram.scale';
+const WATER = 'water';
+
+const sameReading = (a: ScaleReading | null, b: ScaleReading | null): boolean =>
+  a === b ||
+  (a !== null &&
+    b !== null &&
+    a.shown === b.shown &&
+    a.isStable === b.isStable &&
+    a.state === b.state &&
+    a.unit === b.unit &&
+    a.tareGrams === b.tareGrams);
+
+/** The scale within reach, whatever kind it is: what it shows, and what seems wrong about it. */
+@Injectable({ providedIn: 'root' })
+export class LiveScale {
+  private readonly api = inject(ScaleApi);
+  private readonly store = inject(Store);
+  private readonly containers = this.store.selectSignal(kitchenFeature.selectContainers);
+  private readonly shelf = this.store.selectSignal(kitchenFeature.selectOwnShelf);
+  private readonly memory = signal<ScaleMemory>(EMPTY_SCALE);
+  private connection: ScaleConnection | null = null;
+
+  readonly hasSerial = serialPorts() !== null;
+  readonly status = signal<ScaleStatus>('off');
+  readonly description = signal<ScaleDescription | null>(null);
+  /** Told on only when something on the display has changed. */
+  readonly reading = signal<ScaleReading | null>(null, { equal: sameReading });
+  readonly problem = signal<string | null>(null);
+  readonly weighing = signal<Weighing | null>(null);
+
+  private readonly setting = computed<ScaleSetting>(() => {
+    const weighing = this.weighing();
+    const ingredient = weighing ? this.shelf().ingredient(weighing.ingredientId) : undefined;
+    const basis =
+      weighing && ingredient
+        ? densityOf({ ingredient, form: weighing.form, method: weighing.method, size: 'cup' })
+        : null;
+    return {
+      containers: this.containers(),
+      gridGrams: this.description()?.gridGrams ?? 1,
+      content: weighing
+        ? {
+            gramsPerMillilitre: basis?.gramsPerMillilitre ?? null,
+            isWater: weighing.ingredientId === WATER,
+          }
+        : null,
+    };
+  });
+  readonly warnings = computed(() => {
+    const reading = this.reading();
+    return reading
+      ? scaleWarnings(reading, this.memory(), this.setting()).map((warning) => ({
+          code: warning.code,
+          message: scaleWarningMessage(warning),
+        }))
+      : [];
+  });
+  /** The settled net mass that can be taken now, in grams; null while there is none. */
+  readonly settledGrams = computed(() => {
+    const reading = this.reading();
+    if (this.status() !== 'live' || !reading?.isStable || reading.grams === null) return null;
+    return reading.grams > 0 ? reading.grams : null;
+  });
+  /** How that mass reads on the scale. */
+  readonly gridGrams = computed(() => this.description()?.gridGrams ?? 1);
+
+  constructor() {
+    effect(() => {
+      const reading = this.reading();
+      const setting = this.setting();
+      if (reading) this.memory.update((memory) => remember(memory, reading, setting));
+    });
+    if (recall()) this.connect();
+  }
+
+  /** Connects the scale that hangs on the server. */
+  connect(): void {
+    this.open(new ServerScale(this.api));
+    keepInMind(true);
+  }
+
+  /** Asks the baker for a serial port and reads the scale there. */
+  async connectSerial(): Promise<void> {
+    try {
+      const port = await serialPorts()!.requestPort();
+      this.open(new SerialScale(port));
+    } catch (error) {
+      // Choosing none is an answer too.
+      if (error instanceof DOMException && error.name === 'NotFoundError') return;
+      console.warn('No serial port could be opened.', error);
+      this.problem.set('This browser could not open a serial port.');
+    }
+  }
+
+  disconnect(): void {
+    this.connection?.close();
+    this.connection = null;
+    this.status.set('off');
+    this.reading.set(null);
+    this.description.set(null);
+    this.problem.set(null);
+    keepInMind(false);
+  }
+
+  tare(): void {
+    this.connection?.tare();
+  }
+
+  wake(): void {
+    this.connection?.wake();
+  }
+
+  setUnit(unit: ScaleUnit): void {
+    this.connection?.setUnit(unit);
+  }
+
+  /** The simulation was turned into another scale. */
+  changed(description: ScaleDescription): void {
+    this.description.set(description);
+  }
+
+  private open(connection: ScaleConnection): void {
+    this.connection?.close();
+    this.connection = connection;
+    this.status.set('connecting');
+    this.problem.set(null);
+    this.memory.set(EMPTY_SCALE);
+    connection.open({
+      described: (description) => this.description.set(description),
+      read: (reading) => {
+        this.status.set('live');
+        this.problem.set(null);
+        this.reading.set(reading);
+      },
+      lost: (problem) => {
+        this.status.set('lost');
+        this.problem.set(problem);
+      },
+    });
+  }
+}
+
+function keepInMind(connected: boolean): void {
+  try {
+    if (connected) localStorage.setItem(MEMORY_KEY, 'server');
+    else localStorage.removeItem(MEMORY_KEY);
+  } catch (error) {
+    console.warn('This browser keeps nothing: the scale must be connected again next time.', error);
+  }
+}
+
+function recall(): boolean {
+  try {
+    return localStorage.getItem(MEMORY_KEY) === 'server';
+  } catch {
+    // A browser that keeps nothing has nothing to say.
+    return false;
+  }
+}

@@ -1,0 +1,27 @@
+import type { ScaleReading, ScaleUnit } from '@ypsigram/core/bench';
+
+/** Which scale it is and what it can do. */
+export interface ScaleDescription {
+  readonly name: string;
+  readonly gridGrams: number;
+  /** Units that can be chosen from here; one or none where only its own button can. */
+  readonly units: readonly ScaleUnit[];
+  readonly isSimulated: boolean;
+}
+
+/** What a scale tells the page. */
+export interface ScaleEvents {
+  described(description: ScaleDescription): void;
+  read(reading: ScaleReading): void;
+  /** The connection broke; `problem` is for the baker, null while it is being mended by itself. */
+  lost(problem: string | null): void;
+}
+
+/** A scale of whatever kind. */
+export interface ScaleConnection {
+  open(events: ScaleEvents): void;
+  tare(): void;
+  setUnit(unit: ScaleUnit): void;
+  wake(): void;
+  close(): void;
+}

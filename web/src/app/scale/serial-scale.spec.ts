@@ -1,0 +1,107 @@
+import type { ScaleReading } from '@ypsigram/core/bench';
+import type { ScaleDescription } from './scale-connection';
+import { SerialScale, type SerialPort } from './serial-scale';
+
+/** A port at whose other end the test sits. */
+class FakePort implements SerialPort {
+  readonly written: string[] = [];
+  opened: number | null = null;
+  closed = false;
+  private controller!: ReadableStreamDefaultController<Uint8Array>;
+  readonly readable = new ReadableStream<Uint8Array>({
+    start: (controller) => (this.controller = controller),
+  });
+  readonly writable = new WritableStream<Uint8Array>({
+    write: (chunk) => void this.written.push(new TextDecoder().decode(chunk)),
+  });
+
+  open({ baudRate }: { baudRate: number }): Promise<void> {
+    this.opened = baudRate;
+    return Promise.resolve();
+  }
+
+  close(): Promise<void> {
+    this.closed = true;
+    return Promise.resolve();
+  }
+
+  send(text: string): void {
+    this.controller.enqueue(new TextEncoder().encode(text));
+  }
+
+  unplug(): void {
+    this.controller.close();
+  }
+}
+
+const settle = () => new Promise((resolve) => setTimeout(resolve, 20));
+
+describe('a scale on a serial line', () => {
+  let port: FakePort;
+  let scale: SerialScale;
+  let readings: ScaleReading[];
+  let descriptions: ScaleDescription[];
+  let losses: (string | null)[];
+
+  beforeEach(async () => {
+    port = new FakePort();
+    scale = new SerialScale(port);
+    readings = [];
+    descriptions = [];
+    losses = [];
+    scale.open({
+      described: (description) => descriptions.push(description),
+      read: (reading) => readings.push(reading),
+      lost: (problem) => losses.push(problem),
+    });
+    await settle();
+  });
+
+  it('is opened and read line by line, however the lines arrive', async () => {
+    expect(port.opened).toBe(9600);
+    port.send('ST,GS,+01');
+    port.send('23.4 g\r\nUS,NT,+0');
+    await settle();
+    expect(readings.map(({ grams, isStable }) => [grams, isStable])).toEqual([[123.4, true]]);
+    port.send('125.0 g\r\n');
+    await settle();
+    expect(readings[1]).toEqual(
+      jasmine.objectContaining({ grams: 125, isStable: false, tareGrams: null }),
+    );
+  });
+
+  it('takes its step from the digits it is sent', async () => {
+    port.send('ST,GS,+0123.4 g\nST,GS,+0124.0 g\n');
+    await settle();
+    expect(descriptions.map(({ gridGrams }) => gridGrams)).toEqual([0.1]);
+    expect(descriptions[0]?.isSimulated).toBeFalse();
+  });
+
+  it('passes over what is no reading', async () => {
+    port.send('hello\r\n' + 'x'.repeat(5000) + '\r\nST,GS,+0001 g\r\n');
+    await settle();
+    expect(readings.map(({ grams }) => grams)).toEqual([1]);
+  });
+
+  it('is tared by a command', async () => {
+    scale.tare();
+    await settle();
+    expect(port.written).toEqual(['T\r\n']);
+  });
+
+  it('says when it is unplugged', async () => {
+    port.unplug();
+    await settle();
+    expect(losses[0]).toContain('stopped sending');
+    expect(port.closed).toBeTrue();
+  });
+
+  it('says nothing more once it was closed here', async () => {
+    port.send('ST,GS,+00');
+    scale.close();
+    await settle();
+    expect(port.closed).toBeTrue();
+    expect(readings).toEqual([]);
+    expect(losses).toEqual([]);
+  });
+});

@@ -1,0 +1,21 @@
+import { wrap, type Remote } from 'comlink';
+import type { FileReading } from '@ypsigram/core/formats';
+import '../kit/trust/default-policy';
+import type { RecipeFilesWorker } from './recipe-files.worker';
+
+/** Reads files of recipes beside the page, so that it never stops for one. */
+export class RecipeFiles {
+  private readonly worker = new Worker(new URL('./recipe-files.worker', import.meta.url), {
+    type: 'module',
+  });
+  private readonly remote: Remote<RecipeFilesWorker> = wrap<RecipeFilesWorker>(this.worker);
+
+  read(name: string, content: string): Promise<FileReading> {
+    return this.remote.read(name, content);
+  }
+
+  /** Stops whatever is being read. */
+  stop(): void {
+    this.worker.terminate();
+  }
+}
