@@ -1,17 +1,25 @@
 import type { Recipe } from '@ypsigram/contract';
+import { USUAL_BALANCE } from '@ypsigram/core/batch';
 
 /** What a baker can change of a recipe. */
-export type Draft = Pick<Recipe, 'text' | 'standard' | 'batch' | 'methods'>;
+export type Draft = Pick<
+  Recipe,
+  'text' | 'standard' | 'authorId' | 'batch' | 'methods' | 'balance' | 'answers'
+>;
 
 export const EMPTY_DRAFT: Draft = {
   text: '',
   standard: 'us-customary',
+  authorId: null,
   batch: { by: 'factor', factor: '1' },
   methods: {},
+  balance: { ...USUAL_BALANCE, lines: {} },
+  answers: [],
 };
 
-export function draftOf({ text, standard, batch, methods }: Recipe): Draft {
-  return { text, standard, batch, methods };
+export function draftOf(recipe: Recipe): Draft {
+  const { text, standard, authorId, batch, methods, balance, answers } = recipe;
+  return { text, standard, authorId, batch, methods, balance, answers };
 }
 
 /** Whether two drafts say the same. */
@@ -19,6 +27,10 @@ export function sameDraft(a: Draft, b: Draft): boolean {
   return a === b || JSON.stringify(inOrder(a)) === JSON.stringify(inOrder(b));
 }
 
-function inOrder({ text, standard, batch, methods }: Draft): unknown[] {
-  return [text, standard, batch.factor, Object.entries(methods).sort()];
+function inOrder(draft: Draft): unknown[] {
+  const { text, standard, authorId, batch, methods, balance, answers } = draft;
+  const { lines, strictness, columns, bowlMillilitres, piecesPerLoad } = balance;
+  const decided = [strictness, columns, bowlMillilitres, piecesPerLoad];
+  const byLine = [methods, lines].map((one) => Object.entries(one).sort());
+  return [text, standard, authorId, batch.factor, byLine, decided, answers];
 }

@@ -3,9 +3,9 @@ import { EMPTY_DRAFT, type Draft } from './draft';
 const KEY = 'ypsigram.new-recipe';
 
 /** Keeps the unsaved text in this browser. A full or forbidden storage only costs this copy. */
-export function rememberNewRecipe({ text, standard }: Draft): void {
+export function rememberNewRecipe({ text, standard, authorId }: Draft): void {
   try {
-    localStorage.setItem(KEY, JSON.stringify({ text, standard }));
+    localStorage.setItem(KEY, JSON.stringify({ text, standard, authorId }));
   } catch (error) {
     console.warn('The unsaved recipe could not be kept in this browser.', error);
   }
@@ -16,7 +16,8 @@ export function recallNewRecipe(): Draft {
   try {
     const kept = JSON.parse(localStorage.getItem(KEY) ?? 'null') as Partial<Draft> | null;
     if (typeof kept?.text !== 'string') return EMPTY_DRAFT;
-    return { ...EMPTY_DRAFT, text: kept.text, standard: kept.standard ?? EMPTY_DRAFT.standard };
+    const { text, standard = EMPTY_DRAFT.standard, authorId = null } = kept;
+    return { ...EMPTY_DRAFT, text, standard, authorId };
   } catch (error) {
     console.warn('The unsaved recipe in this browser could not be read.', error);
     return EMPTY_DRAFT;

@@ -6,6 +6,7 @@ import { Subject, throwError, type Observable } from 'rxjs';
 import type { Recipe, RecipeReplacement } from '@ypsigram/contract';
 import { RecipesApi } from '../api/recipes-api';
 import { kitchenFeature } from '../kitchen/kitchen.feature';
+import { EMPTY_DRAFT } from './draft';
 import { saveChanges } from './recipe.effects';
 import { recipeActions as actions, recipeFeature, type RecipeState } from './recipe.feature';
 
@@ -14,8 +15,11 @@ const RECIPE: Recipe = {
   title: 'Buns',
   text: '2 cups flour',
   standard: 'us-customary',
+  authorId: null,
   batch: { by: 'factor', factor: '1' },
   methods: {},
+  balance: EMPTY_DRAFT.balance,
+  answers: [],
   revision: 1,
   createdAt: '2026-01-01T00:00:00.000Z',
   updatedAt: '2026-01-01T00:00:00.000Z',

@@ -20,6 +20,7 @@ import {
   type Observable,
 } from 'rxjs';
 import { RecipesApi, conflictOf, problemOf } from '../api/recipes-api';
+import { authorsActions } from '../authors/authors.feature';
 import { draftOf, sameDraft } from './draft';
 import { forgetNewRecipe, rememberNewRecipe } from './new-recipe-memory';
 import { recipeActions, recipeFeature, type RecipeState } from './recipe.feature';
@@ -30,8 +31,16 @@ const REST_MILLISECONDS = 400;
 const EDITS = [
   recipeActions.textEdited,
   recipeActions.standardChosen,
+  recipeActions.authorChosen,
   recipeActions.factorSet,
   recipeActions.methodChosen,
+  recipeActions.balanceSet,
+  recipeActions.lineDecided,
+  recipeActions.massesPinned,
+  recipeActions.decisionUndone,
+  recipeActions.decisionRedone,
+  recipeActions.lineAnswered,
+  recipeActions.answerTakenBack,
 ] as const;
 
 export const loadRecipe = createEffect(
@@ -118,6 +127,17 @@ export const openCreated = createEffect(
       }),
     ),
   { functional: true, dispatch: false },
+);
+
+/** What an author's lines say of their cup may change with every recipe of theirs that is saved. */
+export const refreshAuthors = createEffect(
+  (actions = inject(Actions)) =>
+    actions.pipe(
+      ofType(recipeActions.recipeSaved, recipeActions.recipeCreated),
+      filter(({ recipe }) => recipe.authorId !== null),
+      map(() => authorsActions.authorsAskedFor()),
+    ),
+  { functional: true },
 );
 
 /** A recipe that was never saved survives a reload or a crash of the page. */

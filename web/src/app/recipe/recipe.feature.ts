@@ -1,42 +1,24 @@
-import {
-  createActionGroup,
-  createFeature,
-  createReducer,
-  createSelector,
-  emptyProps,
-  on,
-  props,
-} from '@ngrx/store';
-import type { Recipe } from '@ypsigram/contract';
+import { createFeature, createReducer, createSelector, on } from '@ngrx/store';
+import { MOST_ANSWERS, type LineAnswer, type Recipe } from '@ypsigram/contract';
 import { Fraction } from '@ypsigram/core/amount';
-import { carryMethods, planBatch, readFactor } from '@ypsigram/core/batch';
-import type { Method } from '@ypsigram/core/catalogue';
-import { readRecipe } from '@ypsigram/core/reading';
-import type { Standard } from '@ypsigram/core/units';
+import { carryChoices, carryMethods, planBatch, readFactor } from '@ypsigram/core/batch';
+import { answerReading, readRecipe, rereader, sameAnswer } from '@ypsigram/core/reading';
+import { authorsFeature, knownOf } from '../authors/authors.feature';
 import { kitchenFeature } from '../kitchen/kitchen.feature';
+import { trialsFeature } from '../trials/trials.feature';
+import {
+  decide,
+  redo,
+  undo,
+  withChoice,
+  NO_HISTORY,
+  type Decisions,
+  type History,
+} from './decisions';
 import { EMPTY_DRAFT, draftOf, sameDraft, type Draft } from './draft';
+import { recipeActions } from './recipe.actions';
 
-export const recipeActions = createActionGroup({
-  source: 'Recipe',
-  events: {
-    'New recipe opened': props<{ draft: Draft }>(),
-    'Recipe asked for': props<{ id: string }>(),
-    'Recipe loaded': props<{ recipe: Recipe }>(),
-    'Recipe not loaded': props<{ problem: string }>(),
-    'Text edited': props<{ text: string }>(),
-    'Standard chosen': props<{ standard: Standard }>(),
-    'Factor set': props<{ factor: string }>(),
-    'Method chosen': props<{ index: number; method: Method }>(),
-    'Save wanted': emptyProps(),
-    'Saving started': emptyProps(),
-    'Recipe created': props<{ recipe: Recipe }>(),
-    'Recipe saved': props<{ recipe: Recipe }>(),
-    'Recipe not saved': props<{ problem: string }>(),
-    'Newer version met': props<{ theirs: Recipe }>(),
-    'Theirs taken': emptyProps(),
-    'Mine kept': emptyProps(),
-  },
-});
+export { recipeActions } from './recipe.actions';
 
 /** `new`: never saved. `changed`: waiting to be saved. `failed` keeps everything and says why. */
 export type SaveStatus = 'new' | 'saved' | 'changed' | 'saving' | 'failed' | 'conflict';
@@ -50,6 +32,8 @@ export interface RecipeState {
   readonly problem: string | null;
   /** The version that somebody else saved meanwhile. */
   readonly theirs: Recipe | null;
+  /** What was decided before, and what was taken back. */
+  readonly history: History;
 }
 
 const initialState: RecipeState = {
@@ -59,6 +43,7 @@ const initialState: RecipeState = {
   loading: false,
   problem: null,
   theirs: null,
+  history: NO_HISTORY,
 };
 
 function edited(state: RecipeState, draft: Draft): RecipeState {
@@ -68,9 +53,39 @@ function edited(state: RecipeState, draft: Draft): RecipeState {
   return { ...state, draft, status };
 }
 
+const decided = (state: RecipeState, change: Partial<Decisions>, isTyped = false): RecipeState => {
+  const { draft, history } = decide(state, change, isTyped);
+  return { ...edited(state, draft), history };
+};
+
+const moved = (state: RecipeState, by: typeof undo): RecipeState => {
+  const { draft, history } = by(state);
+  return { ...edited(state, draft), history };
+};
+
 function opened(recipe: Recipe): RecipeState {
   return { ...initialState, saved: recipe, draft: draftOf(recipe), status: 'saved' };
 }
+
+/** The draft with another text, what was decided of its lines carried along. */
+function carriedTo(text: string, draft: Draft): Draft {
+  const { standard, methods, balance } = draft;
+  const hasDecisions = Object.keys(methods).length + Object.keys(balance.lines).length > 0;
+  if (!hasDecisions) return { ...draft, text };
+  const [before, after] = [readRecipe(draft.text, standard), readRecipe(text, standard)];
+  return {
+    ...draft,
+    text,
+    methods: carryMethods(before, after, methods),
+    balance: { ...balance, lines: carryChoices(before, after, balance.lines) },
+  };
+}
+
+const without = (answers: Draft['answers'], of: LineAnswer): Draft['answers'] =>
+  answers.filter((answer) => !sameAnswer(answer, of));
+
+/** Gives the same lines back for what was not changed, so that only the rest is drawn anew. */
+const reread = rereader();
 
 export const recipeFeature = createFeature({
   name: 'recipe',
@@ -80,21 +95,52 @@ export const recipeFeature = createFeature({
     on(recipeActions.recipeAskedFor, () => ({ ...initialState, loading: true })),
     on(recipeActions.recipeLoaded, recipeActions.recipeCreated, (_, { recipe }) => opened(recipe)),
     on(recipeActions.recipeNotLoaded, (_, { problem }) => ({ ...initialState, problem })),
-    on(recipeActions.textEdited, (state, { text }) => {
-      const { standard, methods } = state.draft;
-      const carried = Object.keys(methods).length
-        ? carryMethods(readRecipe(state.draft.text, standard), readRecipe(text, standard), methods)
-        : methods;
-      return edited(state, { ...state.draft, text, methods: carried });
-    }),
+    // Decisions are by the place of a line: what was decided of another text is not taken back to.
+    on(recipeActions.textEdited, (state, { text }) => ({
+      ...edited(state, carriedTo(text, state.draft)),
+      history: NO_HISTORY,
+    })),
     on(recipeActions.standardChosen, (state, { standard }) =>
       edited(state, { ...state.draft, standard }),
     ),
-    on(recipeActions.factorSet, (state, { factor }) =>
-      edited(state, { ...state.draft, batch: { by: 'factor', factor } }),
+    // An author measures by a standard of their own; a recipe of nobody keeps the one it had.
+    on(recipeActions.authorChosen, (state, { authorId, standard }) =>
+      edited(state, { ...state.draft, authorId, standard: standard ?? state.draft.standard }),
     ),
+    on(recipeActions.factorSet, (state, { factor, typed }) =>
+      decided(state, { batch: { by: 'factor', factor } }, typed),
+    ),
+    on(recipeActions.typingEnded, (state) => ({
+      ...state,
+      history: { ...state.history, isTyping: false },
+    })),
     on(recipeActions.methodChosen, (state, { index, method }) =>
-      edited(state, { ...state.draft, methods: { ...state.draft.methods, [index]: method } }),
+      decided(state, { methods: { ...state.draft.methods, [index]: method } }),
+    ),
+    on(recipeActions.balanceSet, (state, { change }) =>
+      decided(state, { balance: { ...state.draft.balance, ...change } }),
+    ),
+    on(recipeActions.lineDecided, (state, { index, change }) =>
+      decided(state, { balance: withChoice(state.draft.balance, index, change) }),
+    ),
+    on(recipeActions.massesPinned, (state, { grams }) =>
+      decided(state, {
+        balance: Object.entries(grams).reduce(
+          (balance, [index, mass]) => withChoice(balance, Number(index), { grams: mass }),
+          state.draft.balance,
+        ),
+      }),
+    ),
+    on(recipeActions.decisionUndone, (state) => moved(state, undo)),
+    on(recipeActions.decisionRedone, (state) => moved(state, redo)),
+    on(recipeActions.lineAnswered, (state, { answer }) =>
+      edited(state, {
+        ...state.draft,
+        answers: [...without(state.draft.answers, answer), answer].slice(-MOST_ANSWERS),
+      }),
+    ),
+    on(recipeActions.answerTakenBack, (state, { of }) =>
+      edited(state, { ...state.draft, answers: without(state.draft.answers, of) }),
     ),
     on(recipeActions.savingStarted, (state) => ({
       ...state,
@@ -129,20 +175,81 @@ export const recipeFeature = createFeature({
     const selectStandard = createSelector(selectDraft, ({ standard }) => standard);
     const selectBatch = createSelector(selectDraft, ({ batch }) => batch);
     const selectMethods = createSelector(selectDraft, ({ methods }) => methods);
-    const selectReading = createSelector(selectText, selectStandard, readRecipe);
+    const selectBalance = createSelector(selectDraft, ({ balance }) => balance);
+    const selectAuthorId = createSelector(selectDraft, ({ authorId }) => authorId);
+    const selectAnswers = createSelector(
+      selectDraft,
+      authorsFeature.selectAuthors,
+      kitchenFeature.selectAnswers,
+      ({ answers, authorId }, authors, kitchen) => ({
+        recipe: answers,
+        author: authors.find(({ id }) => id === authorId)?.answers ?? [],
+        kitchen,
+      }),
+    );
+    /** By the text alone, before anything was answered. */
+    const selectReadText = createSelector(
+      selectText,
+      selectStandard,
+      kitchenFeature.selectOwnShelf,
+      reread,
+    );
+    const selectReading = createSelector(
+      selectReadText,
+      selectAnswers,
+      kitchenFeature.selectOwnShelf,
+      answerReading,
+    );
+    /** What is known of the cups of whoever wrote the recipe. */
+    const selectAuthorKnown = createSelector(
+      authorsFeature.selectKnownByAuthor,
+      selectAuthorId,
+      knownOf,
+    );
     const selectFactor = createSelector(selectBatch, ({ factor }) => {
       const reading = readFactor(factor);
       return reading.ok ? reading.factor : new Fraction(1);
     });
+    const selectKitchenKnowledge = createSelector(
+      selectAuthorKnown,
+      trialsFeature.selectKnownNow,
+      kitchenFeature.selectScales,
+      kitchenFeature.selectWeighedIn,
+      kitchenFeature.selectHabits,
+      (author, hand, scales, weighedIn, habits) => ({ author, hand, scales, weighedIn, habits }),
+    );
+    /** All that a plan goes by, but for the factor. */
+    const selectBatchSetting = createSelector(
+      selectMethods,
+      selectBalance,
+      kitchenFeature.selectOwnDrawer,
+      kitchenFeature.selectOwnShelf,
+      selectKitchenKnowledge,
+      (methods, { lines, strictness }, drawer, shelf, knowledge) => ({
+        methods,
+        choices: lines,
+        strictness,
+        drawer,
+        shelf,
+        ...knowledge,
+      }),
+    );
     const selectPlan = createSelector(
       selectReading,
       selectFactor,
-      selectMethods,
-      kitchenFeature.selectOwnDrawer,
-      kitchenFeature.selectOwnShelf,
-      (reading, factor, methods, drawer, shelf) =>
-        planBatch(reading, { factor, methods, drawer, shelf }),
+      selectBatchSetting,
+      (reading, factor, setting) => planBatch(reading, { factor, ...setting }),
     );
-    return { selectText, selectStandard, selectFactor, selectReading, selectPlan };
+    return {
+      selectText,
+      selectStandard,
+      selectBalance,
+      selectAuthorId,
+      selectAuthorKnown,
+      selectFactor,
+      selectReading,
+      selectBatchSetting,
+      selectPlan,
+    };
   },
 });
