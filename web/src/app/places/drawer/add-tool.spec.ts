@@ -37,6 +37,7 @@ describe('AddTool', () => {
         kind: 'cup',
         nominal: '310',
         unit: 'ml',
+        set: null,
         aside: false,
         calibration: null,
       },

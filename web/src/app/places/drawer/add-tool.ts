@@ -15,6 +15,8 @@ import type { KitchenTool } from '@ypsigram/contract';
 export class AddTool {
   /** Names that other tools have. */
   readonly taken = input.required<readonly string[]>();
+  /** Sets there are already, to choose from. */
+  readonly sets = input<readonly string[]>([]);
   readonly added = output<KitchenTool>();
   readonly cancelled = output();
 
@@ -27,10 +29,11 @@ export class AddTool {
     kind: new FormControl<KitchenTool['kind']>('cup', { nonNullable: true }),
     size: new FormControl('', { nonNullable: true, validators: Validators.required }),
     unit: new FormControl<KitchenTool['unit']>('ml', { nonNullable: true }),
+    set: new FormControl('', { nonNullable: true, validators: [Validators.maxLength(40)] }),
   });
 
   protected add(): void {
-    const { name, kind, size, unit } = this.form.getRawValue();
+    const { name, kind, size, unit, set } = this.form.getRawValue();
     const called = name.trim();
     // A size is written like a batch factor, and means as little when it is zero.
     const read = readFactor(size);
@@ -41,7 +44,15 @@ export class AddTool {
     if (!read.ok) return this.problem.set('Write its size as a number: 310, 1/2 or 1 1/2.');
     this.problem.set(null);
     const nominal = tidy(read.factor);
-    this.added.emit({ name: called, kind, nominal, unit, aside: false, calibration: null });
+    this.added.emit({
+      name: called,
+      kind,
+      nominal,
+      unit,
+      set: set.trim() || null,
+      aside: false,
+      calibration: null,
+    });
   }
 }
 

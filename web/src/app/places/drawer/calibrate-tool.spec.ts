@@ -1,5 +1,9 @@
 import { TestBed, type ComponentFixture } from '@angular/core/testing';
 import type { KitchenTool } from '@ypsigram/contract';
+import { provideState, provideStore } from '@ngrx/store';
+import { ScaleApi } from '../../api/scale-api';
+import { kitchenFeature } from '../../kitchen/kitchen.feature';
+import { LiveScale } from '../../scale/live-scale';
 import { CalibrateTool } from './calibrate-tool';
 
 const CUP: KitchenTool = {
@@ -7,6 +11,7 @@ const CUP: KitchenTool = {
   kind: 'cup',
   nominal: '1',
   unit: 'cup',
+  set: null,
   aside: false,
   calibration: null,
 };
@@ -17,6 +22,13 @@ describe('CalibrateTool', () => {
 
   beforeEach(() => {
     changes = [];
+    TestBed.configureTestingModule({
+      providers: [
+        provideStore(),
+        provideState(kitchenFeature),
+        { provide: ScaleApi, useValue: {} },
+      ],
+    });
     fixture = TestBed.createComponent(CalibrateTool);
     fixture.componentRef.setInput('standard', 'us-customary');
     fixture.componentRef.setInput('tool', CUP);
@@ -74,5 +86,26 @@ describe('CalibrateTool', () => {
     add('236');
     element().querySelector<HTMLButtonElement>('.fills button')!.click();
     expect(changes.at(-1)).toBeNull();
+  });
+
+  it('takes a fill from the scale, with the scale’s step', () => {
+    const scale = TestBed.inject(LiveScale);
+    scale.status.set('live');
+    scale.description.set({ name: 'fine', gridGrams: 0.01, units: [], isSimulated: true });
+    scale.reading.set({
+      state: 'on',
+      unit: 'g',
+      shown: '2.65',
+      grams: 2.65,
+      isStable: true,
+      tareGrams: 0,
+    });
+    fixture.detectChanges();
+    const take = [...element().querySelectorAll('button')].find(({ textContent }) =>
+      textContent?.includes('from the scale'),
+    )!;
+    take.click();
+    expect(changes.at(-1)).toEqual(jasmine.objectContaining({ grams: [2.65], grid: 0.01 }));
+    expect(scale.weighing()?.ingredientId).toBe('water');
   });
 });

@@ -1,9 +1,26 @@
-import { ChangeDetectionStrategy, Component, computed, input, output, signal } from '@angular/core';
-import { calibrationOf, stampedOf, type KitchenTool } from '@ypsigram/contract';
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  effect,
+  inject,
+  input,
+  output,
+  signal,
+} from '@angular/core';
+import {
+  calibrationOf,
+  stampedOf,
+  HEAVIEST_FILL_GRAMS,
+  type KitchenTool,
+} from '@ypsigram/contract';
 import { FEWEST_FILLS, waterVolume } from '@ypsigram/core/calibration';
 import type { Standard } from '@ypsigram/core/units';
+import { decimal } from '../../kit/figures/figures';
 import { DotLine } from '../../kit/dot-line/dot-line';
 import { Icon } from '../../kit/icon/icon';
+import { LiveScale } from '../../scale/live-scale';
+import { TakeReading } from '../../scale/take-reading';
 
 type Fills = NonNullable<KitchenTool['calibration']>;
 
@@ -11,18 +28,11 @@ const TAP_WATER_CELSIUS = 18;
 const FINE_GRID = 0.1;
 const COLDEST = 0;
 const WARMEST = 40;
-const HEAVIEST = 5000;
-
-/** Decimals with either mark; null for anything else. */
-function decimal(text: string): number | null {
-  const plain = text.trim().replace(',', '.');
-  return /^\d+(?:\.\d+)?$/.test(plain) ? Number(plain) : null;
-}
 
 /** Fills of water, weighed one after another: each lands on the line as it is entered. */
 @Component({
   selector: 'yg-calibrate-tool',
-  imports: [DotLine, Icon],
+  imports: [DotLine, Icon, TakeReading],
   templateUrl: './calibrate-tool.html',
   styleUrl: './calibrate-tool.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -32,6 +42,7 @@ export class CalibrateTool {
   readonly standard = input.required<Standard>();
   readonly changed = output<KitchenTool['calibration']>();
 
+  private readonly scale = inject(LiveScale);
   protected readonly problem = signal<string | null>(null);
   protected readonly fills = computed<Fills>(
     () => this.tool().calibration ?? { grams: [], celsius: TAP_WATER_CELSIUS, grid: FINE_GRID },
@@ -59,9 +70,24 @@ export class CalibrateTool {
     return `${holds}, ± ${found.uncertainty.toFixed(1)} mL (95 %). ${use}`;
   });
 
+  constructor() {
+    // The scale is told that water is about to lie on it.
+    effect((onCleanup) => {
+      const tool = this.tool().name;
+      this.scale.weighing.set({
+        ingredientId: 'water',
+        form: null,
+        method: 'poured',
+        tool,
+        handId: null,
+      });
+      onCleanup(() => this.scale.weighing.set(null));
+    });
+  }
+
   protected add(field: HTMLInputElement): void {
     const grams = decimal(field.value);
-    if (grams === null || grams <= 0 || grams > HEAVIEST) {
+    if (grams === null || grams <= 0 || grams > HEAVIEST_FILL_GRAMS) {
       this.problem.set('Write the water’s weight in grams, without the tool: for example 121.5.');
       return;
     }
@@ -69,6 +95,16 @@ export class CalibrateTool {
     field.value = '';
     this.changed.emit({ ...this.fills(), grams: [...this.fills().grams, grams] });
     field.focus();
+  }
+
+  /** Takes what the scale shows, and the step it shows it by. */
+  protected take(grams: number): void {
+    this.problem.set(null);
+    const grid = Math.max(
+      this.scale.gridGrams(),
+      this.fills().grams.length ? this.fills().grid : 0,
+    );
+    this.changed.emit({ ...this.fills(), grams: [...this.fills().grams, grams], grid });
   }
 
   protected takeOut(index: number): void {

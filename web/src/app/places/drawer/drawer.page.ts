@@ -1,14 +1,24 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { Store } from '@ngrx/store';
-import type { KitchenTool } from '@ypsigram/contract';
+import type { KitchenContainer, KitchenScale, KitchenTool } from '@ypsigram/contract';
+import type { Block } from '@ypsigram/core/batch';
 import { STANDARDS, standardName, standardSource, type Standard } from '@ypsigram/core/units';
 import { Icon } from '../../kit/icon/icon';
 import { Trouble } from '../../kit/trouble/trouble';
-import { kitchenActions, kitchenFeature } from '../../kitchen/kitchen.feature';
+import { kitchenActions, kitchenChanges, kitchenFeature } from '../../kitchen/kitchen.feature';
 import { AddTool } from './add-tool';
+import { ContainersSection } from './containers-section';
+import { ScalesSection } from './scales-section';
 import { ToolCard } from './tool-card';
 
-const GROUPS = [
+const BLOCKS: readonly { readonly id: Block; readonly name: string }[] = [
+  { id: 'stick', name: 'sticks, marked in tablespoons' },
+  { id: '250 g', name: '250 g blocks, marked every 25 g' },
+  { id: '500 g', name: '500 g blocks, marked every 50 g' },
+  { id: '1 lb', name: 'one-pound blocks, marked every ounce' },
+];
+
+const KINDS = [
   { kind: 'cup', name: 'Cups' },
   { kind: 'spoon', name: 'Spoons' },
   { kind: 'jug', name: 'Jugs' },
@@ -17,7 +27,7 @@ const GROUPS = [
 /** The Drawer: the cups, spoons and jugs of this kitchen, and what they really hold. */
 @Component({
   selector: 'yg-drawer-page',
-  imports: [AddTool, Icon, ToolCard, Trouble],
+  imports: [AddTool, ContainersSection, Icon, ScalesSection, ToolCard, Trouble],
   templateUrl: './drawer.page.html',
   styleUrl: './drawer.page.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -30,33 +40,72 @@ export class DrawerPage {
   protected readonly standard = computed(() => this.state().current.standard);
   protected readonly source = computed(() => standardSource(this.standard()));
   protected readonly names = computed(() => this.state().current.tools.map(({ name }) => name));
-  protected readonly groups = computed(() =>
-    GROUPS.map(({ kind, name }) => ({
+  protected readonly blocks = BLOCKS;
+  protected readonly sets = computed(() => [
+    ...new Set(this.state().current.tools.flatMap(({ set }) => set ?? [])),
+  ]);
+  /** Sets by their names, in the order of their kinds; what is in no set stands by its kind. */
+  protected readonly groups = computed(() => {
+    const groups = new Map<string, KitchenTool[]>();
+    for (const { kind, name } of KINDS) {
+      for (const tool of this.state().current.tools.filter((each) => each.kind === kind)) {
+        const group = groups.get(tool.set ?? name);
+        if (group) group.push(tool);
+        else groups.set(tool.set ?? name, [tool]);
+      }
+    }
+    return [...groups].map(([name, tools]) => ({
       name,
-      tools: this.state().current.tools.filter((tool) => tool.kind === kind),
-    })),
-  );
+      tools,
+      names: tools.map((tool) => tool.name),
+      isAside: tools.every(({ aside }) => aside),
+    }));
+  });
   protected readonly isAdding = signal(false);
 
   protected choose(standard: string): void {
-    this.store.dispatch(kitchenActions.standardChosen({ standard: standard as Standard }));
+    this.store.dispatch(kitchenChanges.standardChosen({ standard: standard as Standard }));
   }
 
   protected change(name: string, tool: KitchenTool): void {
-    this.store.dispatch(kitchenActions.toolChanged({ name, tool }));
+    this.store.dispatch(kitchenChanges.toolChanged({ name, tool }));
+  }
+
+  protected putAside(names: readonly string[], aside: boolean): void {
+    this.store.dispatch(kitchenChanges.toolsPutAside({ names, aside }));
   }
 
   protected remove(name: string): void {
-    this.store.dispatch(kitchenActions.toolRemoved({ name }));
+    this.store.dispatch(kitchenChanges.toolRemoved({ name }));
   }
 
   protected add(tool: KitchenTool): void {
-    this.store.dispatch(kitchenActions.toolAdded({ tool }));
+    this.store.dispatch(kitchenChanges.toolAdded({ tool }));
     this.isAdding.set(false);
   }
 
+  protected chooseBlock(block: string): void {
+    this.store.dispatch(kitchenChanges.blockChosen({ block: block as Block }));
+  }
+
+  protected keepScale(scale: KitchenScale): void {
+    this.store.dispatch(kitchenChanges.scaleKept({ scale }));
+  }
+
+  protected removeScale(name: string): void {
+    this.store.dispatch(kitchenChanges.scaleRemoved({ name }));
+  }
+
+  protected keepContainer(container: KitchenContainer): void {
+    this.store.dispatch(kitchenChanges.containerKept({ container }));
+  }
+
+  protected removeContainer(name: string): void {
+    this.store.dispatch(kitchenChanges.containerRemoved({ name }));
+  }
+
   protected undo(): void {
-    this.store.dispatch(kitchenActions.changeUndone());
+    this.store.dispatch(kitchenChanges.changeUndone());
   }
 
   protected again(): void {

@@ -44,6 +44,10 @@ export class ToolCard {
     const held = stampedOf(this.tool(), this.standard());
     return unit === 'ml' ? `${nominal} mL` : `${millilitres(held)} mL`;
   });
+  /** A jug is read at its marks. */
+  protected readonly marks = computed(() =>
+    this.tool().kind === 'jug' ? 'marks every quarter cup and every 50 mL' : null,
+  );
   protected readonly found = computed(() => {
     const found = calibrationOf(this.tool(), this.standard());
     if (!found) return null;

@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
+import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import {
   CLASS_CAUTIONS,
@@ -10,26 +11,41 @@ import {
   SPOON_TECHNIQUE,
   TECHNIQUES,
   basisName,
+  HEAVIEST_DENSITY,
 } from '@ypsigram/contract';
-import { THIS_KITCHEN, type Ingredient, type OwnWeight } from '@ypsigram/core/catalogue';
-import { disagreements, weightTable } from '@ypsigram/core/measuring';
+import { Fraction, showKitchen } from '@ypsigram/core/amount';
+import {
+  THIS_KITCHEN,
+  ingredientById,
+  type Ingredient,
+  type OwnWeight,
+} from '@ypsigram/core/catalogue';
+import {
+  defaultMethod,
+  densityOf,
+  disagreements,
+  kindForKind,
+  weightTable,
+} from '@ypsigram/core/measuring';
 import { millilitresIn, standardName } from '@ypsigram/core/units';
+import { CupPicture } from '../../cups/cup-picture';
+import { Icon } from '../../kit/icon/icon';
 import { Trouble } from '../../kit/trouble/trouble';
-import { kitchenActions, kitchenFeature } from '../../kitchen/kitchen.feature';
+import { kitchenActions, kitchenChanges, kitchenFeature } from '../../kitchen/kitchen.feature';
+import { PackPrice } from './pack-price';
+import { WeighNow } from './weigh-now';
 
 const PIECES: Readonly<Record<string, string>> = {
   each: 'one',
   packet: 'a packet',
   stick: 'a stick',
 };
-/** No ingredient of a kitchen is heavier than this, in grams per millilitre. */
-const HEAVIEST = 3;
 const gram = (grams: number): string => grams.toFixed(grams < 20 ? 1 : 0);
 
 /** An ingredient's page: its weights by form and method, their sources, and how to fill a cup. */
 @Component({
   selector: 'yg-ingredient-sheet',
-  imports: [Trouble],
+  imports: [CupPicture, Icon, PackPrice, RouterLink, Trouble, WeighNow],
   templateUrl: './ingredient-sheet.html',
   styleUrl: './ingredient-sheet.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -64,8 +80,7 @@ export class IngredientSheet {
     const [cup, tbsp, tsp] = (['cup', 'tbsp', 'tsp'] as const).map((unit) =>
       millilitresIn(unit, standard).valueOf(),
     );
-    const ingredient = this.shelf().ingredient(this.ingredient().id) ?? this.ingredient();
-    return weightTable(ingredient).map((row) => ({
+    return weightTable(this.ingredient()).map((row) => ({
       form: row.form,
       method: row.method,
       isOwn: row.cup.source === THIS_KITCHEN && row.cup.rung === 'reference',
@@ -82,6 +97,35 @@ export class IngredientSheet {
     }));
   });
 
+  /** What a cup weighs in the usual way. */
+  protected readonly cupGrams = computed(() => {
+    const ingredient = this.ingredient();
+    const method = defaultMethod(ingredient);
+    const basis = densityOf({ ingredient, form: null, method, size: 'cup' });
+    return basis && basis.gramsPerMillilitre * this.cup();
+  });
+  protected readonly isOwn = computed(() =>
+    this.kitchen().ingredients.some(({ id }) => id === this.ingredient().id),
+  );
+  /** How much of another salt weighs the same. */
+  protected readonly kinds = computed(() => {
+    const ingredient = this.ingredient();
+    if (ingredient.role !== 'salt') return [];
+    const salts = this.shelf().all.filter(({ role }) => role === 'salt');
+    return kindForKind(ingredient, salts, 'tsp').map(({ ingredient: other, measures }) => ({
+      name: other.name.toLowerCase(),
+      measures: showKitchen(new Fraction(Math.round(measures * 1000), 1000)).text,
+      exactly: measures.toFixed(2),
+    }));
+  });
+  protected readonly spoonGrams = computed(() => {
+    const ingredient = this.ingredient();
+    const method = defaultMethod(ingredient);
+    const basis = densityOf({ ingredient, form: null, method, size: 'tsp' });
+    const spoon = millilitresIn('tsp', this.kitchen().standard).valueOf();
+    return basis ? gram(basis.gramsPerMillilitre * spoon) : '';
+  });
+
   protected readonly pieces = computed(() =>
     this.ingredient()
       .weights.filter(({ unit }) => PIECES[unit] !== undefined)
@@ -93,15 +137,17 @@ export class IngredientSheet {
   );
 
   protected readonly doubts = computed(() =>
-    disagreements(this.ingredient()).map(({ used, apart, difference }) => {
-      const by = Math.abs(difference * 100).toFixed(0);
-      const way = difference > 0 ? 'heavier' : 'lighter';
-      return (
-        `Sources disagree: ${apart.source} gives ${apart.grams} g ${METHOD_NAMES[apart.method]}, ` +
-        `${by} % ${way} than ${used.source} with ${used.grams} g ${METHOD_NAMES[used.method]} suggests. ` +
-        `Each is used for its own way of filling; estimates rest on ${used.source}.`
-      );
-    }),
+    disagreements(ingredientById(this.ingredient().id) ?? this.ingredient()).map(
+      ({ used, apart, difference }) => {
+        const by = Math.abs(difference * 100).toFixed(0);
+        const way = difference > 0 ? 'heavier' : 'lighter';
+        return (
+          `Sources disagree: ${apart.source} gives ${apart.grams} g ${METHOD_NAMES[apart.method]}, ` +
+          `${by} % ${way} than ${used.source} with ${used.grams} g ${METHOD_NAMES[used.method]} suggests. ` +
+          `Each is used for its own way of filling; estimates rest on ${used.source}.`
+        );
+      },
+    ),
   );
 
   protected readonly technique = computed(() => TECHNIQUES[this.ingredient().class]);
@@ -113,6 +159,14 @@ export class IngredientSheet {
     return CLASS_CAUTIONS[name] ?? (role === 'flour' ? FLOUR_CAUTION : null);
   });
 
+  protected weigh(weight: OwnWeight): void {
+    this.store.dispatch(kitchenChanges.weightSet({ weight }));
+  }
+
+  protected remove(): void {
+    this.store.dispatch(kitchenChanges.ingredientRemoved({ id: this.ingredient().id }));
+  }
+
   protected edit(name: string): void {
     this.slip.set(null);
     this.editing.update((open) => (open === name ? null : name));
@@ -121,20 +175,20 @@ export class IngredientSheet {
   /** Takes grams to the cup of this kitchen as its own weight for this form and method. */
   protected keep(row: Pick<OwnWeight, 'form' | 'method'>, text: string): void {
     const grams = Number(text.trim().replace(',', '.'));
-    if (!(grams > 0 && grams / this.cup() <= HEAVIEST)) {
+    if (!(grams > 0 && grams / this.cup() <= HEAVIEST_DENSITY)) {
       this.slip.set('Write how many grams one level cup weighs, for example 128.');
       return;
     }
     const { id: ingredientId } = this.ingredient();
     const gramsPerMillilitre = grams / this.cup();
     const weight = { ingredientId, form: row.form, method: row.method, gramsPerMillilitre };
-    this.store.dispatch(kitchenActions.weightSet({ weight }));
+    this.store.dispatch(kitchenChanges.weightSet({ weight }));
     this.editing.set(null);
   }
 
   protected putBack({ form, method }: Pick<OwnWeight, 'form' | 'method'>): void {
     const of = { ingredientId: this.ingredient().id, form, method };
-    this.store.dispatch(kitchenActions.weightPutBack({ of }));
+    this.store.dispatch(kitchenChanges.weightPutBack({ of }));
   }
 
   protected again(): void {

@@ -1,4 +1,7 @@
-import { searchShelf } from './shelf-search';
+import { BUILT_IN_SHELF, shelfOf } from '@ypsigram/core/catalogue';
+import { shelfSearch } from './shelf-search';
+
+const searchShelf = shelfSearch(BUILT_IN_SHELF);
 
 describe('searching the Shelf', () => {
   const first = (query: string): string | undefined => searchShelf(query)[0]?.id;
@@ -27,5 +30,20 @@ describe('searching the Shelf', () => {
 
   it('finds nothing for nonsense', () => {
     expect(searchShelf('xyzzyq')).toEqual([]);
+  });
+
+  it('finds what a baker has added', () => {
+    const carob = {
+      id: 'own-carob',
+      name: 'Carob powder',
+      class: 'powder',
+      role: 'flavour',
+      waterPercent: 4,
+      allergens: [],
+      aliases: ['locust bean'],
+    } as const;
+    const search = shelfSearch(shelfOf([], [carob]));
+    expect(search('carop')[0]?.id).toBe('own-carob');
+    expect(search('locust')[0]?.id).toBe('own-carob');
   });
 });

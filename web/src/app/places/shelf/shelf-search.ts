@@ -1,12 +1,30 @@
 import MiniSearch from 'minisearch';
-import { CATALOGUE, wordsOf, type Ingredient } from '@ypsigram/core/catalogue';
+import { wordsOf, type Ingredient, type Shelf } from '@ypsigram/core/catalogue';
 
 /** Names match first, then other names, then what it is made of or does. */
 const BOOST = { name: 4, aliases: 3, allergens: 1 };
 /** A typing error in every fifth letter is forgiven. */
 const FUZZY = 0.2;
 
-function buildIndex(): MiniSearch {
+/** Finds the ingredients that answer to some words. */
+export type ShelfSearch = (query: string) => readonly Ingredient[];
+
+/**
+ * A search over a shelf: ingredients that answer to the words, best first; all of them, by name,
+ * for no words. The index is built at the first search.
+ */
+export function shelfSearch(shelf: Pick<Shelf, 'all'>): ShelfSearch {
+  const byName = [...shelf.all].sort((a, b) => a.name.localeCompare(b.name));
+  const byId = new Map(shelf.all.map((ingredient) => [ingredient.id, ingredient]));
+  let index: MiniSearch | null = null;
+  return (query) => {
+    if (wordsOf(query).length === 0) return byName;
+    index ??= indexOf(shelf.all);
+    return index.search(query).flatMap(({ id }) => byId.get(String(id)) ?? []);
+  };
+}
+
+function indexOf(ingredients: readonly Ingredient[]): MiniSearch {
   const index = new MiniSearch({
     fields: ['name', 'aliases', 'allergens'],
     tokenize: (text) => wordsOf(text),
@@ -14,7 +32,7 @@ function buildIndex(): MiniSearch {
     searchOptions: { boost: BOOST, prefix: true, fuzzy: FUZZY, combineWith: 'AND' },
   });
   index.addAll(
-    CATALOGUE.map(({ id, name, aliases, loosely = [], allergens }) => ({
+    ingredients.map(({ id, name, aliases, loosely = [], allergens }) => ({
       id,
       name,
       aliases: [...aliases, ...loosely].join(' '),
@@ -22,16 +40,4 @@ function buildIndex(): MiniSearch {
     })),
   );
   return index;
-}
-
-let index: MiniSearch | null = null;
-
-/** Ingredients that answer to the words, best first; all of them, by name, for no words. */
-export function searchShelf(query: string): readonly Ingredient[] {
-  if (wordsOf(query).length === 0) {
-    return [...CATALOGUE].sort((a, b) => a.name.localeCompare(b.name));
-  }
-  index ??= buildIndex();
-  const byId = new Map(CATALOGUE.map((ingredient) => [ingredient.id, ingredient]));
-  return index.search(query).flatMap(({ id }) => byId.get(String(id)) ?? []);
 }

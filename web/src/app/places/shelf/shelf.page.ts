@@ -8,17 +8,31 @@ import {
   signal,
   viewChild,
 } from '@angular/core';
-import { RouterLink, RouterLinkActive } from '@angular/router';
+import { Router, RouterLink, RouterLinkActive } from '@angular/router';
+import { Store } from '@ngrx/store';
 import { CLASS_NAMES } from '@ypsigram/contract';
-import { CLASSES, ingredientById, type IngredientClass } from '@ypsigram/core/catalogue';
+import { CLASSES, type IngredientClass } from '@ypsigram/core/catalogue';
+import { KitchenApi, WEIGHTS_TABLE } from '../../api/kitchen-api';
+import { Icon } from '../../kit/icon/icon';
 import { SearchField } from '../../kit/search-field/search-field';
+import { TableImport } from '../../kit/table-import/table-import';
+import { kitchenActions, kitchenChanges, kitchenFeature } from '../../kitchen/kitchen.feature';
+import { AddIngredient, type NewIngredient } from '../../kitchen/add-ingredient';
 import { IngredientSheet } from './ingredient-sheet';
-import { searchShelf } from './shelf-search';
+import { shelfSearch } from './shelf-search';
 
 /** The Shelf: every ingredient, and what a cup of it weighs by whatever way it is filled. */
 @Component({
   selector: 'yg-shelf-page',
-  imports: [IngredientSheet, RouterLink, RouterLinkActive, SearchField],
+  imports: [
+    AddIngredient,
+    Icon,
+    IngredientSheet,
+    RouterLink,
+    RouterLinkActive,
+    SearchField,
+    TableImport,
+  ],
   templateUrl: './shelf.page.html',
   styleUrl: './shelf.page.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -35,20 +49,47 @@ export class ShelfPage {
   private readonly searchField = viewChild.required(SearchField);
   private readonly host: HTMLElement = inject<ElementRef<HTMLElement>>(ElementRef).nativeElement;
 
+  private readonly store = inject(Store);
+  private readonly router = inject(Router);
+  private readonly api = inject(KitchenApi);
+  private readonly shelf = this.store.selectSignal(kitchenFeature.selectOwnShelf);
+  private readonly search = computed(() => shelfSearch(this.shelf()));
+
+  protected readonly table = WEIGHTS_TABLE;
+  protected readonly isAdding = signal(false);
+  private readonly state = this.store.selectSignal(kitchenFeature.selectKitchenState);
+  protected readonly canUndo = computed(() => this.state().past.length > 0);
   protected readonly classes = CLASSES.map((id) => ({ id, name: CLASS_NAMES[id] }));
   protected readonly query = signal('');
   protected readonly only = signal<IngredientClass | null>(null);
   protected readonly found = computed(() => {
-    const only = this.only();
-    return searchShelf(this.query()).filter((item) => only === null || item.class === only);
+    const chosen = this.only();
+    return this.search()(this.query()).filter((item) => chosen === null || item.class === chosen);
   });
   protected readonly ingredient = computed(() => {
     const id = this.id();
-    return id === undefined ? null : (ingredientById(id) ?? null);
+    return id === undefined ? null : (this.shelf().ingredient(id) ?? null);
   });
 
   protected filter(choice: IngredientClass): void {
-    this.only.update((only) => (only === choice ? null : choice));
+    this.only.update((chosen) => (chosen === choice ? null : choice));
+  }
+
+  protected add({ ingredient, weight }: NewIngredient): void {
+    this.store.dispatch(kitchenChanges.ingredientKept({ ingredient, weight }));
+    this.isAdding.set(false);
+    void this.router.navigate(['/shelf', ingredient.id]);
+  }
+
+  protected undo(): void {
+    this.store.dispatch(kitchenChanges.changeUndone());
+  }
+
+  /** The server has taken a table of weights in: what it has now is one step of undo away. */
+  protected cameIn(): void {
+    this.api.read().subscribe((kitchen) => {
+      this.store.dispatch(kitchenActions.kitchenImported({ kitchen }));
+    });
   }
 
   /** Down and up walk through the list, from the search field into it and back. */

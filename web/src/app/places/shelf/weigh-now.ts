@@ -1,0 +1,146 @@
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  effect,
+  inject,
+  input,
+  linkedSignal,
+  output,
+  signal,
+} from '@angular/core';
+import { Store } from '@ngrx/store';
+import { METHOD_NAMES, millilitresOf, HEAVIEST_DENSITY } from '@ypsigram/contract';
+import type { Ingredient, Method, OwnWeight } from '@ypsigram/core/catalogue';
+import { defaultMethod, methodsFor } from '@ypsigram/core/measuring';
+import { decimal } from '../../kit/figures/figures';
+import { kitchenFeature } from '../../kitchen/kitchen.feature';
+import { LiveScale } from '../../scale/live-scale';
+import { TakeReading } from '../../scale/take-reading';
+
+/** Fill one, weigh it, and the weight is this kitchen's. */
+@Component({
+  selector: 'yg-weigh-now',
+  imports: [TakeReading],
+  template: `
+    <h3>Weigh one now</h3>
+    <div class="fields">
+      <label>
+        <span>Filled</span>
+        <select #methodField class="choice" (change)="method.set(asMethod(methodField.value))">
+          @for (option of methods(); track option.id) {
+            <option [value]="option.id" [selected]="option.id === method()">
+              {{ option.name }}
+            </option>
+          }
+        </select>
+      </label>
+      <label>
+        <span>With</span>
+        <select #toolField class="choice" (change)="toolName.set(toolField.value)">
+          @for (name of names(); track name) {
+            <option [value]="name" [selected]="name === toolName()">{{ name }}</option>
+          }
+        </select>
+      </label>
+      <label>
+        <span>It weighs, g</span>
+        <input
+          #gramsField
+          class="form-control"
+          inputmode="decimal"
+          autocomplete="off"
+          (keydown.enter)="keep(gramsField.value)"
+        />
+      </label>
+      <button type="button" class="btn btn-outline-primary" (click)="keep(gramsField.value)">
+        Make it this kitchen’s
+      </button>
+      <yg-take-reading (taken)="use($event)" />
+    </div>
+    <p class="problem" aria-live="polite">{{ problem() }}</p>
+  `,
+  styles: `
+    h3 {
+      font-size: 1.05rem;
+    }
+    input {
+      width: 7rem;
+      font-variant-numeric: tabular-nums;
+    }
+  `,
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class WeighNow {
+  readonly ingredient = input.required<Ingredient>();
+  readonly weighed = output<OwnWeight>();
+
+  private readonly store = inject(Store);
+  private readonly tools = this.store.selectSignal(kitchenFeature.selectTools);
+  private readonly standard = this.store.selectSignal(kitchenFeature.selectOwnStandard);
+
+  private readonly scale = inject(LiveScale);
+  protected readonly problem = signal<string | null>(null);
+  protected readonly names = computed(() => this.tools().map(({ name }) => name));
+  protected readonly toolName = linkedSignal(() => this.names()[0] ?? '');
+  protected readonly methods = computed(() =>
+    methodsFor(this.ingredient())
+      .filter((id) => id !== 'count')
+      .map((id) => ({ id, name: METHOD_NAMES[id] })),
+  );
+  protected readonly method = linkedSignal<Method>(() => {
+    const usual = defaultMethod(this.ingredient());
+    return usual === 'count' ? (this.methods()[0]?.id ?? usual) : usual;
+  });
+  /** The form that the usual weight is for: null, or the only ones there are. */
+  private readonly form = computed(() => {
+    const { weights } = this.ingredient();
+    return weights.length === 0 || weights.some(({ form }) => form === null)
+      ? null
+      : weights[0]!.form;
+  });
+
+  constructor() {
+    effect((onCleanup) => {
+      this.scale.weighing.set({
+        ingredientId: this.ingredient().id,
+        form: this.form(),
+        method: this.method(),
+        tool: this.toolName(),
+        handId: null,
+      });
+      onCleanup(() => this.scale.weighing.set(null));
+    });
+  }
+
+  protected asMethod(method: string): Method {
+    return method as Method;
+  }
+
+  protected keep(text: string): void {
+    const mass = decimal(text);
+    if (mass === null) return this.complain();
+    this.use(mass);
+  }
+
+  protected use(mass: number): void {
+    const tool = this.tools().find(({ name }) => name === this.toolName());
+    if (!tool) return this.problem.set('Put a cup or a spoon in the Drawer first.');
+    const gramsPerMillilitre = mass / millilitresOf(tool, this.standard());
+    if (!(gramsPerMillilitre > 0 && gramsPerMillilitre <= HEAVIEST_DENSITY)) return this.complain();
+    this.problem.set(null);
+    const { id: ingredientId } = this.ingredient();
+    this.weighed.emit({
+      ingredientId,
+      form: this.form(),
+      method: this.method(),
+      gramsPerMillilitre,
+    });
+  }
+
+  private complain(): void {
+    this.problem.set(
+      `Write what the ${this.toolName()} of it weighs, in grams and without the tool.`,
+    );
+  }
+}
