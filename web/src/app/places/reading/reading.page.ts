@@ -1,7 +1,10 @@
 import {
   ChangeDetectionStrategy,
   Component,
+  DestroyRef,
   ElementRef,
+  Injector,
+  afterNextRender,
   afterRenderEffect,
   computed,
   inject,
@@ -13,27 +16,45 @@ import { toSignal } from '@angular/core/rxjs-interop';
 import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { map } from 'rxjs';
+import type { KeptAnswer, LineAnswer, RecipeVersion } from '@ypsigram/contract';
+import { originOf, sameAnswer, type AnsweredBy } from '@ypsigram/core/reading';
+import { onScaleGrid } from '@ypsigram/core/batch';
 import { STANDARDS, standardName, type Standard } from '@ypsigram/core/units';
+import { authorsActions, authorsFeature } from '../../authors/authors.feature';
 import { Icon } from '../../kit/icon/icon';
-import { kitchenFeature } from '../../kitchen/kitchen.feature';
+import { AddIngredient, type NewIngredient } from '../../kitchen/add-ingredient';
+import { kitchenChanges, kitchenFeature } from '../../kitchen/kitchen.feature';
 import { recipeActions, recipeFeature } from '../../recipe/recipe.feature';
+import { EarlierVersions } from './earlier-versions';
 import { RecipeEditor, SPACE_STEP_PIXELS, type LinePlace } from './recipe-editor';
+import { lookedThrough } from './open-questions';
 import { rowsOf } from './rows';
+import { keptOf, type Said } from './said';
+import { splitLine } from './split-line';
 import { UnderstoodLine } from './understood-line';
+import { rowsInView } from './rows-in-view';
+
+/** As many questions stand above the text; the others stand beside their lines alone. */
+const MOST_SHOWN = 30;
+
+/** More words than these convince nobody. */
+const MOST_SIGNS = 4;
 
 /** Reading: the text on one side, what was understood on the other, line against line. */
 @Component({
   selector: 'yg-reading-page',
-  imports: [Icon, RecipeEditor, RouterLink, UnderstoodLine],
+  imports: [AddIngredient, EarlierVersions, Icon, RecipeEditor, RouterLink, UnderstoodLine],
   templateUrl: './reading.page.html',
   styleUrl: './reading.page.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class ReadingPage {
   private readonly store = inject(Store);
+  private readonly injector = inject(Injector);
   private readonly understood = viewChildren<string, ElementRef<HTMLElement>>('understood', {
     read: ElementRef,
   });
+  private readonly understoodLines = viewChildren(UnderstoodLine);
 
   /** One column under the other: nothing stands beside the text then. */
   private readonly stacked = toSignal(
@@ -48,16 +69,79 @@ export class ReadingPage {
   protected readonly text = this.store.selectSignal(recipeFeature.selectText);
   protected readonly standard = this.store.selectSignal(recipeFeature.selectStandard);
   protected readonly shelf = this.store.selectSignal(kitchenFeature.selectOwnShelf);
+  protected readonly authors = this.store.selectSignal(authorsFeature.selectAuthors);
+  protected readonly authorId = this.store.selectSignal(recipeFeature.selectAuthorId);
+  protected readonly known = this.store.selectSignal(recipeFeature.selectAuthorKnown);
   protected readonly reading = this.store.selectSignal(recipeFeature.selectReading);
   protected readonly rows = computed(() => rowsOf(this.text(), this.reading()));
   protected readonly places = signal<readonly LinePlace[]>([]);
   protected readonly space = signal<readonly number[]>([]);
+  private readonly grown = signal(0);
+  /** The guess that the baker has left alone. */
+  protected readonly left = signal<Standard | null>(null);
+  /** Where the words seem to come from, while something else is chosen and nobody is named. */
+  protected readonly origin = computed(() => {
+    const origin = originOf(this.text());
+    const now = this.standard();
+    if (!origin || this.authorId() !== null) return null;
+    if (origin.standard === now || origin.standard === this.left()) return null;
+    return {
+      standard: origin.standard,
+      name: standardName(origin.standard),
+      now: standardName(now),
+      signs: origin.signs
+        .slice(0, MOST_SIGNS)
+        .map((sign) => `“${sign}”`)
+        .join(', '),
+    };
+  });
+  protected readonly author = computed(
+    () => this.authors().find(({ id }) => id === this.authorId()) ?? null,
+  );
+  protected readonly looked = lookedThrough(
+    this.rows,
+    computed(() => ({ standard: this.standard(), shelf: this.shelf(), known: this.known() })),
+  );
+  /** What waits for an answer, what moves the most grams first. */
+  protected readonly open = computed(() =>
+    this.looked().open.map((question) => ({
+      ...question,
+      moves: question.isUnknown
+        ? 'no weight yet'
+        : question.gramsAtStake > 0
+          ? onScaleGrid(question.gramsAtStake).shown
+          : null,
+    })),
+  );
+  protected readonly mostShown = MOST_SHOWN;
+  protected readonly canShow = rowsInView(this.places, this.stacked);
+  /** What the Shelf lacks and is to be added. */
+  protected readonly missing = signal<string | null>(null);
+  protected readonly isLookingBack = signal(false);
   protected readonly isBlank = computed(() => this.text().trim() === '');
 
   constructor() {
+    // What stands beside a line may grow by itself: a form is opened in it.
+    const grown = new ResizeObserver(() => this.grown.update((count) => count + 1));
+    const watched = new Set<HTMLElement>();
+    afterRenderEffect(() => {
+      const elements = this.understood().map(({ nativeElement }) => nativeElement);
+      for (const element of watched) {
+        if (elements.includes(element)) continue;
+        grown.unobserve(element);
+        watched.delete(element);
+      }
+      for (const element of elements) {
+        if (watched.has(element)) continue;
+        grown.observe(element);
+        watched.add(element);
+      }
+    });
+    inject(DestroyRef).onDestroy(() => grown.disconnect());
     // A line of the text gets as much room as what stands beside it needs.
     afterRenderEffect(() => {
       this.places();
+      this.grown();
       const elements = this.stacked() ? [] : this.understood();
       const needed: number[] = [];
       for (const { nativeElement } of elements) {
@@ -68,7 +152,9 @@ export class ReadingPage {
           Math.ceil((nativeElement.offsetHeight - own) / SPACE_STEP_PIXELS),
         );
       }
-      const space = Array.from(this.rows(), (_, index) => needed[index] ?? 0);
+      // Rows out of view keep the room they had when they were last seen.
+      const before = this.stacked() ? [] : this.space();
+      const space = Array.from(this.rows(), (_, index) => needed[index] ?? before[index] ?? 0);
       if (space.join() !== this.space().join()) this.space.set(space);
     });
   }
@@ -77,8 +163,99 @@ export class ReadingPage {
     this.store.dispatch(recipeActions.textEdited({ text }));
   }
 
+  /** The earlier text is the text again; the one that was there becomes an earlier one. */
+  protected takeBack({ text, standard }: RecipeVersion): void {
+    this.store.dispatch(recipeActions.standardChosen({ standard }));
+    this.store.dispatch(recipeActions.textEdited({ text }));
+  }
+
   protected choose(standard: string): void {
     this.store.dispatch(recipeActions.standardChosen({ standard: standard as Standard }));
+  }
+
+  protected chooseAuthor(id: string): void {
+    const author = this.authors().find((candidate) => candidate.id === id) ?? null;
+    this.store.dispatch(
+      recipeActions.authorChosen({
+        authorId: author?.id ?? null,
+        standard: author?.standard ?? null,
+      }),
+    );
+  }
+
+  protected hear(said: Said): void {
+    switch (said.what) {
+      case 'answer':
+        this.store.dispatch(recipeActions.lineAnswered({ answer: said.answer }));
+        return this.askNext();
+      case 'ask again':
+        return this.forget(said.answer, said.from);
+      case 'keep':
+        this.forget(said.answer, said.from);
+        return this.remember(said.answer, said.to);
+      case 'split':
+        return this.split(said.line.written, said.words);
+      case 'add':
+        return this.missing.set(said.words);
+    }
+  }
+
+  /** The keyboard goes to the question of a row, once it is drawn. */
+  protected goTo(row: number): void {
+    const line = this.understoodLines().find((one) => one.index() === row);
+    if (!line) return;
+    line.focusQuestion();
+  }
+
+  private split(written: string, words: string): void {
+    const lines = splitLine(written, words);
+    if (!lines) return;
+    const text = this.text();
+    const at = text.indexOf(written);
+    if (at < 0) return;
+    this.edit(`${text.slice(0, at)}${lines.join('\n')}${text.slice(at + written.length)}`);
+  }
+
+  protected add({ ingredient, weight }: NewIngredient): void {
+    this.store.dispatch(kitchenChanges.ingredientKept({ ingredient, weight }));
+    this.missing.set(null);
+  }
+
+  /** After an answer the keyboard goes on to what is asked next. */
+  private askNext(): void {
+    afterNextRender(
+      () => {
+        const [next] = this.open();
+        if (next) this.goTo(next.row);
+      },
+      { injector: this.injector },
+    );
+  }
+
+  private remember(answer: LineAnswer, scope: AnsweredBy): void {
+    const kept = keptOf(answer);
+    const author = this.author();
+    if (scope === 'kitchen') this.store.dispatch(kitchenChanges.answerKept({ answer: kept }));
+    else if (scope === 'author' && author) this.changeAuthor(author.answers, kept, true);
+    else this.store.dispatch(recipeActions.lineAnswered({ answer }));
+  }
+
+  private forget(answer: LineAnswer, scope: AnsweredBy): void {
+    const kept = keptOf(answer);
+    const author = this.author();
+    if (scope === 'kitchen') this.store.dispatch(kitchenChanges.answerForgotten({ of: kept }));
+    else if (scope === 'author' && author) this.changeAuthor(author.answers, kept, false);
+    else this.store.dispatch(recipeActions.answerTakenBack({ of: answer }));
+  }
+
+  private changeAuthor(answers: readonly KeptAnswer[], answer: KeptAnswer, isKept: boolean): void {
+    const others = answers.filter((other) => !sameAnswer(other, answer));
+    this.store.dispatch(
+      authorsActions.authorChanged({
+        author: this.author()!,
+        by: { answers: isKept ? [...others, answer] : others },
+      }),
+    );
   }
 
   protected save(): void {

@@ -44,7 +44,8 @@ a pinch of salt`;
 const typeOverSelection = EditorView.domEventHandlers({
   beforeinput(event, view) {
     if (event.inputType !== 'insertText' || event.data === null) return false;
-    if (view.state.selection.main.empty) return false;
+    // Many lines at once would be laid out one by one by the browser, which takes minutes.
+    if (view.state.selection.main.empty && !event.data.includes('\n')) return false;
     const change = view.state.replaceSelection(event.data);
     view.dispatch(change, { userEvent: 'input.type', scrollIntoView: true });
     event.preventDefault();

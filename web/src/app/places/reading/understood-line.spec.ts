@@ -41,7 +41,8 @@ describe('UnderstoodLine', () => {
   it('names what is no ingredient', () => {
     expect(show('Makes 12').text).toBe('Yield');
     expect(show('For the glaze:').text).toBe('Heading');
-    expect(show('Preheat the oven to 180 °C').text).toBe('Step');
+    expect(show('Mix it all together.').text).toBe('Step');
+    expect(show('Preheat the oven to 180 °C').text).toBe('oven 180 °C');
     expect(show('and so on').text).toContain('counts for nothing');
   });
 });
