@@ -1,0 +1,205 @@
+import {
+  ChangeDetectionStrategy,
+  Component,
+  DestroyRef,
+  computed,
+  inject,
+  signal,
+} from '@angular/core';
+import { Store } from '@ngrx/store';
+import { firstValueFrom } from 'rxjs';
+import { fileProblemMessage, type RecipeImportReply } from '@ypsigram/contract';
+import { LARGEST_FILE_BYTES, type RecipeFile } from '@ypsigram/core/formats';
+import { FilesApi } from '../../api/files-api';
+import { problemOf } from '../../api/recipes-api';
+import { authorsActions } from '../../authors/authors.feature';
+import { RecipeFiles } from '../../workers/recipe-files';
+
+const STATUS_NAMES = {
+  new: 'new',
+  same: 'here already',
+  changed: 'changed',
+} as const;
+
+/** A recipe of a file, and what it meets in the Book. */
+interface Coming {
+  readonly recipe: RecipeFile;
+  readonly file: string;
+  readonly item: RecipeImportReply['items'][number];
+}
+
+interface Trouble {
+  readonly file: string;
+  readonly message: string;
+}
+
+/** What is left of a file's way in: how many are read of how many. */
+interface Progress {
+  readonly done: number;
+  readonly all: number;
+  readonly doing: string;
+}
+
+/** Recipes come in: from files, dropped or chosen, or pasted; first looked at, then taken. */
+@Component({
+  selector: 'yg-bring-in',
+  templateUrl: './bring-in.html',
+  styleUrl: './files.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class BringIn {
+  private readonly api = inject(FilesApi);
+  private readonly store = inject(Store);
+  private reader: RecipeFiles | null = null;
+  /** Goes up whenever reading is stopped: what comes in late is not wanted any more. */
+  private round = 0;
+
+  protected readonly statusNames = STATUS_NAMES;
+  protected readonly isOver = signal(false);
+  protected readonly isPasting = signal(false);
+  protected readonly progress = signal<Progress | null>(null);
+  protected readonly coming = signal<readonly Coming[]>([]);
+  protected readonly troubles = signal<readonly Trouble[]>([]);
+  protected readonly left = signal<ReadonlySet<number>>(new Set());
+  protected readonly problem = signal<string | null>(null);
+  protected readonly done = signal<{ readonly count: number; readonly importId: string } | null>(
+    null,
+  );
+  protected readonly said = signal<string | null>(null);
+
+  protected readonly chosen = computed(() =>
+    this.coming().filter((_, index) => !this.left().has(index)),
+  );
+  /** What is the same already needs no bringing in. */
+  protected readonly useful = computed(
+    () => this.chosen().filter(({ item }) => item.status !== 'same').length,
+  );
+
+  constructor() {
+    inject(DestroyRef).onDestroy(() => this.reader?.stop());
+  }
+
+  protected drop(event: DragEvent): void {
+    event.preventDefault();
+    this.isOver.set(false);
+    const files = [...(event.dataTransfer?.files ?? [])];
+    const text = event.dataTransfer?.getData('text/plain') ?? '';
+    if (files.length > 0) void this.look(files);
+    else if (text.trim() !== '') this.paste(text);
+  }
+
+  protected over(event: DragEvent): void {
+    event.preventDefault();
+    this.isOver.set(true);
+  }
+
+  protected choose(field: HTMLInputElement): void {
+    const files = [...(field.files ?? [])];
+    // The same file can be chosen again after it was mended.
+    field.value = '';
+    if (files.length > 0) void this.look(files);
+  }
+
+  protected paste(text: string): void {
+    if (text.trim() === '') return this.problem.set('Paste a recipe first.');
+    this.isPasting.set(false);
+    void this.look([new File([text], 'pasted', { type: 'text/plain' })]);
+  }
+
+  protected toggle(index: number): void {
+    this.left.update((left) => {
+      const next = new Set(left);
+      if (!next.delete(index)) next.add(index);
+      return next;
+    });
+  }
+
+  /** Stops reading, or leaves what was read. */
+  protected leave(): void {
+    this.round++;
+    this.reader?.stop();
+    this.reader = null;
+    this.progress.set(null);
+    this.coming.set([]);
+    this.troubles.set([]);
+    this.left.set(new Set());
+    this.problem.set(null);
+  }
+
+  protected async take(): Promise<void> {
+    const recipes = this.chosen().map(({ recipe }) => recipe);
+    this.progress.set({ done: 0, all: 0, doing: `Bringing in ${recipes.length}` });
+    try {
+      const { importId } = await firstValueFrom(this.api.bringIn(recipes.map(toImported)));
+      const count = this.useful();
+      // An author may have come in with them.
+      this.store.dispatch(authorsActions.authorsAskedFor());
+      this.leave();
+      this.said.set(null);
+      this.done.set(importId === null ? null : { count, importId });
+    } catch (error) {
+      this.progress.set(null);
+      this.problem.set(problemOf(error));
+    }
+  }
+
+  protected async takeBack(importId: string): Promise<void> {
+    try {
+      const { takenOut, putBack, kept } = await firstValueFrom(this.api.takeBack(importId));
+      this.done.set(null);
+      this.said.set(
+        `Taken back: ${takenOut} out of the Book again, ${putBack} as before` +
+          `${kept > 0 ? `, ${kept} changed since and left as they are` : ''}.`,
+      );
+    } catch (error) {
+      this.problem.set(problemOf(error));
+    }
+  }
+
+  private async look(files: readonly File[]): Promise<void> {
+    this.leave();
+    this.done.set(null);
+    this.said.set(null);
+    const round = this.round;
+    const reader = (this.reader = new RecipeFiles());
+    const read: { recipe: RecipeFile; file: string }[] = [];
+    const troubles: Trouble[] = [];
+    for (const [done, file] of files.entries()) {
+      this.progress.set({ done, all: files.length, doing: `Reading ${file.name}` });
+      if (file.size > LARGEST_FILE_BYTES) {
+        const size = { code: 'too-large', bytes: file.size, most: LARGEST_FILE_BYTES } as const;
+        troubles.push({ file: file.name, message: fileProblemMessage(size) });
+        continue;
+      }
+      const { recipes, problems } = await reader.read(file.name, await file.text());
+      if (round !== this.round) return;
+      for (const recipe of recipes) read.push({ recipe, file: file.name });
+      for (const one of problems)
+        troubles.push({ file: file.name, message: fileProblemMessage(one) });
+    }
+    reader.stop();
+    this.troubles.set(troubles);
+    this.progress.set({ done: files.length, all: files.length, doing: 'Comparing with the Book' });
+    try {
+      const items = read.length === 0 ? [] : await this.compare(read.map(({ recipe }) => recipe));
+      if (round !== this.round) return;
+      this.coming.set(read.map((one, index) => ({ ...one, item: items[index]! })));
+    } catch (error) {
+      if (round === this.round) this.problem.set(problemOf(error));
+    }
+    if (round === this.round) this.progress.set(null);
+  }
+
+  private async compare(recipes: readonly RecipeFile[]): Promise<RecipeImportReply['items']> {
+    const { items } = await firstValueFrom(this.api.preview(recipes.map(toImported)));
+    return items;
+  }
+}
+
+/** The recipe as it is sent: the same, without what the types of a file know to be unchanging. */
+const toImported = ({ answers, methods, balance, ...recipe }: RecipeFile) => ({
+  ...recipe,
+  methods: methods && { ...methods },
+  balance: balance as never,
+  answers: answers && (answers.map((answer) => ({ ...answer })) as never[]),
+});

@@ -1,0 +1,50 @@
+import { ChangeDetectionStrategy, Component } from '@angular/core';
+import { RouterLink } from '@angular/router';
+import { Icon } from '../../kit/icon/icon';
+import { BringIn } from './bring-in';
+import { TakeOut } from './take-out';
+import { WholeKitchen } from './whole-kitchen';
+
+/** In and out: recipes as files, and the whole kitchen as one. */
+@Component({
+  selector: 'yg-files-page',
+  imports: [BringIn, Icon, RouterLink, TakeOut, WholeKitchen],
+  template: `
+    <div class="page">
+      <div class="head">
+        <a class="btn btn-quiet" routerLink="/book"><yg-icon name="arrow-left" /> Book</a>
+        <h1>In and out</h1>
+      </div>
+      <yg-bring-in />
+      <div class="side">
+        <yg-take-out />
+        <yg-whole-kitchen />
+      </div>
+    </div>
+  `,
+  styles: `
+    .head {
+      grid-column: 1 / -1;
+      display: flex;
+      align-items: center;
+      gap: 0.6rem;
+    }
+    .page {
+      display: grid;
+      grid-template-columns: minmax(0, 3fr) minmax(0, 2fr);
+      gap: 1.6rem;
+      align-items: start;
+    }
+    .side {
+      display: grid;
+      gap: 1.6rem;
+    }
+    @media (max-width: 56rem) {
+      .page {
+        grid-template-columns: minmax(0, 1fr);
+      }
+    }
+  `,
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class FilesPage {}

@@ -1,0 +1,52 @@
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { toSignal } from '@angular/core/rxjs-interop';
+import { catchError, of } from 'rxjs';
+import type { RecipeSummary } from '@ypsigram/contract';
+import { FilesApi } from '../../api/files-api';
+
+/** As many recipes are offered one by one; all of them go out in any case. */
+const MOST_LISTED = 200;
+
+const FORMATS = [
+  {
+    id: 'json-ld',
+    name: 'schema.org JSON',
+    about: 'what most programs take; comes back with everything',
+  },
+  { id: 'markdown', name: 'Markdown', about: 'to read and to print; comes back with everything' },
+  { id: 'csv', name: 'CSV table', about: 'for a spreadsheet; comes back with everything' },
+  { id: 'text', name: 'plain text', about: 'the texts alone, as they are written' },
+] as const;
+
+const NONE: readonly RecipeSummary[] = [];
+
+/** Recipes go out as a file: all of them, or those that are chosen. */
+@Component({
+  selector: 'yg-take-out',
+  templateUrl: './take-out.html',
+  styleUrl: './files.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class TakeOut {
+  protected readonly formats = FORMATS;
+  protected readonly format = signal<(typeof FORMATS)[number]['id']>('json-ld');
+  protected readonly recipes = toSignal(
+    inject(FilesApi)
+      .recipes(MOST_LISTED)
+      .pipe(catchError(() => of(NONE))),
+    { initialValue: NONE },
+  );
+  protected readonly chosen = signal<ReadonlySet<string>>(new Set());
+  protected readonly address = computed(() => {
+    const ids = [...this.chosen()];
+    return `/api/exports?format=${this.format()}${ids.length > 0 ? `&ids=${ids.join(',')}` : ''}`;
+  });
+
+  protected toggle(id: string): void {
+    this.chosen.update((chosen) => {
+      const next = new Set(chosen);
+      if (!next.delete(id)) next.add(id);
+      return next;
+    });
+  }
+}
