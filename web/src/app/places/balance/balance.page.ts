@@ -1,24 +1,66 @@
 import {
   ChangeDetectionStrategy,
   Component,
+  HostListener,
   computed,
   effect,
   inject,
   signal,
+  untracked,
+  viewChild,
 } from '@angular/core';
-import { RouterLink } from '@angular/router';
+import { Router, RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
-import type { Method } from '@ypsigram/core/catalogue';
 import { Beam } from '../../kit/beam/beam';
+import { grams as showGrams } from '../../kit/figures/figures';
 import { InView } from '../../kit/in-view/in-view';
 import { kitchenFeature } from '../../kitchen/kitchen.feature';
-import { recipeActions, recipeFeature } from '../../recipe/recipe.feature';
+import { headsIngredients } from '@ypsigram/core/reading';
+import { recipeFeature } from '../../recipe/recipe.feature';
+import { CAUTION_MESSAGES } from '@ypsigram/contract';
+import { Fraction } from '@ypsigram/core/amount';
+import {
+  adviceFor,
+  batchFactor,
+  cautionsFor,
+  loadsFor,
+  recipeSize,
+  writeFactor,
+  type Advice,
+  type Columns,
+  type LineChoice,
+  type PlanLine,
+} from '@ypsigram/core/batch';
+import { BalanceDecisions } from './balance-decisions';
+import { BalanceTools } from './balance-tools';
+import { balanceKey } from './balance-keys';
+import { BatchBy } from './batch-by';
 import { BatchControl } from './batch-control';
+import { CleanOffers } from './clean-offers';
+import { BatchMore } from './batch-more';
+import { HabitsControl } from './habits-control';
+import { HoldsControl } from './holds-control';
 import { LedgerLine } from './ledger-line';
+import { mendOf } from './line-advice';
 import { RatiosFoot } from './ratios-foot';
+import { ShortcutSheet } from './shortcut-sheet';
 
 /** What is out of sight follows this much later than what is seen. */
 const LATER_MILLISECONDS = 50;
+
+/** What the keys + and − change the factor by. */
+const HALF = new Fraction(1, 2);
+const NEXT_COLUMNS = { both: 'measure', measure: 'weigh', weigh: 'both' } as const;
+/** What is done about a filling, not about a scale. */
+const FILLINGS: readonly Advice['mend'][] = ['method', 'tools', 'weigh'];
+const NO_CHOICE: LineChoice = {};
+
+/** From the basis of one line to that of the next. */
+function moveBetweenLines(by: 1 | -1): void {
+  const all = [...document.querySelectorAll<HTMLElement>('yg-ledger-line .rung')];
+  const at = all.indexOf(document.activeElement as HTMLElement);
+  all[at + by]?.focus();
+}
 
 /** The whole may be off by what its flour may. */
 const WHOLE_TOLERANCE = 0.03;
@@ -26,36 +68,110 @@ const WHOLE_TOLERANCE = 0.03;
 /** Balance: what the author meant by weight, and your two columns in agreement. */
 @Component({
   selector: 'yg-balance-page',
-  imports: [BatchControl, Beam, InView, LedgerLine, RatiosFoot, RouterLink],
+  imports: [
+    BalanceTools,
+    BatchBy,
+    BatchControl,
+    BatchMore,
+    Beam,
+    CleanOffers,
+    HabitsControl,
+    HoldsControl,
+    InView,
+    LedgerLine,
+    RatiosFoot,
+    RouterLink,
+    ShortcutSheet,
+  ],
   templateUrl: './balance.page.html',
   styleUrl: './balance.page.scss',
+  providers: [BalanceDecisions],
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class BalancePage {
   private readonly store = inject(Store);
+  protected readonly decisions = inject(BalanceDecisions);
+  private readonly router = inject(Router);
+  private readonly sheet = viewChild(ShortcutSheet);
 
   protected readonly wholeTolerance = WHOLE_TOLERANCE;
   protected readonly state = this.store.selectSignal(recipeFeature.selectRecipeState);
   protected readonly standard = this.store.selectSignal(recipeFeature.selectStandard);
   protected readonly shelf = this.store.selectSignal(kitchenFeature.selectOwnShelf);
+  protected readonly known = this.store.selectSignal(recipeFeature.selectAuthorKnown);
+  protected readonly hands = this.store.selectSignal(kitchenFeature.selectHands);
+  protected readonly handId = this.store.selectSignal(kitchenFeature.selectHandId);
+  protected readonly habits = this.store.selectSignal(kitchenFeature.selectHabits);
+  protected readonly weighedIn = this.store.selectSignal(kitchenFeature.selectWeighedIn);
   protected readonly reading = this.store.selectSignal(recipeFeature.selectReading);
   protected readonly plan = this.store.selectSignal(recipeFeature.selectPlan);
+
+  protected readonly factor = this.store.selectSignal(recipeFeature.selectFactor);
+  protected readonly times = computed(() => this.factor().valueOf());
+  protected readonly balance = this.store.selectSignal(recipeFeature.selectBalance);
+  protected readonly batch = this.store.selectSignal(recipeFeature.selectBatchSetting);
+  protected readonly size = computed(() =>
+    recipeSize(this.reading(), this.shelf(), this.known(), this.balance().lines),
+  );
+  /** What the batch means in the other terms. */
+  protected readonly makes = computed(() => {
+    const times = this.factor().valueOf();
+    const { grams, eggs } = this.size();
+    const count = eggs.mul(this.factor()).valueOf();
+    return [
+      `${Math.round(grams * times)} g of dough`,
+      ...(this.pieces() ? [`${showGrams((grams * times) / this.pieces()!)} g a piece`] : []),
+      ...(count > 0 ? [`${Number(count.toFixed(2))} ${count === 1 ? 'egg' : 'eggs'}`] : []),
+    ].join(', ');
+  });
+  protected readonly cautions = computed(() =>
+    cautionsFor(this.reading(), this.factor(), this.shelf()).map((code) => CAUTION_MESSAGES[code]),
+  );
 
   /** The plan that lines out of sight show: the same, one frame after those that are seen. */
   protected readonly settled = signal(this.plan());
   private readonly seen = signal<ReadonlySet<number>>(new Set());
 
+  /** All that a plan goes by. */
+  protected readonly wholeBatch = computed(() => ({ ...this.batch(), factor: this.factor() }));
+  /** What would mend the lines that are off, as far as it concerns the columns gone by. */
+  private readonly advice = computed(() => {
+    const [plan, { columns }] = [this.settled(), this.balance()];
+    // With the plan, not before it: the batch has changed a moment earlier.
+    return untracked(() => this.adviceOn(plan, columns));
+  });
+  protected readonly pieces = computed(() => {
+    const { pieces } = this.size();
+    return pieces && pieces.mul(this.factor()).valueOf();
+  });
+  protected readonly loads = computed(() =>
+    loadsFor(this.size().grams * this.factor().valueOf(), this.pieces(), this.balance()),
+  );
+  protected readonly card = computed(() => {
+    const { saved } = this.state();
+    return saved && `/recipes/${saved.id}/card`;
+  });
+
   /** The lines that belong in a ledger, each with its plan; steps and yields do not. */
   protected readonly entries = computed(() => {
     const [plan, settled, seen] = [this.plan(), this.settled(), this.seen()];
     const later = settled.length === plan.length ? settled : plan;
+    const [choices, advice] = [this.balance().lines, this.advice()];
     return this.reading()
-      .lines.map((line, index) => ({ line, index, plan: (seen.has(index) ? plan : later)[index]! }))
+      .lines.map((line, index) => ({
+        line,
+        index,
+        plan: (seen.has(index) ? plan : later)[index]!,
+        choice: choices[index] ?? NO_CHOICE,
+        advice: advice.find((one) => one.line === index) ?? null,
+      }))
       .filter(
         ({ line }) =>
           line.kind === 'ingredient' || line.kind === 'unread' || line.kind === 'heading',
       )
-      .filter(({ line, index }) => line.kind !== 'heading' || this.headsIngredients(index));
+      .filter(
+        ({ line, index }) => line.kind !== 'heading' || headsIngredients(this.reading(), index),
+      );
   });
   protected readonly hasIngredients = computed(() =>
     this.reading().lines.some(({ kind }) => kind === 'ingredient'),
@@ -63,9 +179,9 @@ export class BalancePage {
   protected readonly totals = computed(() => {
     let measured = 0;
     let weighed = 0;
-    for (const { measure, weight } of this.plan()) {
+    for (const { measure, weight, isWeighed } of this.plan()) {
       if (!measure || !weight) continue;
-      measured += measure.grams;
+      measured += isWeighed ? weight.grams : measure.grams;
       weighed += weight.grams;
     }
     return { weighed, gap: weighed > 0 ? measured / weighed - 1 : null };
@@ -91,19 +207,62 @@ export class BalancePage {
     });
   }
 
-  protected setFactor(factor: string): void {
-    this.store.dispatch(recipeActions.factorSet({ factor }));
+  protected setTotal(grams: number): void {
+    const found = batchFactor({ by: 'total', grams }, this.size());
+    if (found.ok) this.decisions.setFactor(writeFactor(found.factor));
   }
 
-  protected chooseMethod(index: number, method: Method): void {
-    this.store.dispatch(recipeActions.methodChosen({ index, method }));
+  protected showKeys(): void {
+    this.sheet()?.open();
   }
 
-  /** A heading is worth a row only when an ingredient stands under it. */
-  private headsIngredients(index: number): boolean {
-    const next = this.reading()
-      .lines.slice(index + 1)
-      .find(({ kind }) => kind !== 'unread');
-    return next?.kind === 'ingredient';
+  @HostListener('document:keydown', ['$event'])
+  protected press(event: KeyboardEvent): void {
+    const key = balanceKey(event);
+    if (!key || !this.hasIngredients()) return;
+    event.preventDefault();
+    switch (key) {
+      case 'undo':
+        return this.decisions.undo();
+      case 'redo':
+        return this.decisions.redo();
+      case 'columns':
+        return this.decisions.set({ columns: NEXT_COLUMNS[this.balance().columns] });
+      case 'more':
+        return this.decisions.setFactor(writeFactor(this.factor().add(HALF)));
+      case 'less': {
+        const less = this.factor().sub(HALF);
+        return less.compare(0) > 0 ? this.decisions.setFactor(writeFactor(less)) : undefined;
+      }
+      case 'mend':
+        return this.mendFirst();
+      case 'card': {
+        const card = this.card();
+        return card ? void this.router.navigateByUrl(card) : undefined;
+      }
+      case 'keys':
+        return this.showKeys();
+      default:
+        return moveBetweenLines(key === 'next' ? 1 : -1);
+    }
+  }
+
+  /** Of what could be done, what concerns the columns gone by. */
+  private adviceOn(plan: readonly PlanLine[], columns: Columns): readonly Advice[] {
+    const all = adviceFor(this.reading(), plan, this.wholeBatch());
+    if (columns === 'both') return all;
+    return all.filter(({ mend }) => FILLINGS.includes(mend) === (columns === 'measure'));
+  }
+
+  private mendFirst(): void {
+    // By the plan as it is, not as it is shown a moment later.
+    for (const advice of this.adviceOn(this.plan(), this.balance().columns)) {
+      const mend = mendOf(advice);
+      if (!mend) continue;
+      const { method, ...change } = mend.change;
+      if (method) this.decisions.chooseMethod(advice.line, method);
+      else this.decisions.decide(advice.line, change);
+      return;
+    }
   }
 }

@@ -11,7 +11,7 @@ describe('BatchControl', () => {
     fixture.componentRef.setInput('factor', '1');
     fixture.componentRef.setInput('yields', readRecipe('Makes 10 to 12 buns').yield);
     changes = [];
-    fixture.componentInstance.changed.subscribe((factor) => changes.push(factor));
+    fixture.componentInstance.typing.subscribe((factor) => changes.push(factor));
     fixture.detectChanges();
   });
 
@@ -26,6 +26,14 @@ describe('BatchControl', () => {
   it('passes a sensible factor on, as typed', () => {
     type('1,5');
     expect(changes).toEqual(['1,5']);
+  });
+
+  it('is dragged in eighths', () => {
+    const slider = element().querySelector<HTMLInputElement>('input[type=range]')!;
+    expect(slider.value).toBe('8');
+    slider.value = '12';
+    slider.dispatchEvent(new Event('input'));
+    expect(changes).toEqual(['3/2']);
   });
 
   it('keeps a wrong entry to be mended and passes nothing on', () => {

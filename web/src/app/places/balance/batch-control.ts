@@ -8,9 +8,14 @@ import {
   signal,
 } from '@angular/core';
 import { FACTOR_PROBLEMS } from '@ypsigram/contract';
-import { mixed, showKitchen } from '@ypsigram/core/amount';
+import { Fraction, mixed } from '@ypsigram/core/amount';
 import { readFactor } from '@ypsigram/core/batch';
 import type { Yield } from '@ypsigram/core/reading';
+import { scaledYield } from '../../kit/amounts/scaled-yield';
+
+/** The slider goes in eighths, up to four times the recipe. */
+const EIGHTHS = 8;
+const MOST_EIGHTHS = 4 * EIGHTHS;
 
 const QUICK = [
   { factor: '1/2', shown: '1/2' },
@@ -30,8 +35,12 @@ export class BatchControl {
   readonly factor = input.required<string>();
   readonly yields = input.required<Yield | null>();
   readonly changed = output<string>();
+  /** As it is typed, letter by letter: one change to whoever takes it back. */
+  readonly typing = output<string>();
+  readonly typingEnded = output();
 
   protected readonly quick = QUICK;
+  protected readonly mostEighths = MOST_EIGHTHS;
   /** What stands in the field, sensible or not: a wrong entry is kept until it is mended. */
   protected readonly typed = signal('1');
   protected readonly reading = computed(() => readFactor(this.typed()));
@@ -40,15 +49,8 @@ export class BatchControl {
     return reading.ok ? null : FACTOR_PROBLEMS[reading.problem];
   });
   protected readonly pieces = computed(() => {
-    const yields = this.yields();
     const factor = readFactor(this.factor());
-    if (!yields?.count || !factor.ok) return null;
-    const [min, max] = [yields.count.min, yields.count.max].map(
-      (count) => showKitchen(count.mul(factor.factor)).text,
-    );
-    const number = min === max ? min : `${min} to ${max}`;
-    // "2 × 23 cm tin": two figures side by side need something between them.
-    return /^\d/.test(yields.noun) ? `${number} × ${yields.noun}` : `${number} ${yields.noun}`;
+    return factor.ok ? scaledYield(this.yields(), factor.factor) : null;
   });
 
   constructor() {
@@ -59,7 +61,18 @@ export class BatchControl {
     this.typed.set(text);
     const reading = readFactor(text);
     // As typed, so that "1.5" stays "1.5" in the field.
-    if (reading.ok) this.changed.emit(text.trim());
+    if (reading.ok) this.typing.emit(text.trim());
+  }
+
+  /** The factor in eighths, as far as the slider goes. */
+  protected readonly eighths = computed(() => {
+    const reading = readFactor(this.factor());
+    const eighths = Math.round((reading.ok ? reading.factor.valueOf() : 1) * EIGHTHS);
+    return Math.min(MOST_EIGHTHS, Math.max(1, eighths));
+  });
+
+  protected slide(eighths: string): void {
+    this.typing.emit(new Fraction(Number(eighths), EIGHTHS).toFraction());
   }
 
   protected isCurrent(factor: string): boolean {

@@ -11,10 +11,11 @@ describe('LedgerLine', () => {
     const batch = { factor: new Fraction(factor), drawer: defaultDrawer() };
     const fixture = TestBed.createComponent(LedgerLine);
     fixture.componentRef.setInput('line', line);
-    fixture.componentRef.setInput('plan', planLine(line, 'us-customary', batch, undefined));
+    fixture.componentRef.setInput('plan', planLine(line, 'us-customary', batch));
     fixture.componentRef.setInput('standard', 'us-customary');
     fixture.componentRef.setInput('shelf', BUILT_IN_SHELF);
     fixture.componentRef.setInput('index', 3);
+    fixture.componentRef.setInput('drawer', batch.drawer);
     fixture.detectChanges();
     return fixture;
   }
@@ -63,5 +64,42 @@ describe('LedgerLine', () => {
     expect(shown).toContain('unknown');
     expect(shown).toContain('2 cups as written');
     expect(shown).not.toMatch(/\d g\b/);
+  });
+
+  it('says what would mend it, and passes that on', () => {
+    const fixture = open('2 cups flour');
+    const advice = {
+      line: 3,
+      gap: 0.1,
+      tolerance: 0.03,
+      mend: 'method',
+      method: 'dipped',
+      gapThen: 0.01,
+    };
+    fixture.componentRef.setInput('advice', advice);
+    fixture.detectChanges();
+    const chosen: string[] = [];
+    const decided: object[] = [];
+    fixture.componentInstance.methodChosen.subscribe((method) => chosen.push(method));
+    fixture.componentInstance.decided.subscribe((change) => decided.push(change));
+    const press = (): void =>
+      (fixture.nativeElement as HTMLElement)
+        .querySelector<HTMLButtonElement>('.mend button')!
+        .click();
+    expect(text(fixture)).toContain('10.0 % over. Filled dipped it is 1.0 % off.');
+    press();
+    expect(chosen).toEqual(['dipped']);
+    fixture.componentRef.setInput('advice', { ...advice, mend: 'weigh' });
+    fixture.detectChanges();
+    press();
+    expect(decided).toEqual([{ weighed: true }]);
+  });
+
+  it('shows how to fill it with the method at hand', () => {
+    const fixture = open('2 cups flour');
+    (fixture.nativeElement as HTMLElement).querySelector<HTMLButtonElement>('.rung')!.click();
+    fixture.detectChanges();
+    expect(text(fixture)).toContain('heaped by spoon');
+    expect(text(fixture)).toContain('Raw flour is not safe to taste.');
   });
 });

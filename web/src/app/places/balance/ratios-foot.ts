@@ -1,11 +1,8 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
-import { ratiosOf, type PlanLine, type Ratios } from '@ypsigram/core/batch';
+import type { Shelf } from '@ypsigram/core/catalogue';
+import { RATIO_PARTS, ratioDrift, type PlanLine, type Strictness } from '@ypsigram/core/batch';
 
-type RatioName = Exclude<keyof Ratios, 'flourGrams'>;
-
-const NAMES: readonly RatioName[] = ['water', 'fat', 'sugar', 'egg', 'leavening', 'yeast', 'salt'];
-
-/** Baker's percentages: as intended, as measured and as weighed. */
+/** The ratios of the batch as baker's percentages: as written, as measured and as weighed. */
 @Component({
   selector: 'yg-ratios-foot',
   templateUrl: './ratios-foot.html',
@@ -14,29 +11,30 @@ const NAMES: readonly RatioName[] = ['water', 'fat', 'sugar', 'egg', 'leavening'
 })
 export class RatiosFoot {
   readonly plan = input.required<readonly PlanLine[]>();
+  readonly shelf = input.required<Shelf>();
+  readonly strictness = input<Strictness>('normal');
 
   protected readonly ratios = computed(() => {
-    const by = (grams: (line: PlanLine) => number | undefined): Ratios | null =>
-      ratiosOf(
-        this.plan().flatMap((line) =>
-          line.ingredientId && line.intended
-            ? { ingredientId: line.ingredientId, grams: grams(line) ?? line.intended.grams }
-            : [],
-        ),
-      );
-    const intended = by((line) => line.intended?.grams);
-    const measured = by((line) => line.measure?.grams);
-    const weighed = by((line) => line.weight?.grams);
-    if (!intended || !measured || !weighed) return null;
-    return {
-      flour: Math.round(intended.flourGrams),
-      rows: NAMES.filter((name) => intended[name] > 0).map((name) => ({
+    const { base, ratios } = ratioDrift(this.plan(), this.shelf(), this.strictness());
+    const rows = RATIO_PARTS.filter((part) => ratios[part].written > 0).map((name) => {
+      const { written, measured, weighed, drift, isOver } = ratios[name];
+      return {
         name,
-        intended: shown(intended[name]),
-        measured: shown(measured[name]),
-        weighed: shown(weighed[name]),
-      })),
-    };
+        intended: shown(written),
+        measured: shown(measured),
+        weighed: shown(weighed),
+        drift: `${(100 * drift).toFixed(1)} %`,
+        isOver,
+      };
+    });
+    const flour = this.plan().reduce(
+      (sum, { ingredientId, intended }) =>
+        ingredientId && this.shelf().ingredient(ingredientId)?.role === 'flour'
+          ? sum + (intended?.grams ?? 0)
+          : sum,
+      0,
+    );
+    return { hasFlour: base === 'flour', flour: Math.round(flour), rows };
   });
 }
 

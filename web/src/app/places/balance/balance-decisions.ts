@@ -1,0 +1,88 @@
+import { Injectable, computed, inject } from '@angular/core';
+import { Store, type Action } from '@ngrx/store';
+import type { Columns, NewMasses, Strictness, WeighedIn } from '@ypsigram/core/batch';
+import type { IngredientClass, Method } from '@ypsigram/core/catalogue';
+import { kitchenChanges } from '../../kitchen/kitchen.feature';
+import { recipeActions, recipeFeature } from '../../recipe/recipe.feature';
+import type { Decision } from '../../recipe/recipe.actions';
+import { KitchenSteps } from './kitchen-steps';
+
+/** What goes for all lines of a recipe. */
+interface ForAllLines {
+  readonly columns?: Columns;
+  readonly strictness?: Strictness;
+  readonly bowlMillilitres?: number | null;
+  readonly piecesPerLoad?: number | null;
+}
+
+/** Everything that is decided on the Balance, each a step that can be taken back. */
+@Injectable()
+export class BalanceDecisions {
+  private readonly store = inject(Store);
+  private readonly history = this.store.selectSignal(recipeFeature.selectHistory);
+  private readonly steps = new KitchenSteps();
+  private readonly count = computed(() => this.history().past.length);
+
+  readonly canUndo = computed(() => this.count() > 0 || this.steps.isNewest(this.count()));
+  readonly canRedo = computed(
+    () => this.history().future.length > 0 || this.steps.isNext(this.count()),
+  );
+
+  setFactor(factor: string): void {
+    this.store.dispatch(recipeActions.factorSet({ factor }));
+  }
+
+  typeFactor(factor: string): void {
+    this.store.dispatch(recipeActions.factorSet({ factor, typed: true }));
+  }
+
+  endTyping(): void {
+    this.store.dispatch(recipeActions.typingEnded());
+  }
+
+  set(change: ForAllLines): void {
+    this.store.dispatch(recipeActions.balanceSet({ change }));
+  }
+
+  chooseMethod(index: number, method: Method): void {
+    this.store.dispatch(recipeActions.methodChosen({ index, method }));
+  }
+
+  decide(index: number, change: Decision): void {
+    this.store.dispatch(recipeActions.lineDecided({ index, change }));
+  }
+
+  pin(grams: NewMasses): void {
+    this.store.dispatch(recipeActions.massesPinned({ grams }));
+  }
+
+  chooseHand(id: string): void {
+    this.changeKitchen(kitchenChanges.handChosen({ id: id || null }));
+  }
+
+  chooseHabit(habit: { of: IngredientClass; method: Method | null }): void {
+    this.changeKitchen(kitchenChanges.habitChosen(habit));
+  }
+
+  chooseWeighing(weighedIn: WeighedIn): void {
+    this.changeKitchen(kitchenChanges.weighingChosen({ weighedIn }));
+  }
+
+  undo(): void {
+    const isKitchens = this.steps.isNewest(this.count());
+    if (isKitchens) this.steps.takeBack();
+    this.store.dispatch(
+      isKitchens ? kitchenChanges.changeUndone() : recipeActions.decisionUndone(),
+    );
+  }
+
+  redo(): void {
+    const change = this.steps.isNext(this.count()) ? this.steps.again() : null;
+    this.store.dispatch(change ?? recipeActions.decisionRedone());
+  }
+
+  private changeKitchen(change: Action): void {
+    this.steps.make(change, this.count());
+    this.store.dispatch(change);
+  }
+}

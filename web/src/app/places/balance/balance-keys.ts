@@ -1,0 +1,31 @@
+/** What the keys of the Balance do. */
+export type BalanceKey =
+  'undo' | 'redo' | 'columns' | 'more' | 'less' | 'mend' | 'card' | 'keys' | 'next' | 'previous';
+
+const PLAIN: Readonly<Record<string, BalanceKey>> = {
+  w: 'columns',
+  '+': 'more',
+  '-': 'less',
+  '−': 'less',
+  m: 'mend',
+  p: 'card',
+  '?': 'keys',
+};
+
+const isTypedIn = (target: EventTarget | null): boolean =>
+  target instanceof HTMLElement &&
+  (target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName));
+
+/** What a key press means on the Balance; null where it is typed into a field or means nothing. */
+export function balanceKey(event: KeyboardEvent): BalanceKey | null {
+  const { key, ctrlKey, metaKey, altKey, shiftKey, target } = event;
+  if (isTypedIn(target) || altKey) return null;
+  if (ctrlKey || metaKey) {
+    if (key.toLowerCase() === 'z') return shiftKey ? 'redo' : 'undo';
+    return key.toLowerCase() === 'y' ? 'redo' : null;
+  }
+  const isOnLine = target instanceof HTMLElement && target.closest('.rung') !== null;
+  if (isOnLine && key === 'ArrowDown') return 'next';
+  if (isOnLine && key === 'ArrowUp') return 'previous';
+  return PLAIN[key.toLowerCase()] ?? null;
+}

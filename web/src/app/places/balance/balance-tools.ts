@@ -1,0 +1,45 @@
+import { ChangeDetectionStrategy, Component, input, output } from '@angular/core';
+import { RouterLink } from '@angular/router';
+import { COLUMNS, STRICTNESSES, type Columns, type Strictness } from '@ypsigram/core/batch';
+import { Icon } from '../../kit/icon/icon';
+
+const COLUMN_NAMES: Readonly<Record<Columns, string>> = {
+  both: 'Both',
+  measure: 'Measure',
+  weigh: 'Weigh',
+};
+const STRICTNESS_NAMES: Readonly<Record<Strictness, string>> = {
+  loose: 'loose, it forgives much',
+  normal: 'normal',
+  strict: 'strict, for sponges',
+};
+
+/** What goes for the whole Balance: the columns to go by, how strict, a step back and forth. */
+@Component({
+  selector: 'yg-balance-tools',
+  imports: [Icon, RouterLink],
+  templateUrl: './balance-tools.html',
+  styleUrl: './balance-tools.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class BalanceTools {
+  readonly columns = input.required<Columns>();
+  readonly strictness = input.required<Strictness>();
+  readonly canUndo = input.required<boolean>();
+  readonly canRedo = input.required<boolean>();
+  /** Where its card for printing is; null while the recipe is not saved. */
+  readonly card = input.required<string | null>();
+
+  readonly columnsChosen = output<Columns>();
+  readonly strictnessChosen = output<Strictness>();
+  readonly undone = output();
+  readonly redone = output();
+  readonly helpWanted = output();
+
+  protected readonly allColumns = COLUMNS.map((id) => ({ id, name: COLUMN_NAMES[id] }));
+  protected readonly allStrictness = STRICTNESSES.map((id) => ({ id, name: STRICTNESS_NAMES[id] }));
+
+  protected chooseStrictness(id: string): void {
+    this.strictnessChosen.emit(id as Strictness);
+  }
+}

@@ -1,0 +1,123 @@
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { RouterLink } from '@angular/router';
+import { Store } from '@ngrx/store';
+import { CAUTION_MESSAGES, CLASS_NAMES } from '@ypsigram/contract';
+import { mixed } from '@ypsigram/core/amount';
+import { cautionsFor, loadsFor, recipeSize } from '@ypsigram/core/batch';
+import type { Ingredient } from '@ypsigram/core/catalogue';
+import { headsIngredients } from '@ypsigram/core/reading';
+import { grams } from '../../kit/figures/figures';
+import { drawingsOf } from '../../kit/technique/drawings';
+import { TechniqueCard } from '../../kit/technique/technique-card';
+import { kitchenFeature } from '../../kitchen/kitchen.feature';
+import { recipeFeature } from '../../recipe/recipe.feature';
+import { scaledYield } from '../../kit/amounts/scaled-yield';
+
+const SHEETS = ['card', 'techniques'] as const;
+type Sheet = (typeof SHEETS)[number];
+const SHEET_NAMES: Readonly<Record<Sheet, string>> = {
+  card: 'Recipe card',
+  techniques: 'Technique sheet',
+};
+
+/** The batch on paper: a card with both columns, or how to fill what it takes. */
+@Component({
+  selector: 'yg-card-page',
+  imports: [RouterLink, TechniqueCard],
+  templateUrl: './card.page.html',
+  styleUrl: './card.page.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class CardPage {
+  private readonly store = inject(Store);
+  private readonly state = this.store.selectSignal(recipeFeature.selectRecipeState);
+  private readonly reading = this.store.selectSignal(recipeFeature.selectReading);
+  private readonly plan = this.store.selectSignal(recipeFeature.selectPlan);
+  private readonly factor = this.store.selectSignal(recipeFeature.selectFactor);
+  private readonly shelf = this.store.selectSignal(kitchenFeature.selectOwnShelf);
+  private readonly known = this.store.selectSignal(recipeFeature.selectAuthorKnown);
+  protected readonly balance = this.store.selectSignal(recipeFeature.selectBalance);
+
+  protected readonly sheets = SHEETS.map((id) => ({ id, name: SHEET_NAMES[id] }));
+  protected readonly sheet = signal<Sheet>('card');
+  protected readonly balancePath = computed(() => {
+    const { saved } = this.state();
+    return saved ? `/recipes/${saved.id}/balance` : '/new/balance';
+  });
+  protected readonly batch = computed(() => {
+    const yields = this.reading().yield;
+    return [
+      `×${mixed(this.factor())}`,
+      ...(yields?.count ? [`makes ${scaledYield(yields, this.factor())}`] : []),
+      `${grams(this.total())} g in all`,
+    ].join(', ');
+  });
+  private readonly total = computed(() =>
+    this.plan().reduce((sum, { intended }) => sum + (intended?.grams ?? 0), 0),
+  );
+  protected readonly lines = computed(() =>
+    this.plan().flatMap(({ kind, written, measure, weight, substitute, isWeighed }, index) => {
+      const isShown = kind === 'ingredient' || kind === 'unread';
+      const isHeading = kind === 'heading' && headsIngredients(this.reading(), index);
+      if (!isShown && !isHeading) return [];
+      return [
+        {
+          index,
+          kind,
+          written: written.trim(),
+          instead: substitute?.name ?? null,
+          measure: isWeighed ? 'weigh it' : (measure?.shown ?? '–'),
+          weight: weight?.shown ?? '–',
+        },
+      ];
+    }),
+  );
+  protected readonly steps = computed(() =>
+    this.reading()
+      .lines.filter(({ kind }) => kind === 'step')
+      .map(({ written }) => written.trim()),
+  );
+  private readonly ingredients = computed(() => {
+    const all = this.plan().flatMap(({ ingredientId, intended }) => {
+      const ingredient = ingredientId === null ? null : this.shelf().ingredient(ingredientId);
+      return ingredient && intended ? [ingredient] : [];
+    });
+    return [...new Set(all)];
+  });
+  protected readonly allergens = computed(() =>
+    [...new Set(this.ingredients().flatMap(({ allergens }) => allergens))].sort().join(', '),
+  );
+  protected readonly loads = computed(() => {
+    const size = recipeSize(this.reading(), this.shelf(), this.known(), this.balance().lines);
+    const pieces = size.pieces && size.pieces.mul(this.factor()).valueOf();
+    const loads = loadsFor(this.total(), pieces, this.balance());
+    return loads && `In ${loads.count} equal loads of ${grams(loads.gramsEach)} g.`;
+  });
+  protected readonly cautions = computed(() =>
+    cautionsFor(this.reading(), this.factor(), this.shelf()).map((code) => CAUTION_MESSAGES[code]),
+  );
+  /** One technique for each class and way of filling it, and what is filled so. */
+  protected readonly techniques = computed(() => {
+    const found = new Map<string, { ingredient: Ingredient; names: string[]; plan: number }>();
+    for (const [index, { ingredientId, measure }] of this.plan().entries()) {
+      const ingredient = ingredientId === null ? null : this.shelf().ingredient(ingredientId);
+      if (!ingredient || !measure) continue;
+      const drawings = drawingsOf(ingredient.class, measure.method);
+      const key = [ingredient.class, ...drawings.map(({ shows }) => shows)].join(' ');
+      const known = found.get(key);
+      if (!known) found.set(key, { ingredient, names: [ingredient.name], plan: index });
+      else if (!known.names.includes(ingredient.name)) known.names.push(ingredient.name);
+    }
+    return [...found].map(([key, { ingredient, names, plan }]) => ({
+      key,
+      ingredient,
+      title: CLASS_NAMES[ingredient.class],
+      names: names.join(', '),
+      method: this.plan()[plan]!.measure!.method,
+    }));
+  });
+
+  protected print(): void {
+    window.print();
+  }
+}
