@@ -8,10 +8,14 @@ import { provideRouter, withComponentInputBinding, withInMemoryScrolling } from 
 import { provideEffects } from '@ngrx/effects';
 import { provideState, provideStore } from '@ngrx/store';
 import { routes } from './app.routes';
+import * as authorsEffects from './authors/authors.effects';
+import { authorsFeature } from './authors/authors.feature';
 import * as kitchenEffects from './kitchen/kitchen.effects';
 import { kitchenFeature } from './kitchen/kitchen.feature';
 import * as recipeEffects from './recipe/recipe.effects';
 import { recipeFeature } from './recipe/recipe.feature';
+import * as trialsEffects from './trials/trials.effects';
+import { trialsFeature } from './trials/trials.feature';
 
 export const appConfig: ApplicationConfig = {
   providers: [
@@ -25,7 +29,9 @@ export const appConfig: ApplicationConfig = {
     ),
     provideStore(),
     provideState(kitchenFeature),
+    provideState(trialsFeature),
+    provideState(authorsFeature),
     provideState(recipeFeature),
-    provideEffects(kitchenEffects, recipeEffects),
+    provideEffects(kitchenEffects, trialsEffects, authorsEffects, recipeEffects),
   ],
 };

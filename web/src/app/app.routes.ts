@@ -20,6 +20,11 @@ const PLACES: Routes = [
     title: 'Balance · Ypsigram',
     loadComponent: () => import('./places/balance/balance.page').then((m) => m.BalancePage),
   },
+  {
+    path: 'card',
+    title: 'Card · Ypsigram',
+    loadComponent: () => import('./places/card/card.page').then((m) => m.CardPage),
+  },
   { path: '', pathMatch: 'full', redirectTo: 'balance' },
 ];
 
@@ -40,6 +45,8 @@ function openNewRecipe(): true {
 
 const recipePath = () => import('./recipe/recipe-path').then((m) => m.RecipePath);
 
+const authorsPage = () => import('./places/authors/authors.page').then((m) => m.AuthorsPage);
+
 const shelfPage = () => import('./places/shelf/shelf.page').then((m) => m.ShelfPage);
 
 export const routes: Routes = [
@@ -49,6 +56,11 @@ export const routes: Routes = [
     title: 'Book · Ypsigram',
     component: BookPage,
     providers: [provideState(bookFeature), provideEffects(bookEffects)],
+  },
+  {
+    path: 'book/in-and-out',
+    title: 'In and out · Ypsigram',
+    loadComponent: () => import('./places/files/files.page').then((m) => m.FilesPage),
   },
   {
     path: 'shelf',
@@ -61,6 +73,17 @@ export const routes: Routes = [
     title: 'Drawer · Ypsigram',
     loadComponent: () => import('./places/drawer/drawer.page').then((m) => m.DrawerPage),
   },
+  {
+    path: 'hand',
+    title: 'Hand · Ypsigram',
+    loadComponent: () => import('./places/hand/hand.page').then((m) => m.HandPage),
+  },
+  {
+    path: 'authors',
+    title: 'Authors · Ypsigram',
+    loadComponent: authorsPage,
+  },
+  { path: 'authors/:id', title: 'Authors · Ypsigram', loadComponent: authorsPage },
   { path: 'new', loadComponent: recipePath, canActivate: [openNewRecipe], children: PLACES },
   {
     path: 'recipes/:id',

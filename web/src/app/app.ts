@@ -1,19 +1,29 @@
 import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
 import { RouterLink, RouterLinkActive, RouterOutlet } from '@angular/router';
 import { Store } from '@ngrx/store';
+import { authorsActions } from './authors/authors.feature';
 import { Beam } from './kit/beam/beam';
 import { kitchenActions } from './kitchen/kitchen.feature';
+import { LiveScale } from './scale/live-scale';
+import { ScaleStrip } from './scale/scale-strip';
+import { trialsActions } from './trials/trials.feature';
 
 /** The frame around every place. */
 @Component({
   selector: 'yg-root',
-  imports: [Beam, RouterLink, RouterLinkActive, RouterOutlet],
+  imports: [Beam, RouterLink, RouterLinkActive, RouterOutlet, ScaleStrip],
   templateUrl: './app.html',
   styleUrl: './app.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
+  host: { '[class.weighing]': "scale.status() !== 'off'" },
 })
 export class App {
+  protected readonly scale = inject(LiveScale);
+
   constructor() {
-    inject(Store).dispatch(kitchenActions.kitchenAskedFor());
+    const store = inject(Store);
+    store.dispatch(kitchenActions.kitchenAskedFor());
+    store.dispatch(trialsActions.trialsAskedFor());
+    store.dispatch(authorsActions.authorsAskedFor());
   }
 }
