@@ -4,12 +4,16 @@ import { defineConfig } from '@playwright/test';
 export default defineConfig({
   testDir: 'tests',
   workers: 2,
-  timeout: 150_000,
+  timeout: 240_000,
   expect: { timeout: 20_000 },
   forbidOnly: true,
   reporter: 'list',
   use: {
+    // A thing that is not there is missed after this, not when the whole test runs out.
+    actionTimeout: 20_000,
     viewport: { width: 1280, height: 800 },
+    // What fades in is looked at when it has, and a machine without a graphics card has less to draw.
+    contextOptions: { reducedMotion: 'reduce' },
     screenshot: 'only-on-failure',
     launchOptions: {
       executablePath: process.env['CHROME_BIN'] ?? '/usr/bin/chromium',

@@ -1,6 +1,6 @@
 import { spawn, type ChildProcess } from 'node:child_process';
 import { once } from 'node:events';
-import { mkdtempSync, rmSync } from 'node:fs';
+import { copyFileSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
@@ -11,9 +11,16 @@ const MAIN = fileURLToPath(new URL('../../server/dist/main.js', import.meta.url)
 export class KitchenServer {
   private child: ChildProcess | null = null;
   private readonly folder = mkdtempSync(join(tmpdir(), 'ypsigram-e2e-'));
+  readonly database = join(this.folder, 'kitchen.sqlite');
   private port = 0;
 
-  constructor(private readonly demo: boolean) {}
+  /** With demo data, which is quicker from a database that has it already. */
+  constructor(
+    private readonly demo: boolean,
+    prepared: string | null = null,
+  ) {
+    if (prepared) copyFileSync(prepared, this.database);
+  }
 
   get address(): string {
     return `http://127.0.0.1:${this.port}`;
@@ -25,7 +32,7 @@ export class KitchenServer {
       env: {
         ...process.env,
         PORT: String(this.port),
-        DATABASE: join(this.folder, 'kitchen.sqlite'),
+        DATABASE: this.database,
         DEMO: this.demo ? '1' : '0',
         LOG_LEVEL: 'error',
       },

@@ -51,14 +51,26 @@ interface Options {
  * content policy, unless the test says that it expects trouble.
  */
 export const test = base.extend<
-  Options & { server: KitchenServer; baker: Baker; troubles: string[] }
+  Options & { server: KitchenServer; baker: Baker; troubles: string[] },
+  { demoDatabase: string }
 >({
   demo: [false, { option: true }],
   troubles: async ({}, use) => {
     await use([]);
   },
-  server: async ({ demo }, use) => {
-    const server = new KitchenServer(demo);
+  // Filled once for all tests that a worker runs; a server that was asked to stop leaves one file.
+  demoDatabase: [
+    async ({}, use) => {
+      const server = new KitchenServer(true);
+      await server.start();
+      await server.stop();
+      await use(server.database);
+      await server.dispose();
+    },
+    { scope: 'worker' },
+  ],
+  server: async ({ demo, demoDatabase }, use) => {
+    const server = new KitchenServer(demo, demo ? demoDatabase : null);
     await server.start();
     await use(server);
     await server.dispose();

@@ -33,6 +33,8 @@ test('a cup weighed three times with water counts for what it holds', async ({ b
     page.getByText(/^Mean 248\.\d mL, ± \d\.\d mL \(95 %\)\. Plans use it\.$/),
   ).toBeVisible();
   await expect(page.getByRole('img', { name: /Fills of 1 cup: Mean 248/ })).toBeVisible();
+  // A reload keeps what the server has acknowledged.
+  await page.waitForLoadState('networkidle');
   await page.reload();
   await expect(page.getByText(/\+5\.\d ± 0\.\d %/)).toBeVisible();
   await page.getByRole('button', { name: 'Calibrate 1 cup' }).click();
@@ -69,4 +71,61 @@ test('cups of another country change what is measured, not what is weighed', asy
   const row = baker.row('3 cups sugar');
   await expect(row).toContainText('600 g');
   await expect(row).toContainText('3 1/2 cups');
+});
+
+test('a spoon is calibrated from the simulated scale', async ({ baker, page }) => {
+  test.slow();
+  await baker.goTo('/drawer');
+  await page.getByRole('button', { name: 'Connect the scale' }).click();
+  await page.getByRole('button', { name: 'Simulation' }).click();
+  await page.getByLabel('Stands for').selectOption('fine scale');
+  await page.getByRole('button', { name: 'Calibrate 1 tbsp' }).click();
+  const strip = page.getByRole('region', { name: 'Scale', exact: true });
+  for (let fills = 1; fills <= 3; fills++) {
+    await page.getByRole('button', { name: 'Fill one' }).click();
+    await expect(strip.locator('output')).toContainText(/^\s*1[3-7]\.\d/);
+    await page
+      .getByRole('button', { name: /^Take [\d.]+ g from the scale$/ })
+      .first()
+      .click();
+    await expect(page.getByRole('button', { name: /^Take out/ })).toHaveCount(fills);
+    await page.getByRole('button', { name: 'Take everything off' }).click();
+    await expect(strip.locator('output')).toContainText(/^\s*0\.\d/);
+  }
+  await expect(
+    page.getByText(/^Mean 1\d\.\d mL, ± \d\.\d mL \(95 %\)\. Plans use it\.$/),
+  ).toBeVisible();
+});
+
+test('scales, containers and blocks of butter are part of the drawer', async ({ baker, page }) => {
+  await baker.saveNew('200 g butter\n1 cup flour');
+  await expect(baker.row('1 cup flour')).toContainText('125 g');
+  await page.getByRole('link', { name: 'Drawer' }).click();
+  await page
+    .getByLabel('Butter comes as')
+    .selectOption({ label: '250 g blocks, marked every 25 g' });
+  await page.getByRole('button', { name: 'Remove kitchen scale' }).click();
+  await page.getByRole('button', { name: 'Add a scale' }).click();
+  await page.getByLabel('Step, g').fill('2');
+  await page.getByRole('button', { name: 'Put in the drawer' }).click();
+  await expect(page.getByText('Give the scale a name.')).toBeVisible();
+  await page.getByLabel('Name', { exact: true }).fill('old scale');
+  await page.getByRole('button', { name: 'Put in the drawer' }).click();
+  await expect(page.getByText('by 2 g up to 5000 g')).toBeVisible();
+  await page.getByLabel('Container', { exact: true }).fill('brown jug');
+  await page.getByLabel('Weighs empty, g').fill('410,5');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('410.5 g empty')).toBeVisible();
+  await page.goBack();
+  await expect(baker.row('1 cup flour')).toContainText('126 g');
+  await page.getByLabel('Your method for 200 g butter').selectOption('cut at the marks');
+  await expect(baker.row('200 g butter')).toContainText('block 200 g');
+});
+
+test('a whole set goes into the wash and comes back', async ({ baker, page }) => {
+  await baker.goTo('/drawer');
+  await page.getByRole('button', { name: 'All in the wash: Spoons' }).click();
+  await expect(page.getByRole('checkbox', { name: 'in the wash: 1 tsp' })).toBeChecked();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('checkbox', { name: 'in the wash: 1 tsp' })).not.toBeChecked();
 });

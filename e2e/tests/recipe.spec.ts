@@ -18,7 +18,7 @@ test('paste, balance, scale by one and a half, reload: still there', async ({ ba
   await baker.write(BUNS);
   const understood = page.getByRole('region', { name: 'As understood' });
   await expect(understood).toContainText('All-purpose wheat flour');
-  await expect(understood).toContainText('Done before: 144 g');
+  await expect(understood).toContainText('sifted before measuring 144 g');
   await expect(understood).toContainText('“dragonfruit powder” is not known here');
   await page.getByRole('button', { name: 'Save in the Book' }).click();
 
@@ -96,4 +96,73 @@ test('a text that was not saved survives a reload', async ({ baker, page }) => {
   await expect(page.getByRole('heading', { name: 'Half a thought' })).toBeVisible();
   await page.reload();
   await expect(page.getByRole('heading', { name: 'Half a thought' })).toBeVisible();
+});
+
+test('the words say where a recipe comes from, and its author’s cups follow when confirmed', async ({
+  baker,
+  page,
+}) => {
+  await baker.goTo('/new/reading');
+  await baker.write('Buns\n2 cups plain flour\n1 cup caster sugar\n1 tbsp milk');
+  const origin = page.getByText('The words look Australian: “plain flour”, “caster sugar”.');
+  await expect(origin).toBeVisible();
+  await page.getByRole('button', { name: 'Leave it' }).click();
+  await expect(origin).toHaveCount(0);
+  await baker.write('Buns\n225 g plain flour\n100 g caster sugar\n1 tbsp milk');
+  await page.getByRole('button', { name: 'Take British, modern' }).click();
+  await expect(page.getByLabel('The author’s cups and spoons')).toHaveValue('british');
+  await expect(page.getByText('The words look')).toHaveCount(0);
+});
+
+test('an earlier text is looked at line by line and taken back', async ({ baker, page }) => {
+  await baker.saveNew('Buns\n2 cups flour\n1 egg');
+  await page.getByRole('link', { name: 'Reading' }).click();
+  await baker.write('Buns\n3 cups flour\n1 egg');
+  await baker.expectSaved();
+  await page.getByRole('button', { name: 'Earlier texts' }).click();
+  const lines = page.getByRole('list', { name: 'What became of this text since' });
+  await expect(lines.getByRole('listitem')).toHaveText([
+    /Buns/,
+    /was\s*2 cups flour/,
+    /now\s*3 cups flour/,
+    /1 egg/,
+  ]);
+  await page.getByRole('button', { name: 'Take this text back' }).click();
+  await expect(page.getByRole('textbox', { name: 'Text of the recipe' })).toContainText(
+    '2 cups flour',
+  );
+  await baker.expectSaved();
+  await page.reload();
+  await expect(page.getByRole('textbox', { name: 'Text of the recipe' })).toContainText(
+    '2 cups flour',
+  );
+});
+
+test('a batch is set by pieces, eggs or pans, and cleaner ones are offered', async ({
+  baker,
+  page,
+}) => {
+  await baker.saveNew(
+    'Lock buns\nMakes 12 buns\n500 g bread flour\n300 g water\n10 g salt\n2 eggs',
+  );
+  await page.getByLabel('how many').fill('18');
+  await page.keyboard.press('Tab');
+  await expect(page.getByLabel('or times')).toHaveValue('3/2');
+  await expect(baker.row('500 g bread flour')).toContainText('750 g');
+  await page.getByLabel('or by').selectOption('what I have');
+  await page.getByLabel('Bread flour, g').fill('250');
+  await page.keyboard.press('Tab');
+  await expect(page.getByText('Bread flour is what there is least of.')).toBeVisible();
+  await expect(baker.row('500 g bread flour')).toContainText('250 g');
+
+  await baker.setFactor('1.42');
+  await page.getByRole('button', { name: /^×1 1\/2 3 eggs/ }).click();
+  await expect(page.getByLabel('or times')).toHaveValue('3/2');
+  await expect(baker.row('2 eggs')).toContainText('3 eggs');
+  await expect(page.getByRole('region', { name: 'Mind' })).toContainText(
+    'Baking time does not grow with the batch',
+  );
+  await expect(page.getByRole('region', { name: 'Mind' })).not.toContainText('trial');
+  await baker.setFactor('3');
+  await expect(page.getByRole('region', { name: 'Mind' })).toContainText('Bake a trial first');
 });

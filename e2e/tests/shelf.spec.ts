@@ -76,3 +76,39 @@ test('an own weight stands before the table’s in every recipe, and can be put 
   await page.getByRole('button', { name: 'Put the table’s weight back: spooned' }).click();
   await expect(page.getByRole('row', { name: /^spooned/ })).toContainText('125');
 });
+
+test('an ingredient of one’s own is read at once, and weighs once it was weighed', async ({
+  baker,
+  page,
+}) => {
+  await baker.goTo('/shelf');
+  await page.getByRole('button', { name: 'Add an ingredient' }).click();
+  await page.getByLabel('Name', { exact: true }).fill('Carob powder');
+  await page.getByRole('button', { name: 'Put on the Shelf' }).click();
+  await expect(page.getByText('Nobody knows yet what a cup of it weighs')).toBeVisible();
+  await baker.saveNew('2 cups carob powder');
+  await expect(baker.row('2 cups carob powder')).toContainText('unknown');
+  await baker.goTo('/shelf/own-carob-powder');
+  await page.getByLabel('It weighs, g').fill('103');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('row', { name: /^spooned/ })).toContainText('own weight');
+  await page.getByLabel('A pack holds, g').fill('250');
+  await page.getByLabel('and costs, €').fill('4,5');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('€ 1.80 for 100 g, € 1.85 a cup')).toBeVisible();
+  await page.getByRole('link', { name: 'Book', exact: true }).click();
+  await page.getByRole('listitem').getByRole('link').click();
+  await expect(baker.row('2 cups carob powder')).toContainText('206 g');
+  await page.getByRole('link', { name: 'Shelf' }).click();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('link', { name: 'Carob powder' }).click();
+  await expect(page.getByText('Nobody knows yet what a cup of it weighs')).toBeVisible();
+});
+
+test('one salt for another goes by weight', async ({ baker, page }) => {
+  await baker.goTo('/shelf/salt-table');
+  await expect(page.getByRole('region', { name: 'Kind for kind' })).toContainText(
+    '1 tsp (6.0 g) of this salts as much as 2 1/8 tsp (2.14) of coarse salt (light hollow flake)',
+  );
+});

@@ -1,0 +1,156 @@
+import { expect, test } from '../kitchen/test';
+
+test.use({ demo: true });
+
+const LOAF = `Towpath loaf
+Makes 2 loaves
+
+For the poolish:
+150 g bread flour
+150 g water
+1 g instant yeast
+
+For the dough:
+350 g bread flour
+175 g water
+10 g salt
+2 large eggs`;
+
+test.beforeEach(async ({ page, baker }) => {
+  await baker.goTo('/book');
+  await page.getByRole('link', { name: 'Cardamom knots' }).click();
+  await expect(baker.row('4 cups bread flour')).toBeVisible();
+});
+
+test('what is out is mended with one key, and the step is taken back', async ({ page, baker }) => {
+  await baker.setFactor('1/8');
+  const yeast = page
+    .locator('yg-ledger-line')
+    .filter({ hasText: '2 1/4 teaspoons active dry yeast' });
+  await expect(yeast.getByRole('button', { name: /^Weigh it/ })).toBeVisible();
+  await yeast.getByRole('button', { name: /^Weigh it/ }).click();
+  await expect(yeast.getByText('weighed', { exact: true })).toBeVisible();
+  await baker.expectSaved();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(yeast.getByRole('button', { name: /^Weigh it/ })).toBeVisible();
+  await page.getByRole('button', { name: 'Redo' }).click();
+  await expect(yeast.getByText('weighed', { exact: true })).toBeVisible();
+  await page.getByRole('heading', { name: 'Cardamom knots' }).click();
+  await page.keyboard.press('ControlOrMeta+z');
+  await page.keyboard.press('m');
+  await expect(yeast.getByText('weighed', { exact: true })).toBeVisible();
+});
+
+test('a line is pinned, given another kind and kept to one cup; a reload forgets none of it', async ({
+  page,
+  baker,
+}) => {
+  await page.getByRole('button', { name: 'Basis: estimate, of 4 cups bread flour' }).click();
+  await page.getByLabel('Pin its weight, g').fill('500');
+  await page.getByLabel('Pin its weight, g').press('Enter');
+  await page.getByLabel('Another kind').selectOption({ label: 'Whole-wheat flour' });
+  await page.getByLabel('Fill only').selectOption('1/2 cup');
+  const flour = baker.row('4 cups bread flour');
+  await expect(flour).toContainText('instead: Whole-wheat flour');
+  await expect(flour).toContainText('500');
+  await expect(page.getByText('the dough takes about 5 g more water to 100 g')).toBeVisible();
+  await expect(page.getByText('heaped by spoon')).toBeVisible();
+  await baker.expectSaved();
+  await page.reload();
+  await expect(baker.row('4 cups bread flour')).toContainText('instead: Whole-wheat flour');
+  await expect(page.getByRole('button', { name: /^Basis: pinned, of 4 cups/ })).toBeVisible();
+});
+
+test('either school has its column alone, and the keys are on a sheet', async ({ page }) => {
+  await page.getByRole('button', { name: 'Measure', exact: true }).click();
+  await expect(page.getByRole('columnheader', { name: 'You weigh' })).toBeHidden();
+  await page.getByRole('heading', { name: 'Cardamom knots' }).click();
+  await page.keyboard.press('w');
+  await expect(page.getByRole('columnheader', { name: 'You measure' })).toBeHidden();
+  await page.keyboard.press('w');
+  await expect(page.getByRole('columnheader', { name: 'Level?' })).toBeVisible();
+  await page.keyboard.press('+');
+  await expect(page.getByText('makes 27 knots')).toBeVisible();
+  await page.keyboard.press('?');
+  await expect(page.getByRole('dialog', { name: 'Keys of the Balance' })).toBeVisible();
+  await page.keyboard.press('Escape');
+  await page.getByLabel('Batch, by dragging').focus();
+  await page.keyboard.press('ArrowRight');
+  await expect(page.getByText('makes 29 1/4 knots')).toBeVisible();
+});
+
+test('a batch is split into loads, compared, and its cost worked out', async ({ page }) => {
+  await page.getByText('Bowl and oven').click();
+  await page.getByLabel('Pieces in the oven at once').fill('8');
+  await page.getByLabel('Pieces in the oven at once').press('Enter');
+  await expect(page.getByText(/^In 3 equal loads of 457 g: the oven/)).toBeVisible();
+  await page.getByRole('heading', { name: 'To 100 g of flour' }).scrollIntoViewIfNeeded();
+  await page.getByRole('button', { name: 'Other cups and hands' }).click();
+  await expect(page.getByRole('img', { name: /^Water by each variant/ })).toBeVisible();
+  await expect(page.getByRole('row', { name: /^cup of Harbour notebook/ })).toBeVisible();
+  await expect(page.getByRole('row', { name: /^had the author sifted.*−12\.4 %/ })).toBeVisible();
+  await page.getByRole('button', { name: 'Cost and shopping' }).click();
+  await expect(page.getByText(/for this batch/)).toBeVisible();
+  await expect(page.getByRole('columnheader', { name: 'left over' })).toBeVisible();
+});
+
+test('habits of the kitchen and ounces go for all recipes; two recipes stand side by side', async ({
+  page,
+  baker,
+}) => {
+  await page.getByText('How this kitchen does it').click();
+  await page.getByLabel('powders').selectOption('dipped');
+  await expect(page.getByLabel('Your method for 4 cups bread flour')).toHaveValue('dipped');
+  await baker.setFactor('2');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByLabel('Your method for 4 cups bread flour')).toHaveValue('spooned');
+  await page.getByRole('button', { name: 'Redo' }).click();
+  await expect(page.getByLabel('Your method for 4 cups bread flour')).toHaveValue('dipped');
+  await page.getByLabel('weights in').selectOption('oz');
+  await expect(baker.row('4 cups bread flour')).toContainText('1 lb 2.85 oz');
+  await page.getByRole('heading', { name: 'To 100 g of flour' }).scrollIntoViewIfNeeded();
+  await page.getByRole('button', { name: 'Other cups and hands' }).click();
+  await page
+    .getByLabel('Another recipe to compare with')
+    .selectOption({ label: 'Rye and honey crispbread' });
+  await expect(page.getByRole('columnheader', { name: 'Rye and honey crispbread' })).toBeVisible();
+  await baker.goTo('/book');
+  await page.getByRole('link', { name: 'Rye and honey crispbread' }).click();
+  await expect(page.getByRole('cell', { name: /oz/ }).first()).toBeVisible();
+});
+
+test('a formula is set by its percentages, with its preferment named', async ({ page, baker }) => {
+  await baker.saveNew(LOAF);
+  await page.getByRole('heading', { name: 'To 100 g of flour' }).scrollIntoViewIfNeeded();
+  await page.getByRole('button', { name: 'Baker’s formula' }).click();
+  await expect(page.getByText('preferment with 30 % of the flour')).toBeVisible();
+  await page.getByLabel('Fine table salt, percent of flour').fill('1.8');
+  await page.getByLabel('Fine table salt, percent of flour').press('Enter');
+  await expect(baker.row('10 g salt')).toContainText('9.0');
+  await page.getByLabel('Water, % of flour').fill('90');
+  await page.getByLabel('Water, % of flour').press('Enter');
+  await expect(page.getByLabel('Water, % of flour')).toHaveValue('90');
+  // The formula follows the ledger a moment later.
+  await expect(page.getByLabel('Dough in all, g')).toHaveValue('917');
+  await page.getByLabel('Dough in all, g').fill('1800');
+  await page.getByLabel('Dough in all, g').press('Enter');
+  await expect(page.getByText(/^1800 g of dough/)).toBeVisible();
+  await expect(page.getByLabel('Dough in all, g')).toHaveValue('1800');
+});
+
+test('the card is one page of A4 and of letter, with both columns', async ({ page }) => {
+  await page.getByRole('link', { name: 'Card to print' }).click();
+  await expect(page.getByRole('row', { name: /^4 cups bread flour/ })).toContainText('534 g');
+  await expect(page.getByText(/^Allergens egg, milk, wheat/)).toBeVisible();
+  const pagesOf = async (format: 'A4' | 'Letter'): Promise<number> => {
+    const pdf = await page.pdf({ format, margin: { top: '12mm', bottom: '12mm' } });
+    // Each page of the document is an object of its own.
+    return pdf.toString('latin1').match(/\/Type\s*\/Page\b(?!s)/g)?.length ?? 0;
+  };
+  expect(await pagesOf('A4')).toBe(1);
+  expect(await pagesOf('Letter')).toBe(1);
+  await page.getByRole('button', { name: 'Technique sheet' }).click();
+  await expect(page.getByText('eye at the line, bottom of the curve on it')).toBeVisible();
+  expect(await pagesOf('A4')).toBeGreaterThanOrEqual(1);
+});

@@ -1,0 +1,133 @@
+import { readFile } from 'node:fs/promises';
+import { expect, test } from '../kitchen/test';
+
+const PAGE = `<!doctype html><html><head>
+<script>document.title = 'run'</script>
+<script type="application/ld+json">${JSON.stringify({
+  '@graph': [
+    { '@type': 'WebPage', name: 'A page' },
+    {
+      '@type': 'Recipe',
+      name: 'Pear tin',
+      author: { '@type': 'Person', name: 'Coot' },
+      recipeYield: '8 slices',
+      recipeIngredient: ['200 g polenta', '3 eggs', '1 tbsp sumac'],
+      recipeInstructions: [{ '@type': 'HowToStep', text: 'Bake.' }],
+    },
+  ],
+})}</script></head><body><img src="http://nowhere.invalid/x.png" onerror="document.title='hurt'"></body></html>`;
+
+const file = (name: string, content: string, mimeType = 'text/plain') => ({
+  name,
+  mimeType,
+  buffer: Buffer.from(content),
+});
+
+test('many files come in together after a look, and go out again together', async ({
+  baker,
+  page,
+}) => {
+  const asked: string[] = [];
+  page.on('request', (request) => asked.push(request.url()));
+  await baker.goTo('/book/in-and-out');
+  await page
+    .getByLabel('Choose files')
+    .setInputFiles([
+      file('tin.html', PAGE, 'text/html'),
+      file('slabs.md', '# Oat slabs\nMakes 16\n\n- 3 cups rolled oats\n'),
+      file('photo.txt', '\u0000\u0001\u0002PNG\u0003\u0004'),
+      file('broken.json', '{"@type": "Recipe", '),
+      file('empty.txt', ' \n'),
+    ]);
+  const coming = page.getByRole('region', { name: 'What would come in' });
+  await expect(coming.getByRole('row')).toHaveCount(3);
+  await expect(coming.getByRole('row', { name: /Pear tin/ })).toContainText('new');
+  await expect(page.getByText(/photo\.txt:.*picture or another kind of file/)).toBeVisible();
+  await expect(page.getByText(/broken\.json:.*breaks off/)).toBeVisible();
+  await expect(page.getByText(/empty\.txt:.*nothing in this file/)).toBeVisible();
+  await page.getByRole('button', { name: 'Bring in 2 recipes' }).click();
+  await expect(page.getByText('2 recipes are in the Book.')).toBeVisible();
+
+  // Once more: one is the same, one has changed.
+  await page
+    .getByLabel('Choose files')
+    .setInputFiles([
+      file('tin.html', PAGE, 'text/html'),
+      file('slabs.md', '# Oat slabs\nMakes 16\n\n- 4 cups rolled oats\n'),
+    ]);
+  await expect(coming.getByRole('row', { name: /Pear tin/ })).toContainText('here already');
+  await expect(coming.getByRole('row', { name: /Oat slabs/ })).toContainText('changed');
+  await page.getByRole('button', { name: 'Bring in 1 recipe' }).click();
+  await page.getByRole('button', { name: 'Take it all back' }).click();
+  await expect(page.getByText(/Taken back: 0 out of the Book again, 1 as before/)).toBeVisible();
+
+  await page.getByRole('link', { name: 'Book', exact: true }).first().click();
+  await page.getByRole('link', { name: 'Oat slabs' }).click();
+  await expect(baker.row('3 cups rolled oats')).toBeVisible();
+  // Nothing of the page was run, and nothing it points at was fetched.
+  expect(await page.title()).not.toContain('run');
+  expect(asked.filter((url) => url.includes('nowhere.invalid'))).toEqual([]);
+});
+
+test('recipes are pasted, and dropped', async ({ baker, page }) => {
+  await baker.goTo('/book/in-and-out');
+  await page.getByRole('button', { name: 'Paste text' }).click();
+  await page
+    .getByLabel('Recipes as text, Markdown, JSON or a table')
+    .fill('Name,Ingredients\r\nRye,"2 cups dark rye flour\n1 tsp salt"\r\n');
+  await page.getByRole('button', { name: 'Look at it' }).click();
+  await expect(page.getByRole('row', { name: /Rye/ })).toContainText('new');
+  await page.getByRole('button', { name: 'Leave them' }).click();
+
+  const data = await page.evaluateHandle(() => {
+    const transfer = new DataTransfer();
+    transfer.items.add(new File(['Honey rounds\n1/4 cup honey'], 'rounds.txt'));
+    return transfer;
+  });
+  await page.locator('.drop').dispatchEvent('drop', { dataTransfer: data });
+  await expect(page.getByRole('row', { name: /Honey rounds/ })).toBeVisible();
+  await page.getByRole('checkbox', { name: 'Bring in Honey rounds' }).uncheck();
+  await expect(page.getByRole('button', { name: /^Bring in/ })).toHaveCount(0);
+});
+
+test.describe('with the demo kitchen', () => {
+  test.use({ demo: true });
+
+  test('what goes out comes in the same', async ({ baker, page }) => {
+    await baker.goTo('/book/in-and-out');
+    for (const format of ['schema.org JSON', 'Markdown', 'CSV table']) {
+      await page.getByRole('radio', { name: new RegExp(`^${format}`) }).check();
+      const saved = page.waitForEvent('download');
+      await page.getByRole('link', { name: 'Save all recipes' }).click();
+      const path = await (await saved).path();
+      const content = await readFile(path, 'utf8');
+      await page.getByLabel('Choose files').setInputFiles([file('again.txt', content)]);
+      await expect(page.getByRole('row', { name: /here already/ })).toHaveCount(6);
+      await page.getByRole('button', { name: 'Close' }).click();
+    }
+  });
+
+  test('a backup is looked at, restored and undone', async ({ baker, page }) => {
+    await baker.goTo('/book/in-and-out');
+    const saved = page.waitForEvent('download');
+    await page.getByRole('link', { name: 'Save a backup' }).click();
+    const backup = await readFile(await (await saved).path(), 'utf8');
+
+    await baker.goTo('/book');
+    await page.getByRole('button', { name: /Sesame rounds/ }).click();
+    await expect(page.getByText('“Sesame rounds” is out of the Book.')).toBeVisible();
+
+    await baker.goTo('/book/in-and-out');
+    const field = page.getByLabel('Restore a backup');
+    await field.setInputFiles([file('half.json', backup.slice(0, 500))]);
+    await expect(page.getByText(/no whole JSON document/)).toBeVisible();
+    await field.setInputFiles([file('other.json', '{"format":"something"}')]);
+    await expect(page.getByText(/no backup of a kitchen/)).toBeVisible();
+    await field.setInputFiles([file('kitchen.json', backup)]);
+    const row = page.getByRole('row', { name: /^recipes/ });
+    await expect(row.getByRole('cell')).toHaveText(['6', '5']);
+    await page.getByRole('button', { name: 'Restore it' }).click();
+    await page.getByRole('button', { name: 'To the Book' }).click();
+    await expect(page.getByRole('link', { name: 'Sesame rounds' })).toBeVisible();
+  });
+});
