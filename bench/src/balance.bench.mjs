@@ -1,0 +1,122 @@
+// The Balance: planning, clean batches, and what consistency buys beside a naive calculator.
+import { Bench } from 'tinybench';
+import { Fraction } from '@ypsigram/core/amount';
+import {
+  RATIO_PARTS,
+  USUAL_TOOLS,
+  cleanBatches,
+  defaultDrawer,
+  drawerOf,
+  planBatch,
+  ratioDrift,
+  recipeSize,
+} from '@ypsigram/core/batch';
+import { readRecipe } from '@ypsigram/core/reading';
+import { isVolumeUnit, millilitresIn } from '@ypsigram/core/units';
+import { DEMO_RECIPES } from '../../server/dist/demo/recipes.js';
+import { TWENTY_LINES } from './recipe.mjs';
+
+const lines = TWENTY_LINES.split('\n');
+const reading = readRecipe([...lines, ...lines.slice(0, 10)].join('\n'));
+const more = [
+  ['cup', new Fraction(2, 3), 'cup'],
+  ['cup', new Fraction(3, 4), 'cup'],
+  ['cup', new Fraction(1, 8), 'cup'],
+  ['spoon', new Fraction(1, 2), 'tbsp'],
+].map(([kind, nominal, unit]) => ({
+  name: `${nominal.toFraction(true)} ${unit}`,
+  kind,
+  nominal,
+  unit,
+  millilitres: null,
+  aside: false,
+}));
+const tools = [...USUAL_TOOLS, ...more];
+const drawer = drawerOf('us-customary', tools);
+const factor = new Fraction(71, 50);
+const size = recipeSize(reading);
+
+const PLAN = `plan ${reading.lines.length} lines with ${tools.length} tools`;
+const CLEAN = `clean batches near x1.42 of ${reading.lines.length} lines`;
+const bench = new Bench({ time: 1500, warmupTime: 500 });
+bench
+  .add(PLAN, () => planBatch(reading, { factor, drawer }))
+  .add(CLEAN, () => cleanBatches(reading, factor, size, { drawer }));
+await bench.run();
+for (const [name, limit] of [
+  [PLAN, 2],
+  [CLEAN, 100],
+]) {
+  const { p50, p99 } = bench.getTask(name).result.latency;
+  const kept = p50 < limit ? 'kept' : 'MISSED';
+  console.log(
+    `${name}: median ${p50.toFixed(2)} ms, p99 ${p99.toFixed(2)} ms; wanted under ${limit} ms: ${kept}`,
+  );
+}
+
+// The naive calculator multiplies what is written, rounds it to quarter cups, tablespoons or quarter
+// teaspoons, and gives grams by one weight for a cup of anything.
+const GRAMS_PER_CUP = 240;
+const CUP = millilitresIn('cup', 'us-customary').valueOf();
+const TSP = millilitresIn('tsp', 'us-customary').valueOf();
+function roundVolume(millilitres) {
+  const step = millilitres >= CUP / 4 ? CUP / 4 : millilitres >= 3 * TSP ? 3 * TSP : TSP / 4;
+  return Math.max(step, Math.round(millilitres / step) * step);
+}
+
+/** What the naive calculator makes of a planned line: filled, and weighed. */
+function naive(planned, line) {
+  const { intended } = planned;
+  if (!intended || !line.unit || !isVolumeUnit(line.unit) || line.stated) return planned;
+  const written = planned.scaled.min.valueOf() * millilitresIn(line.unit, 'us-customary').valueOf();
+  const measured = (intended.grams * roundVolume(written)) / written;
+  const weighed = (written / CUP) * GRAMS_PER_CUP;
+  return {
+    ...planned,
+    measure: { ...planned.measure, grams: measured },
+    weight: { ...planned.weight, grams: Math.round(weighed) },
+  };
+}
+
+const routes = {
+  'ours, measured': [],
+  'ours, weighed': [],
+  'naive, measured': [],
+  'naive, weighed': [],
+};
+const FACTORS = Array.from({ length: 20 }, (_, index) => new Fraction(index + 3, 8));
+for (const { text, standard } of DEMO_RECIPES) {
+  const recipe = readRecipe(text, standard);
+  for (const by of FACTORS) {
+    const plan = planBatch(recipe, { factor: by, drawer: defaultDrawer() });
+    const peer = plan.map((planned, index) => naive(planned, recipe.lines[index]));
+    for (const [who, of] of [
+      ['ours', plan],
+      ['naive', peer],
+    ]) {
+      const { ratios } = ratioDrift(of);
+      for (const part of RATIO_PARTS) {
+        const { written, measured, weighed } = ratios[part];
+        if (written === 0) continue;
+        routes[`${who}, measured`].push(Math.abs(measured / written - 1));
+        routes[`${who}, weighed`].push(Math.abs(weighed / written - 1));
+      }
+    }
+  }
+}
+const percent = (share) => `${(100 * share).toFixed(1)} %`;
+console.log(
+  `Drift of ratios, ${DEMO_RECIPES.length} demo recipes at ${FACTORS.length} factors from ×3/8 to ×22/8:`,
+);
+console.table(
+  Object.entries(routes).map(([route, drifts]) => {
+    const sorted = drifts.sort((a, b) => a - b);
+    return {
+      route,
+      mean: percent(sorted.reduce((sum, one) => sum + one, 0) / sorted.length),
+      median: percent(sorted[Math.floor(sorted.length / 2)]),
+      '95 of 100 under': percent(sorted[Math.floor(sorted.length * 0.95)]),
+      worst: percent(sorted.at(-1)),
+    };
+  }),
+);
