@@ -4,7 +4,18 @@ import { build, install, root, run } from './prepare.mjs';
 process.chdir(root);
 install();
 build();
-for (const part of ['core', 'server', 'page']) {
+for (const part of [
+  'core',
+  'balance',
+  'chance',
+  'reading',
+  'search',
+  'server',
+  'files',
+  'scale',
+  'page',
+]) {
   console.log(`\n== ${part}`);
-  run('node', `bench/src/${part}.bench.mjs`);
+  // Through tsx, since the search is part of the page and written in TypeScript.
+  run('node', '--import', 'tsx', `bench/src/${part}.bench.mjs`);
 }

@@ -1,10 +1,36 @@
 // Takes the pictures of docs/screenshots anew, from a fresh demo kitchen.
+import { Buffer } from 'node:buffer';
 import { build, install, root } from './prepare.mjs';
 import { openBrowser, openServer } from './stage.mjs';
 
 process.chdir(root);
 install();
 build();
+
+/** A recipe with something to ask on nearly every line. */
+const DOUBTS = `Salt knots
+Makes 12 knots
+
+3 cups cake flour, sifted
+2 tbsp coarse sea salt
+1 tsp bakign powder
+1 cup (12 g) bread flour
+1 cup butter or lard
+2 eggs`;
+const SLABS = '# Pear slabs\nMakes 8 slabs\n\n- 2 cups flour\n- 1/2 cup butter\n- 2 pears\n';
+const ROUNDS = JSON.stringify({
+  '@graph': [
+    {
+      '@type': 'Recipe',
+      name: 'Honey rounds',
+      author: { name: 'Coot' },
+      recipeYield: '20 rounds',
+      recipeIngredient: ['2 cups rye flour', '1/4 cup honey', '1 tsp sumac'],
+      recipeInstructions: 'Mix.\nBake 12 minutes.',
+    },
+    { '@type': 'Recipe', name: 'Lean sponge', recipeIngredient: ['4 eggs', '1 cup sugar'] },
+  ],
+});
 
 const server = await openServer({ demo: true });
 const { address } = server;
@@ -28,14 +54,74 @@ const open = (recipe, place) => async (page) => {
 
 await picture('book', LAPTOP, (page) => page.goto(`${address}/book`));
 await picture('reading', LAPTOP, open('Towpath oat slabs', 'Reading'));
+await picture('questions', LAPTOP, async (page) => {
+  await page.goto(`${address}/new/reading`);
+  await page.locator('.cm-content').click();
+  await page.keyboard.insertText(DOUBTS);
+  await page.getByRole('button', { name: /sifted before measuring/ }).click();
+});
+await picture('in-and-out', LAPTOP, async (page) => {
+  await page.goto(`${address}/book/in-and-out`);
+  await page.getByLabel('Choose files').setInputFiles([
+    { name: 'slabs.md', mimeType: 'text/markdown', buffer: Buffer.from(SLABS) },
+    { name: 'rounds.json', mimeType: 'application/json', buffer: Buffer.from(ROUNDS) },
+    {
+      name: 'photo.txt',
+      mimeType: 'text/plain',
+      buffer: Buffer.from('\0\x01\x02 picture \x03\x04'),
+    },
+  ]);
+  await page.getByRole('region', { name: 'What would come in' }).waitFor();
+});
 await picture('balance', LAPTOP, open('Towpath oat slabs', 'Balance'));
 await picture('balance-basis', LAPTOP, async (page) => {
   await open('Cardamom knots', 'Balance')(page);
   await page.getByLabel('or times').fill('1 1/2');
   await page.getByLabel('Your method for 4 cups bread flour').selectOption('dipped');
-  await page.getByRole('button', { name: 'Basis: reference, of 4 cups bread flour' }).click();
+  await page.getByRole('button', { name: 'Basis: estimate, of 4 cups bread flour' }).click();
+});
+await picture('balance-others', LAPTOP, async (page) => {
+  await open('Cardamom knots', 'Balance')(page);
+  const ratios = page.getByRole('heading', { name: 'To 100 g of flour' });
+  await ratios.scrollIntoViewIfNeeded();
+  await page.getByRole('button', { name: 'Other cups and hands' }).click();
+  await page.getByRole('img', { name: /^Water by each variant/ }).waitFor();
+  await ratios.evaluate((element) => element.scrollIntoView());
+});
+await picture('card', LAPTOP, async (page) => {
+  await open('Cardamom knots', 'Balance')(page);
+  await page.getByRole('link', { name: 'Card to print' }).click();
 });
 await picture('shelf', LAPTOP, (page) => page.goto(`${address}/shelf/flour-wheat-cake`));
+await picture('shelf-cups', LAPTOP, async (page) => {
+  await page.goto(`${address}/shelf/flour-wheat-all-purpose`);
+  const cups = page.getByRole('heading', { name: 'Everybody’s cup' });
+  await cups.evaluate((element) => element.scrollIntoView());
+  await page.getByRole('img', { name: /^grams to one cup/ }).waitFor();
+});
+const openHand = async (page) => {
+  await page.goto(`${address}/hand`);
+  await page.getByRole('link', { name: /^Moorhen/ }).click();
+  await page.getByRole('img', { name: /Moorhen: mean/ }).waitFor();
+};
+await picture('hand', LAPTOP, openHand);
+await picture('authors', LAPTOP, async (page) => {
+  await page.goto(`${address}/authors`);
+  await page.getByRole('link', { name: /^The blue binder/ }).click();
+  await page.getByRole('img', { name: /^grams to one cup/ }).waitFor();
+});
+await picture('scale', LAPTOP, async (page) => {
+  await openHand(page);
+  await page.getByRole('button', { name: 'Connect the scale' }).click();
+  await page.getByRole('button', { name: 'Simulation' }).click();
+  await page.getByRole('button', { name: /^white enamel bowl/ }).click();
+  await page.getByText('Not tared').waitFor();
+});
+await picture('hand-phone', PHONE, async (page) => {
+  await openHand(page);
+  const sheet = page.getByRole('heading', { name: /^All-purpose wheat flour, spooned/ });
+  await sheet.evaluate((element) => element.scrollIntoView());
+});
 await picture('drawer', LAPTOP, async (page) => {
   await page.goto(`${address}/drawer`);
   const calibrate = page.getByRole('button', { name: 'Calibrate blue enamel mug' });
