@@ -52,7 +52,8 @@ test('a hand is calibrated with eight simulated fills, one untared, and the Bala
     await take(page);
     await expect(page.getByText(`All ${weighed} trials of Coot`)).toBeVisible();
     await clear.click();
-    await expect(strip(page).locator('output')).toContainText(/^\s*0/);
+    // A scale drifts: empty again, it may show a gram either way.
+    await expect(strip(page).locator('output')).toContainText(/^\s*[-−]?[0-2]\s*g/);
   }
 
   const doubt = page.getByRole('group', { name: /^Doubt about 4\d\d g/ });

@@ -18,6 +18,7 @@ test('everything is as it was after a restart, and the server stops cleanly', as
   baker,
   page,
   server,
+  troubles,
 }) => {
   await baker.saveNew('Quiet cake\n2 cups flour');
   await expect(baker.row('2 cups flour')).toBeVisible();
@@ -26,6 +27,8 @@ test('everything is as it was after a restart, and the server stops cleanly', as
   await baker.goTo('/book');
   await page.getByRole('link', { name: 'Quiet cake' }).click();
   await expect(baker.row('2 cups flour')).toContainText('250 g');
+  // What the page asked for while there was no server was refused, and nothing else went wrong.
+  expect(troubles.splice(0).every((text) => text.includes('ERR_CONNECTION_REFUSED'))).toBe(true);
 });
 
 test('a server that is gone is told, and the change is saved when it is back', async ({
