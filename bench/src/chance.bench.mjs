@@ -1,7 +1,14 @@
 // The simulation, beside a bare loop that draws as many normals: the limit of any such simulation.
 import { Fraction } from '@ypsigram/core/amount';
 import { defaultDrawer, planBatch } from '@ypsigram/core/batch';
-import { chanceLines, randomFrom, simulate } from '@ypsigram/core/chance';
+import {
+  Simulation,
+  chanceLines,
+  randomFrom,
+  simulate,
+  whatToLearn,
+  whereWeighingPays,
+} from '@ypsigram/core/chance';
 import { readRecipe } from '@ypsigram/core/reading';
 import { TWENTY_LINES } from './recipe.mjs';
 
@@ -29,12 +36,32 @@ const median = (does) => {
 const ours = median(() => simulate(lines, { bakes: BAKES, seed: 1 }));
 const bare = median(() => {
   const random = randomFrom(1);
-  let sum = 0;
-  for (let draw = 0; draw < BAKES * normals; draw++) sum += random.normal();
-  return sum;
+  const drawn = new Float64Array(512);
+  for (let left = BAKES * normals; left > 0; left -= drawn.length) {
+    random.normals(drawn, Math.min(left, drawn.length));
+  }
 });
 console.log(
   `${BAKES} bakes of ${lines.length} lines: ${ours.toFixed(0)} ms; a bare loop of ${normals} normals a bake: ${bare.toFixed(0)} ms; ratio ${(ours / bare).toFixed(1)}`,
 );
 console.log(`Wanted: under 500 ms: ${ours < 500 ? 'kept' : 'MISSED'}`);
 console.log(`Wanted: within twice the bare loop: ${ours <= 2 * bare ? 'kept' : 'MISSED'}`);
+
+const first = median(() => new Simulation(lines, { seed: 1 }).bake(1024));
+const pays = median(() => whereWeighingPays(lines, 0.9, { bakes: 4000, seed: 1 }));
+const learn = median(() => whatToLearn(lines, { bakes: 4000, seed: 1 }));
+console.log(
+  `First picture of 1024 bakes: ${first.toFixed(1)} ms; where weighing pays: ${pays.toFixed(0)} ms; what to learn: ${learn.toFixed(0)} ms`,
+);
+
+const heap = () => process.memoryUsage().heapUsed + process.memoryUsage().arrayBuffers;
+const long = new Simulation(lines, { seed: 1 });
+globalThis.gc?.();
+const before = heap();
+let most = 0;
+for (let million = 0; million < 10; million++) {
+  long.bake(100_000);
+  most = Math.max(most, heap() - before);
+}
+console.log(`Memory over a million bakes: ${(most / 2 ** 20).toFixed(1)} MB more`);
+console.log(`Wanted: under 64 MB: ${most < 64 * 2 ** 20 ? 'kept' : 'MISSED'}`);

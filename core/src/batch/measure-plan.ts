@@ -3,6 +3,7 @@ import {
   densityOf,
   pieceOf,
   sizeOfVolume,
+  type DensityBasis,
   type KnownWeight,
   type MeasureSize,
   type Rung,
@@ -40,6 +41,8 @@ export interface MeasureBasis {
   readonly rung: Rung;
   /** Citation, or the name of the hand. */
   readonly source: string;
+  /** Where trials of a hand have told: how sure its mean is, and how much its fills scatter. */
+  readonly hand?: { readonly relativeSpread: number; readonly fillSpread: number };
 }
 
 /** What is to be measured. */
@@ -62,7 +65,7 @@ type Densities = Readonly<Record<MeasureSize, number>>;
 interface Filled {
   readonly density: Densities;
   /** Of the size of measure that most of it goes into. */
-  readonly basis: Readonly<Record<MeasureSize, MeasureBasis>>;
+  readonly basis: Readonly<Record<MeasureSize, DensityBasis>>;
 }
 
 function filled(
@@ -91,8 +94,9 @@ function basisOf(fills: readonly ToolFills[], basis: Filled['basis']): MeasureBa
     (most, { tool }) => (most && most.millilitres >= tool.millilitres ? most : tool),
     null,
   );
-  const { rung, source } = basis[largest?.size ?? 'cup'];
-  return { rung, source };
+  const { rung, source, relativeSpread, fillSpread } = basis[largest?.size ?? 'cup'];
+  if (rung !== 'hand' || fillSpread === undefined) return { rung, source };
+  return { rung, source, hand: { relativeSpread, fillSpread } };
 }
 
 /** Volume of a mass: the density of the size it will be measured in decides. */

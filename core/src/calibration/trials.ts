@@ -133,6 +133,7 @@ export function knownOfHand(
         rung: 'hand',
         gramsPerMillilitre: calibration.gramsPerMillilitre,
         relativeSpread: (calibration.spread ?? 0) / Math.sqrt(calibration.trials),
+        ...(calibration.spread === null ? {} : { fillSpread: calibration.spread }),
         source: `${name}, ${calibration.trials} trials`,
       },
     ];

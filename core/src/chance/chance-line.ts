@@ -1,6 +1,13 @@
-import type { Batch, PlanLine } from '../batch/index.js';
+import type { Batch, Drawer, PlanLine } from '../batch/index.js';
 import { BUILT_IN_SHELF, type Ingredient, type Role } from '../catalogue/index.js';
-import { PIECE_SPREAD, TOOL_SPREAD, fillSpread, sizeOfVolume } from '../measuring/index.js';
+import {
+  HAND_SHARE,
+  PIECE_SPREAD,
+  READ_FROM_ABOVE,
+  TOOL_SPREAD,
+  fillSpread,
+  sizeOfVolume,
+} from '../measuring/index.js';
 
 /** Whether a line is filled or weighed. */
 export type Route = 'measure' | 'weigh';
@@ -11,10 +18,12 @@ export interface ChanceFill {
   readonly tool: string | null;
   readonly toolSpread: number;
   readonly count: number;
-  /** What one weighs, as planned. */
+  /** What one weighs in the mean. */
   readonly grams: number;
   /** From one fill to the next. */
   readonly spread: number;
+  /** A mark that is read, not a brim that is levelled. */
+  readonly isRead: boolean;
 }
 
 /** A line as the simulation sees it. */
@@ -39,37 +48,50 @@ export interface ChanceLine {
   readonly gridGrams: number;
 }
 
-/** How well a tool is known by its name; the household prior where nothing is. */
-export type ToolSpreads = ReadonlyMap<string, number>;
+/** How the marks of a jug are read. */
+export const JUG_READINGS = ['eye-level', 'above'] as const;
+export type JugReading = (typeof JUG_READINGS)[number];
 
-const NO_TOOLS: ToolSpreads = new Map();
+/** What is known of tools and habits, beyond what a plan says. */
+export interface ChanceBasis {
+  /** The relative standard deviation of what a tool holds, by its name, where it was calibrated. */
+  readonly toolSpreads?: ReadonlyMap<string, number>;
+  readonly jug?: JugReading;
+}
 
 function fillsOf(
   { measure }: PlanLine,
   ingredient: Ingredient,
-  toolSpreads: ToolSpreads,
+  { dry, wet }: Drawer,
+  { toolSpreads, jug }: ChanceBasis,
 ): ChanceFill[] {
   if (!measure) return [];
-  const { fills, method } = measure;
+  const { fills, method, basis } = measure;
   const volume = fills.reduce((sum, { millilitres, count }) => sum + (millilitres ?? 0) * count, 0);
   const counted = fills.filter(({ millilitres }) => millilitres === null);
   const pieces = counted.reduce((sum, { count }) => sum + count, 0);
   // What is spooned beside whole eggs is the lesser part: each gets its share by count.
   const perPiece = pieces > 0 ? measure.grams / (pieces + (volume > 0 ? 0.5 : 0)) : 0;
   const filled = measure.grams - perPiece * pieces;
-  return fills.map(({ tool, kind, count, millilitres }) => {
+  return fills.map(({ tool, kind, count, millilitres }): ChanceFill => {
     if (millilitres === null) {
       const spread = kind === 'egg' ? PIECE_SPREAD.egg : PIECE_SPREAD.other;
-      return { tool: null, toolSpread: 0, count, grams: perPiece, spread };
+      return { tool: null, toolSpread: 0, count, grams: perPiece, spread, isRead: false };
     }
     const isMarked = kind === 'block' || kind === 'pinch';
-    const name = kind === 'jug' ? 'jug' : tool;
+    const isRead = kind === 'jug';
+    const isAbove = isRead && jug === 'above';
+    const usual = fillSpread(ingredient.class, method, sizeOfVolume(millilitres));
+    const grams = volume > 0 ? (filled * millilitres) / volume : 0;
+    // All marks of a jug are wrong together: they are one thing, as when they are washed.
+    const thing = [...dry, ...wet].find(({ id }) => id === tool)?.wash ?? tool;
     return {
-      tool: isMarked ? null : name,
-      toolSpread: isMarked ? 0 : (toolSpreads.get(tool) ?? TOOL_SPREAD),
+      tool: isMarked ? null : thing,
+      toolSpread: isMarked ? 0 : (toolSpreads?.get(thing) ?? TOOL_SPREAD),
       count,
-      grams: volume > 0 ? (filled * millilitres) / volume : 0,
-      spread: fillSpread(ingredient.class, method, sizeOfVolume(millilitres)),
+      grams: isAbove ? grams * (1 + READ_FROM_ABOVE.bias) : grams,
+      spread: isAbove ? READ_FROM_ABOVE.spread : (basis.hand?.fillSpread ?? usual),
+      isRead,
     };
   });
 }
@@ -77,14 +99,14 @@ function fillsOf(
 /**
  * The lines of a plan as the simulation sees them, each by the route that `routeOf` says. Lines
  * whose weight is not known are left out; so is what can't be measured from measuring: it is
- * weighed. Where trials have told how a hand fills, its bias is as sure as they made it; elsewhere
- * a hand is taken to be off by as much as its fills scatter.
+ * weighed. Where trials have told how a hand fills, its bias is as sure as they made it, and its
+ * fills scatter as theirs did; elsewhere both are assumed.
  */
 export function chanceLines(
   plan: readonly PlanLine[],
   batch: Batch,
   routeOf: (index: number) => Route,
-  toolSpreads: ToolSpreads = NO_TOOLS,
+  basis: ChanceBasis = {},
 ): ChanceLine[] {
   const shelf = batch.shelf ?? BUILT_IN_SHELF;
   return plan.flatMap((line, index): ChanceLine[] => {
@@ -92,12 +114,7 @@ export function chanceLines(
     const ingredient = ingredientId === null ? undefined : shelf.ingredient(ingredientId);
     if (!ingredient || !intended || !weight || tolerance === null) return [];
     const isCounted = measure === null || measure.method === 'count' || measure.method === 'block';
-    const known = batch.hand?.find(
-      (one) =>
-        measure?.basis.rung === 'hand' &&
-        one.ingredientId === ingredient.id &&
-        one.method === measure.method,
-    );
+    const known = isCounted ? undefined : measure.basis.hand;
     return [
       {
         index,
@@ -107,13 +124,14 @@ export function chanceLines(
         intendedGrams: intended.grams,
         tolerance,
         route: isWeighed || !measure ? 'weigh' : routeOf(index),
-        fills: fillsOf(line, ingredient, toolSpreads),
-        hand: isCounted ? null : `${ingredient.class} ${measure.method}`,
+        fills: fillsOf(line, ingredient, batch.drawer, basis),
+        // A hand that was weighed at one ingredient is known there, not at all that is filled alike.
+        hand: isCounted ? null : `${known ? ingredient.id : ingredient.class} ${measure.method}`,
         handSpread: known
           ? known.relativeSpread
           : isCounted
             ? 0
-            : fillSpread(ingredient.class, measure.method, 'cup'),
+            : HAND_SHARE * fillSpread(ingredient.class, measure.method, 'cup'),
         isHandKnown: known !== undefined,
         weighedGrams: weight.grams,
         gridGrams: weight.grid,

@@ -1,19 +1,32 @@
 export {
+  JUG_READINGS,
   chanceLines,
+  type ChanceBasis,
   type ChanceFill,
   type ChanceLine,
+  type JugReading,
   type Route,
-  type ToolSpreads,
 } from './chance-line.js';
 export { drawFill, type FillModel } from './fill.js';
 export { randomFrom, seedOf, type Random } from './random.js';
+export { sharedAndRandom, type SharedAndRandom } from './shared-and-random.js';
 export {
-  CAUSES,
+  Simulation,
   simulate,
-  type Cause,
+  type CausedOutcome,
   type ChanceOptions,
   type Chances,
-  type RatioChance,
+  type Outcome,
 } from './simulate.js';
-export { type Spread } from './tally.js';
-export { whereWeighingPays, type WhereWeighingPays } from './where-weighing-pays.js';
+export { CAUSES, type Cause } from './sources.js';
+export { HISTOGRAM, type Spread } from './tally.js';
+export {
+  CALIBRATED_SPREAD,
+  MORE_TRIALS,
+  afterTrials,
+  learning,
+  whatToLearn,
+  type Lesson,
+  type WhatToLearn,
+} from './what-to-learn.js';
+export { TRIAL_BAKES, whereWeighingPays, type WhereWeighingPays } from './where-weighing-pays.js';

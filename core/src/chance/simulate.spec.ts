@@ -1,8 +1,18 @@
 import { Fraction } from '../amount/index.js';
 import { defaultDrawer, planBatch } from '../batch/index.js';
 import { readRecipe } from '../reading/index.js';
-import { chanceLines, simulate, whereWeighingPays, type ChanceLine, type Route } from './index.js';
+import {
+  HISTOGRAM,
+  Simulation,
+  chanceLines,
+  sharedAndRandom,
+  simulate,
+  type ChanceLine,
+  type JugReading,
+  type Route,
+} from './index.js';
 
+const CUP = { tool: '1 cup', toolSpread: 0.025, count: 1, grams: 500, spread: 0.04, isRead: false };
 const line = (of: Partial<ChanceLine> = {}): ChanceLine => ({
   index: 0,
   ingredientId: 'flour-wheat-bread',
@@ -11,7 +21,7 @@ const line = (of: Partial<ChanceLine> = {}): ChanceLine => ({
   intendedGrams: 500,
   tolerance: 0.03,
   route: 'measure',
-  fills: [{ tool: '1 cup', toolSpread: 0.025, count: 4, grams: 125, spread: 0.04 }],
+  fills: [{ ...CUP, count: 4, grams: 125 }],
   hand: 'powder spooned',
   handSpread: 0.04,
   isHandKnown: false,
@@ -19,9 +29,7 @@ const line = (of: Partial<ChanceLine> = {}): ChanceLine => ({
   gridGrams: 1,
   ...of,
 });
-const fills = (count: number) => [
-  { tool: '1 cup', toolSpread: 0.025, count, grams: 500 / count, spread: 0.04 },
-];
+const fills = (count: number) => [{ ...CUP, count, grams: 500 / count }];
 const OPTIONS = { bakes: 40_000, seed: 7 };
 const only = (one: ChanceLine) => simulate([one], OPTIONS).lines[0]!;
 
@@ -104,27 +112,62 @@ describe('a whole recipe', () => {
     expect(simulate(by('weigh'), OPTIONS).ratios.water!.causes.scale).toBeCloseTo(1, 9);
   });
 
-  it('says which few things to weigh, and that it helps', () => {
-    const options = { bakes: 4000, seed: 3 };
-    const measured = by('measure');
-    const { weigh, goodNow, goodThen, isReached } = whereWeighingPays(measured, 0.8, options);
-    expect(isReached).toBeTrue();
-    expect(goodThen).toBeGreaterThanOrEqual(0.8);
-    expect(goodNow).toBeLessThan(0.8);
-    // Flour and the spooned little things decide; with one fewer it is not reached.
-    expect(weigh.length).toBeLessThan(measured.length);
-    const routes = (set: readonly number[]) =>
-      measured.map((one) => (set.includes(one.index) ? { ...one, route: 'weigh' as const } : one));
-    for (const index of weigh) {
-      const fewer = weigh.filter((one) => one !== index);
-      if (weigh.length <= 2) expect(simulate(routes(fewer), options).good).toBeLessThan(0.8);
-    }
+  it('gives the same however it is portioned, and says what has come out so far', () => {
+    const lines = by('measure');
+    const portioned = new Simulation(lines, { seed: 7 });
+    expect(portioned.chances().good).toBe(0);
+    for (const bakes of [512, 1024, 464]) portioned.bake(bakes);
+    expect(portioned.chances()).toEqual(simulate(lines, { bakes: 2000, seed: 7 }));
+    portioned.bake(512);
+    expect(portioned.chances().bakes).toBe(2512);
   });
 
-  it('wants nothing weighed where that is asked of nobody, and says what can not be reached', () => {
-    const options = { bakes: 1000, seed: 3 };
-    expect(whereWeighingPays(by('measure'), 0, options).weigh).toEqual([]);
-    const coarse = by('measure').map((one) => ({ ...one, gridGrams: 500 }));
-    expect(whereWeighingPays(coarse, 0.99, options).isReached).toBeFalse();
+  it('counts every bake in the histogram of each line and ratio', () => {
+    const { lines, ratios, baseMass, bakes } = simulate(by('measure'), OPTIONS);
+    for (const { histogram } of [...lines, ...Object.values(ratios), baseMass]) {
+      expect(histogram.length).toBe(HISTOGRAM.bars);
+      expect(histogram.reduce((sum, found) => sum + found, 0)).toBe(bakes);
+    }
+    // A bell around what was meant: as many on its left as on its right.
+    const half = baseMass.histogram.slice(0, HISTOGRAM.bars / 2).reduce((sum, n) => sum + n, 0);
+    expect(half / bakes).toBeCloseTo(0.5, 1);
+  });
+
+  it('bakes one line as well as two hundred', () => {
+    const many = Array.from({ length: 200 }, (_, index) =>
+      line({ index, ingredientId: `flour ${index}` }),
+    );
+    expect(simulate(many, { bakes: 200, seed: 1 }).lines.length).toBe(200);
+    expect(simulate([line()], { bakes: 200, seed: 1 }).good).toBeGreaterThan(0);
+    expect(simulate([], { bakes: 200, seed: 1 }).good).toBe(1);
+  });
+
+  it('goes wrong by reading a jug from above: more scatter, and too little poured', () => {
+    const water = 'Rounds\n3 cups all-purpose flour\n2 cups water';
+    const jugPlan = planBatch(readRecipe(water), batch);
+    const read = (jug: JugReading) =>
+      simulate(
+        chanceLines(jugPlan, batch, () => 'measure', { jug }),
+        OPTIONS,
+      );
+    const [eye, above] = [read('eye-level'), read('above')];
+    expect(eye.ratios.water!.causes.reading).toBeGreaterThan(0);
+    expect(above.ratios.water!.causes.reading).toBeGreaterThan(eye.ratios.water!.causes.reading);
+    expect(above.lines[1]!.mean).toBeCloseTo(-0.04, 2);
+    expect(above.good).toBeLessThan(eye.good);
+  });
+});
+
+describe('a larger batch', () => {
+  it('evens out what is luck of each fill and keeps what all fills share', () => {
+    const apart = (count: number) =>
+      sharedAndRandom(simulate([line({ fills: fills(count) })], OPTIONS).baseMass);
+    const [once, fourfold] = [apart(1), apart(4)];
+    expect(once.random / fourfold.random).toBeCloseTo(2, 0);
+    expect(fourfold.shared).toBeCloseTo(once.shared, 2);
+    expect(Math.hypot(once.shared, once.random)).toBeCloseTo(
+      simulate([line({ fills: fills(1) })], OPTIONS).baseMass.deviation,
+      6,
+    );
   });
 });

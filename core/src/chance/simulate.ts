@@ -1,17 +1,9 @@
-import {
-  RATIO_PARTS,
-  ROLE_OF_RATIO,
-  toleranceOf,
-  type RatioPart,
-  type Strictness,
-} from '../batch/index.js';
+import { ROLE_OF_RATIO, toleranceOf, type RatioPart, type Strictness } from '../batch/index.js';
+import { BLOCK, Bakes } from './bakes.js';
 import type { ChanceLine } from './chance-line.js';
-import { randomFrom, seedOf, type Random } from './random.js';
+import { RatioColumns } from './ratio-columns.js';
+import type { Cause } from './sources.js';
 import { Tally, type Spread } from './tally.js';
-
-/** Why a mass is not what it should be. */
-export const CAUSES = ['tool', 'hand', 'fill', 'scale'] as const;
-export type Cause = (typeof CAUSES)[number];
 
 export interface ChanceOptions {
   readonly bakes: number;
@@ -19,207 +11,183 @@ export interface ChanceOptions {
   readonly strictness?: Strictness;
 }
 
+/** A distribution, and the share of it, 0 to 1, that is within what is forgiven. */
+export interface Outcome extends Spread {
+  readonly within: number;
+}
+
+/** The share of a variance that each cause and each line has; causes add up to 1. */
+export interface CausedOutcome extends Outcome {
+  readonly causes: Readonly<Record<Cause, number>>;
+  /** What each line has of its own, by its index, without what is shared. */
+  readonly byLine: Readonly<Record<number, number>>;
+}
+
 /** What came out of many bakes. Chances are shares, 0 to 1. */
 export interface Chances {
   readonly bakes: number;
   /** Every ratio within what it forgives: a dough that is what was meant. */
   readonly good: number;
+  /** Every single line within what it forgives. */
+  readonly everyLine: number;
   /** What the ratios are set against. */
   readonly base: 'flour' | 'total';
-  readonly lines: readonly (Spread & { readonly index: number; readonly within: number })[];
-  readonly ratios: Readonly<Partial<Record<RatioPart, RatioChance>>>;
+  /** The base itself, and its mass as it was meant, in grams. */
+  readonly baseMass: CausedOutcome & { readonly grams: number };
+  readonly lines: readonly (Outcome & { readonly index: number })[];
+  /** As they were meant in percent of the base, and how they come out. */
+  readonly ratios: Readonly<
+    Partial<Record<RatioPart, CausedOutcome & { readonly written: number }>>
+  >;
 }
 
-export interface RatioChance extends Spread {
-  /** As it was meant, in percent of the base. */
-  readonly written: number;
-  readonly within: number;
-  /** The share of its variance that each cause has; they add up to 1. */
-  readonly causes: Readonly<Record<Cause, number>>;
-  /** The share of its variance that each line has of its own, by its index, without what is shared. */
-  readonly byLine: Readonly<Record<number, number>>;
-}
+/** Shares of causes are known to a percent after so many bakes; further ones go without. */
+const FOLLOWED = 40 * BLOCK;
 
-/** A scale's own error, once a weighing: 0.1 % of what lies on it. An assumption. */
-const SCALE_SPREAD = 0.001;
-const ROOT_12 = Math.sqrt(12);
+/** How a deviation follows the sources: first-order, the mean of its product with each. */
+class Follows {
+  private readonly sums: Float64Array;
 
-/** Something that is drawn once a bake: in units of its own standard deviation. */
-interface Source {
-  readonly cause: Cause;
-  /** The line it belongs to; null for what lines share. */
-  readonly line: number | null;
-  readonly random: Random;
-  readonly isEven: boolean;
-}
+  constructor(private readonly of: Bakes) {
+    this.sums = new Float64Array(of.sources.length);
+  }
 
-/** How a line's mass follows from the sources, by their places. */
-interface Compiled {
-  readonly line: ChanceLine;
-  readonly hand: number;
-  readonly fills: readonly {
-    readonly grams: number;
-    readonly tool: number;
-    readonly toolSpread: number;
-    readonly fill: number;
-    readonly spread: number;
-  }[];
-  readonly grid: number;
-  readonly scale: number;
-}
-
-/**
- * A generator for each source, started by its name: another route for one line leaves the luck of
- * all the others as it was, so that two variants differ by what was changed alone.
- */
-function compile(
-  lines: readonly ChanceLine[],
-  seed: number,
-): { compiled: Compiled[]; sources: Source[] } {
-  const sources: Source[] = [];
-  const places = new Map<string, number>();
-  const place = (cause: Cause, line: number | null, name: string, isEven = false): number => {
-    const key = `${cause} ${name}`;
-    const known = places.get(key);
-    if (known !== undefined) return known;
-    const random = randomFrom((seed ^ seedOf(key)) | 0);
-    places.set(key, sources.length);
-    return sources.push({ cause, line, random, isEven }) - 1;
-  };
-  const compiled = lines.map((line): Compiled => {
-    const name = String(line.index);
-    if (line.route === 'weigh') {
-      const grid = place('scale', line.index, `grid ${name}`, true);
-      return { line, hand: -1, fills: [], grid, scale: place('scale', line.index, name) };
+  add(deviations: Float64Array, count: number): void {
+    for (const [source, draws] of this.of.draws.entries()) {
+      let sum = 0;
+      for (let at = 0; at < count; at++) sum += deviations[at]! * draws[at]!;
+      this.sums[source]! += sum;
     }
-    const hand = line.hand === null ? -1 : place('hand', null, line.hand);
-    const fills = line.fills.map((fill, at) => ({
-      grams: fill.count * fill.grams,
-      tool: fill.tool === null ? -1 : place('tool', null, fill.tool),
-      toolSpread: fill.toolSpread,
-      fill: place('fill', line.index, `${name} ${at}`),
-      // The mean of so many independent fills: only this part shrinks with their number.
-      spread: fill.spread / Math.sqrt(Math.max(1, fill.count)),
-    }));
-    return { line, hand, fills, grid: -1, scale: -1 };
-  });
-  return { compiled, sources };
-}
-
-function massOf({ line, hand, fills, grid, scale }: Compiled, drawn: Float64Array): number {
-  if (grid >= 0) {
-    const step = (line.gridGrams / ROOT_12) * drawn[grid]!;
-    return Math.max(0, line.weighedGrams * (1 + SCALE_SPREAD * drawn[scale]!) + step);
   }
-  const handTimes = hand < 0 ? 1 : 1 + line.handSpread * drawn[hand]!;
-  let grams = 0;
-  for (const { grams: planned, tool, toolSpread, fill, spread } of fills) {
-    const toolTimes = tool < 0 ? 1 : 1 + toolSpread * drawn[tool]!;
-    grams += planned * Math.max(0, toolTimes * handTimes * (1 + spread * drawn[fill]!));
-  }
-  return grams;
-}
 
-/** What each line adds to the ratios, looked up once, since it is added with every bake. */
-interface Shares {
-  /** Place of its part among the ratios, or -1. */
-  readonly part: Int8Array;
-  readonly water: Float64Array;
-  /** 1 where the line counts for the base. */
-  readonly base: Float64Array;
-}
-
-function sharesOf(lines: readonly ChanceLine[], hasFlour: boolean): Shares {
-  return {
-    part: Int8Array.from(lines, ({ role }) => RATIO_PARTS.findIndex((part) => part === role)),
-    water: Float64Array.from(lines, ({ waterPercent }) => waterPercent / 100),
-    base: Float64Array.from(lines, ({ role }) => (!hasFlour || role === 'flour' ? 1 : 0)),
-  };
-}
-
-/** The ratios of a dough of these masses, in percent of its base. */
-function ratiosInto(into: Float64Array, masses: Float64Array, shares: Shares): void {
-  into.fill(0);
-  let base = 0;
-  for (let at = 0; at < masses.length; at++) {
-    const grams = masses[at]!;
-    base += grams * shares.base[at]!;
-    into[0]! += grams * shares.water[at]!;
-    const part = shares.part[at]!;
-    if (part >= 0) into[part]! += grams;
-  }
-  for (let part = 0; part < into.length; part++) {
-    into[part] = base > 0 ? (100 * into[part]!) / base : 0;
-  }
-}
-
-/**
- * Bakes a recipe many times over by the error model: the mass of a fill is density × volume ×
- * (1 + tool bias) × (1 + hand bias) × (1 + fill error), biases drawn once a bake and shared by all
- * fills of that tool or hand, the fill error once a fill; on a scale the grid and the scale's own
- * error, once a weighing. The same seed gives the same figures everywhere. Memory does not grow
- * with the number of bakes. Causes are first-order: the square of how a ratio follows each source.
- */
-export function simulate(lines: readonly ChanceLine[], options: ChanceOptions): Chances {
-  const { bakes, seed, strictness } = options;
-  const { compiled, sources } = compile(lines, seed);
-  const hasFlour = lines.some(({ role, intendedGrams }) => role === 'flour' && intendedGrams > 0);
-  const masses = Float64Array.from(lines, ({ intendedGrams }) => intendedGrams);
-  const written = new Float64Array(RATIO_PARTS.length);
-  const shares = sharesOf(lines, hasFlour);
-  ratiosInto(written, masses, shares);
-  const parts = RATIO_PARTS.map((_, at) => at).filter((at) => written[at]! > 0);
-  const tallies = lines.map(({ tolerance }) => new Tally(tolerance));
-  const ratioTallies = RATIO_PARTS.map(
-    (part) => new Tally(toleranceOf(ROLE_OF_RATIO[part], strictness)),
-  );
-  const drawn = new Float64Array(sources.length);
-  const ratios = new Float64Array(RATIO_PARTS.length);
-  const follows = new Float64Array(sources.length * RATIO_PARTS.length);
-  let good = 0;
-  for (let bake = 0; bake < bakes; bake++) {
-    for (let at = 0; at < sources.length; at++) {
-      const { random, isEven } = sources[at]!;
-      drawn[at] = isEven ? (random.uniform() - 0.5) * ROOT_12 : random.normal();
-    }
-    for (let at = 0; at < compiled.length; at++) {
-      masses[at] = massOf(compiled[at]!, drawn);
-      const { intendedGrams } = lines[at]!;
-      tallies[at]!.add(intendedGrams > 0 ? masses[at]! / intendedGrams - 1 : 0);
-    }
-    ratiosInto(ratios, masses, shares);
-    let isGood = true;
-    for (const part of parts) {
-      const off = ratios[part]! / written[part]! - 1;
-      if (!ratioTallies[part]!.add(off)) isGood = false;
-      const row = part * sources.length;
-      for (let at = 0; at < sources.length; at++) follows[row + at]! += off * drawn[at]!;
-    }
-    if (isGood) good++;
-  }
-  const ratioOf = (part: number): RatioChance => {
-    const row = part * sources.length;
-    const causes = { tool: 0, hand: 0, fill: 0, scale: 0 };
+  shares(): Pick<CausedOutcome, 'causes' | 'byLine'> {
+    const causes = { tool: 0, hand: 0, fill: 0, reading: 0, scale: 0 };
     const byLine: Record<number, number> = {};
-    const squares = sources.map((_, at) => (follows[row + at]! / bakes) ** 2);
-    const all = squares.reduce((sum, square) => sum + square, 0) || 1;
-    sources.forEach(({ cause, line }, at) => {
-      const share = squares[at]! / all;
+    const all = this.sums.reduce((total, sum) => total + sum * sum, 0) || 1;
+    for (const [source, { cause, line }] of this.of.sources.entries()) {
+      const share = this.sums[source]! ** 2 / all;
       causes[cause] += share;
       if (line !== null) byLine[line] = (byLine[line] ?? 0) + share;
+    }
+    return { causes, byLine };
+  }
+}
+
+/** A deviation that is counted, and by what it is caused. */
+interface Watched {
+  readonly tally: Tally;
+  readonly follows: Follows;
+}
+
+const outcome = (tally: Tally): Outcome => ({ within: tally.within, ...tally.spread() });
+
+const caused = ({ tally, follows }: Watched): CausedOutcome => ({
+  ...outcome(tally),
+  ...follows.shares(),
+});
+
+/** Relative deviations of a column from what was meant, into an array. */
+function deviate(into: Float64Array, column: Float64Array, meant: number, count: number): void {
+  for (let at = 0; at < count; at++) into[at] = meant > 0 ? column[at]! / meant - 1 : 0;
+}
+
+/**
+ * Bakes a recipe many times over, as often as is asked, and says at any time what has come out so
+ * far. The same seed gives the same figures everywhere, however the bakes are portioned in whole
+ * blocks. Memory does not grow with the number of bakes.
+ */
+export class Simulation {
+  private readonly doing: Bakes;
+  private readonly columns: RatioColumns;
+  private readonly tallies: readonly Tally[];
+  private readonly baseMass: Watched;
+  private readonly ratios: readonly Watched[];
+  /** By part, in percent of the base. */
+  private readonly written: readonly number[];
+  private readonly off = new Float64Array(BLOCK);
+  private readonly isGood = new Uint8Array(BLOCK);
+  private readonly isEveryLine = new Uint8Array(BLOCK);
+  private done = 0;
+  private good = 0;
+  private everyLine = 0;
+
+  constructor(
+    private readonly lines: readonly ChanceLine[],
+    { seed, strictness }: Omit<ChanceOptions, 'bakes'>,
+  ) {
+    this.doing = new Bakes(lines, seed);
+    this.columns = new RatioColumns(lines);
+    this.tallies = lines.map(({ tolerance }) => new Tally(tolerance));
+    const watch = (tolerance: number): Watched => ({
+      tally: new Tally(tolerance),
+      follows: new Follows(this.doing),
     });
-    const tally = ratioTallies[part]!;
-    return { written: written[part]!, within: tally.within, ...tally.spread(), causes, byLine };
-  };
-  return {
-    bakes,
-    good: bakes > 0 ? good / bakes : 0,
-    base: hasFlour ? 'flour' : 'total',
-    lines: lines.map(({ index }, at) => ({
-      index,
-      within: tallies[at]!.within,
-      ...tallies[at]!.spread(),
-    })),
-    ratios: Object.fromEntries(parts.map((part) => [RATIO_PARTS[part]!, ratioOf(part)])),
-  };
+    this.baseMass = watch(toleranceOf('flour', strictness));
+    const { parts, meant } = this.columns;
+    this.ratios = parts.map((part) => watch(toleranceOf(ROLE_OF_RATIO[part], strictness)));
+    this.written = parts.map((_, at) => (100 * meant[at + 1]!) / meant[0]!);
+  }
+
+  /** Bakes that many more. */
+  bake(bakes: number): void {
+    for (let left = bakes; left > 0; left -= BLOCK) this.block(Math.min(left, BLOCK));
+  }
+
+  /** What has come out so far. */
+  chances(): Chances {
+    const { columns, done } = this;
+    return {
+      bakes: done,
+      good: done > 0 ? this.good / done : 0,
+      everyLine: done > 0 ? this.everyLine / done : 0,
+      base: columns.base,
+      baseMass: { grams: columns.meant[0]!, ...caused(this.baseMass) },
+      lines: this.lines.map(({ index }, at) => ({ index, ...outcome(this.tallies[at]!) })),
+      ratios: Object.fromEntries(
+        columns.parts.map((part, at) => [
+          part,
+          { written: this.written[at]!, ...caused(this.ratios[at]!) },
+        ]),
+      ),
+    };
+  }
+
+  private block(count: number): void {
+    const { doing, columns, off, isGood, isEveryLine } = this;
+    isGood.fill(1);
+    isEveryLine.fill(1);
+    doing.bake(count);
+    for (const [at, { intendedGrams }] of this.lines.entries()) {
+      deviate(off, doing.masses[at]!, intendedGrams, count);
+      this.tallies[at]!.add(off, count, isEveryLine);
+    }
+    columns.take(doing.masses, count);
+    const watch = ({ tally, follows }: Watched, good?: Uint8Array): void => {
+      tally.add(off, count, good);
+      if (this.done < FOLLOWED) follows.add(off, count);
+    };
+    const [base, ...parts] = columns.sums as [Float64Array, ...Float64Array[]];
+    deviate(off, base, columns.meant[0]!, count);
+    // The base has no say in what is good: twice the dough is the same dough.
+    watch(this.baseMass);
+    for (const [at, sums] of parts.entries()) {
+      const meant = this.written[at]! / 100;
+      for (let bake = 0; bake < count; bake++) {
+        off[bake] = base[bake]! > 0 ? sums[bake]! / (meant * base[bake]!) - 1 : -1;
+      }
+      watch(this.ratios[at]!, isGood);
+    }
+    for (let at = 0; at < count; at++) {
+      this.good += isGood[at]!;
+      this.everyLine += isEveryLine[at]!;
+    }
+    this.done += count;
+  }
+}
+
+/** That many bakes in one go. */
+export function simulate(lines: readonly ChanceLine[], options: ChanceOptions): Chances {
+  const simulation = new Simulation(lines, options);
+  simulation.bake(options.bakes);
+  return simulation.chances();
 }

@@ -26,6 +26,8 @@ export interface DensityBasis {
   readonly gramsPerMillilitre: number;
   /** Relative standard deviation of the figure itself, beyond the scatter of single fills. */
   readonly relativeSpread: number;
+  /** Relative standard deviation of single fills, where trials have told it. */
+  readonly fillSpread?: number;
   /** Citation of the figure, or the name of the author or hand it belongs to. */
   readonly source: string;
   /** The method of the table weight an estimate was derived from. */
@@ -53,6 +55,8 @@ export interface KnownWeight {
   readonly rung: 'proven' | 'author' | 'hand' | 'estimate';
   readonly gramsPerMillilitre: number;
   readonly relativeSpread: number;
+  /** Relative standard deviation of single fills, where trials have told it. */
+  readonly fillSpread?: number;
   readonly source: string;
 }
 
@@ -118,8 +122,9 @@ export function densityOf(
 ): DensityBasis | null {
   const better = known.length === 0 ? null : bestKnown(filling, known);
   if (better) {
-    const { rung, gramsPerMillilitre, relativeSpread, source } = better;
-    return { rung, gramsPerMillilitre, relativeSpread, source, derivedFrom: null };
+    const { rung, gramsPerMillilitre, relativeSpread, fillSpread, source } = better;
+    const scatter = fillSpread === undefined ? {} : { fillSpread };
+    return { rung, gramsPerMillilitre, relativeSpread, ...scatter, source, derivedFrom: null };
   }
   return fromTables(filling);
 }

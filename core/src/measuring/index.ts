@@ -16,10 +16,12 @@ export { measureSize, sizeOfVolume, type MeasureSize } from './size.js';
 export {
   CLASS_FACTOR_SPREAD,
   COVERAGE,
+  HAND_SHARE,
   HEAPING_SPREAD,
   HOUSEHOLD_SPREAD,
   PIECE_SPREAD,
   PINCH_SPREAD,
+  READ_FROM_ABOVE,
   TOOL_SPREAD,
   UNSOURCED_SPREAD,
   combinedSpread,

@@ -22,6 +22,23 @@ const FILL_SPREADS: Readonly<
 /** Spoons of anything scatter by this much. */
 const SPOON_SPREAD = 0.06;
 
+/**
+ * A jug that is read from above instead of with the eye at its line: how much that scatters, and
+ * how far it is off in the mean. The line of sight meets the liquid behind the mark and lower, so
+ * that too little is poured. Assumptions.
+ */
+export const READ_FROM_ABOVE: Readonly<{ spread: number; bias: number }> = {
+  spread: 0.08,
+  bias: -0.04,
+};
+
+/**
+ * How far a hand that nobody has weighed is off in the mean, as a share of how much its fills
+ * scatter. An assumption: a method that was described narrows people down to each other more than
+ * it does one person's fills.
+ */
+export const HAND_SHARE = 0.5;
+
 /** Everybody's pinch, dash and smidgen differ by this much. */
 export const PINCH_SPREAD = 0.35;
 
