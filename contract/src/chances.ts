@@ -1,5 +1,15 @@
 import { z } from 'zod';
-import { CAUSES, type Chances, type WhereWeighingPays } from '@ypsigram/core/chance';
+import {
+  CAUSES,
+  HISTOGRAM,
+  JUG_READINGS,
+  type CausedOutcome,
+  type Chances,
+  type Lesson,
+  type Outcome,
+  type WhatToLearn,
+  type WhereWeighingPays,
+} from '@ypsigram/core/chance';
 import { MOST_BAKES } from './limits.js';
 import { isOneRecipe, oneRecipe, planned } from './plans.js';
 
@@ -20,6 +30,12 @@ export const chanceRequest = z
     seed: z.int().min(0).max(0xffffffff).default(1).meta({
       description: 'The same seed gives the same figures, here and in the page.',
     }),
+    jug: z.enum(JUG_READINGS).default('eye-level').meta({
+      description: 'How the marks of a jug are read.',
+    }),
+    learn: z.boolean().default(false).meta({
+      description: 'Whether to say which tools and hands it would help to know better.',
+    }),
     wanted: z
       .number('Write the chance that is wanted as a share, such as 0.9.')
       .gt(0, 'A chance is over 0.')
@@ -31,29 +47,43 @@ export const chanceRequest = z
 
 const share = z.number().min(0).max(1);
 
-const spread = {
+const outcome = z.object({
+  within: share.meta({ description: 'The share of bakes within what is forgiven.' }),
   mean: z.number().meta({ description: 'Of the relative deviation.' }),
   deviation: z.number(),
   quantiles: z.tuple([z.number(), z.number(), z.number(), z.number(), z.number()]).meta({
     description: 'The 5th, 25th, 50th, 75th and 95th of 100.',
   }),
-};
+  histogram: z
+    .array(z.int())
+    .length(HISTOGRAM.bars)
+    .meta({
+      description: `How many bakes were off by so much: from −${HISTOGRAM.reach} to ${HISTOGRAM.reach} in steps of ${HISTOGRAM.step}, what lies beyond at the ends.`,
+    }),
+});
+
+const caused = outcome.extend({
+  causes: z.record(z.enum(CAUSES), share).meta({
+    description: 'The share of the variance that each cause has.',
+  }),
+  byLine: z.record(z.string(), share).meta({
+    description: 'What each line has of it on its own, by its index, without what is shared.',
+  }),
+});
+
+const lessons = z.array(z.object({ name: z.string(), lines: z.array(z.int()), goodThen: share }));
 
 export const chanceReply = z.object({
   bakes: z.int(),
   seed: z.int(),
   good: share.meta({ description: 'Every ratio within what it forgives.' }),
+  everyLine: share.meta({ description: 'Every single line within what it forgives.' }),
   base: z.enum(['flour', 'total']),
-  lines: z.array(z.object({ index: z.int(), within: share, ...spread })),
+  baseMass: caused.extend({ grams: z.number().meta({ description: 'As it was meant.' }) }),
+  lines: z.array(outcome.extend({ index: z.int() })),
   ratios: z.record(
     z.string(),
-    z.object({
-      written: z.number(),
-      within: share,
-      ...spread,
-      causes: z.record(z.enum(CAUSES), share),
-      byLine: z.record(z.string(), share),
-    }),
+    caused.extend({ written: z.number().meta({ description: 'As meant, in percent.' }) }),
   ),
   leftOut: z.array(z.int()).meta({ description: 'Ingredient lines that have no weight.' }),
   assumed: z.array(z.int()).meta({
@@ -61,47 +91,74 @@ export const chanceReply = z.object({
   }),
   pays: z
     .object({
-      weigh: z.array(z.int()),
+      ingredients: z.array(z.string()),
+      weigh: z.array(z.int()).meta({ description: 'Their lines, by index.' }),
       goodNow: share,
       goodThen: share,
       isReached: z.boolean(),
     })
     .nullable()
-    .meta({ description: 'The fewest lines to weigh for the chance that was wanted.' }),
+    .meta({ description: 'The fewest ingredients to weigh for the chance that was wanted.' }),
+  learn: z.object({ goodNow: share, tools: lessons, hands: lessons }).nullable().meta({
+    description:
+      'The chance once a tool was calibrated with water, or a filling weighed three more times.',
+  }),
 });
 
 export type ChanceReply = z.infer<typeof chanceReply>;
 
+type OutcomeReply = z.infer<typeof outcome>;
+
+const toOutcome = ({ within, mean, deviation, quantiles, histogram }: Outcome): OutcomeReply => ({
+  within,
+  mean,
+  deviation,
+  quantiles: [...quantiles],
+  histogram: [...histogram],
+});
+
+const toCaused = ({ causes, byLine, ...one }: CausedOutcome): z.infer<typeof caused> => ({
+  ...toOutcome(one),
+  causes: { ...causes },
+  byLine: { ...byLine },
+});
+
+const toLessons = (list: readonly Lesson[]): z.infer<typeof lessons> =>
+  list.map(({ name, lines, goodThen }) => ({ name, lines: [...lines], goodThen }));
+
 /** Chances as they cross the wire. */
 export function toChanceReply(
-  { bakes, good, base, lines, ratios }: Chances,
+  { bakes, good, everyLine, base, baseMass, lines, ratios }: Chances,
   about: {
     readonly seed: number;
     readonly leftOut: readonly number[];
     readonly assumed: readonly number[];
     readonly pays: WhereWeighingPays | null;
+    readonly learn: WhatToLearn | null;
   },
 ): ChanceReply {
-  const { seed, leftOut, assumed, pays } = about;
+  const { seed, leftOut, assumed, pays, learn } = about;
   return {
     bakes,
     seed,
     good,
+    everyLine,
     base,
-    lines: lines.map((line) => ({ ...line, quantiles: [...line.quantiles] })),
+    baseMass: { ...toCaused(baseMass), grams: baseMass.grams },
+    lines: lines.map((line) => ({ index: line.index, ...toOutcome(line) })),
     ratios: Object.fromEntries(
       Object.entries(ratios).map(([part, ratio]) => [
         part,
-        {
-          ...ratio,
-          quantiles: [...ratio.quantiles],
-          causes: { ...ratio.causes },
-          byLine: { ...ratio.byLine },
-        },
+        { ...toCaused(ratio), written: ratio.written },
       ]),
     ),
     leftOut: [...leftOut],
     assumed: [...assumed],
-    pays: pays && { ...pays, weigh: [...pays.weigh] },
+    pays: pays && { ...pays, ingredients: [...pays.ingredients], weigh: [...pays.weigh] },
+    learn: learn && {
+      goodNow: learn.goodNow,
+      tools: toLessons(learn.tools),
+      hands: toLessons(learn.hands),
+    },
   };
 }

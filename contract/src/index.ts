@@ -27,6 +27,7 @@ export {
   NEW_KITCHEN,
   calibrationOf,
   drawerOfKitchen,
+  toolSpreadsOf,
   millilitresOf,
   shelfOfKitchen,
   stampedOf,

@@ -57,6 +57,26 @@ export function millilitresOf(tool: KitchenTool, of: Kitchen['standard']): numbe
   return found?.isEnough ? found.millilitres : stampedOf(tool, of);
 }
 
+/** Two standard deviations, near enough, are half the width of a 95 % interval. */
+const DEVIATIONS_OF_95 = 1.96;
+
+/**
+ * How well calibrated tools are known, by their name: the relative standard deviation of what
+ * they hold. Those that are only stamped are not in it.
+ */
+export function toolSpreadsOf({
+  standard: of,
+  tools,
+}: Pick<Kitchen, 'standard' | 'tools'>): ReadonlyMap<string, number> {
+  return new Map(
+    tools.flatMap((tool) => {
+      const found = calibrationOf(tool, of);
+      if (!found?.isEnough) return [];
+      return [[tool.name, found.uncertainty / DEVIATIONS_OF_95 / found.millilitres] as const];
+    }),
+  );
+}
+
 /** The drawer that plans are made with: real volumes where they are known well enough. */
 export function drawerOfKitchen({
   standard: of,

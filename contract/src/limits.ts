@@ -46,4 +46,4 @@ export const BACKUP_FORMAT = 'ypsigram-backup';
 export const BACKUP_VERSION = 1;
 
 /** More bakes than this say nothing more. */
-export const MOST_BAKES = 20_000;
+export const MOST_BAKES = 200_000;

@@ -1,5 +1,11 @@
 import type { Sequelize } from 'sequelize';
-import { drawerOfKitchen, shelfOfKitchen, trialOf, type Kitchen } from '@ypsigram/contract';
+import {
+  drawerOfKitchen,
+  shelfOfKitchen,
+  toolSpreadsOf,
+  trialOf,
+  type Kitchen,
+} from '@ypsigram/contract';
 import { knownOfHand, trialSets } from '@ypsigram/core/calibration';
 import type { Shelf } from '@ypsigram/core/catalogue';
 import type { KnownWeight } from '@ypsigram/core/measuring';
@@ -54,7 +60,8 @@ export function openHousehold(database: Sequelize, now: () => Date): Household {
       const hand = read.handId === null ? [] : await knownOf(read.handId, read, shelf);
       const { scales, weighedIn, habits, answers } = read;
       const drawer = drawerOfKitchen(read);
-      const own = { drawer, shelf, scales, weighedIn, habits, hand, answers };
+      const toolSpreads = toolSpreadsOf(read);
+      const own = { drawer, shelf, scales, weighedIn, habits, toolSpreads, hand, answers };
       latest = { stamp, own, of: read };
     }
     return latest;

@@ -14,6 +14,8 @@ export interface OwnKitchen {
   readonly scales: readonly ScaleDescription[];
   readonly weighedIn: WeighedIn;
   readonly habits: Habits;
+  /** How well calibrated tools are known. */
+  readonly toolSpreads: ReadonlyMap<string, number>;
   /** What is known of who measures now. */
   readonly hand: readonly KnownWeight[];
   /** What words mean in all recipes here. */

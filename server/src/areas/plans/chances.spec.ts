@@ -1,4 +1,4 @@
-import type { ChanceReply, PlanReply } from '@ypsigram/contract';
+import type { ChanceReply, Kitchen as KitchenRecord, PlanReply } from '@ypsigram/contract';
 import { defaultDrawer, planBatch } from '@ypsigram/core/batch';
 import { Fraction } from '@ypsigram/core/amount';
 import { chanceLines, simulate } from '@ypsigram/core/chance';
@@ -60,6 +60,43 @@ describe('chances', () => {
     expect(weighed.good).toBeGreaterThan(measured.good);
     expect(weighed.good).toBeGreaterThan(0.45);
     expect((await ask({ route: 'weigh' })).good).toBeGreaterThanOrEqual(weighed.good);
+  });
+
+  it('say what it would help to know better, where that is asked', async () => {
+    expect((await ask({ bakes: 100 })).learn).toBeNull();
+    const { learn } = await ask({ bakes: 100, learn: true });
+    expect(learn?.tools.map(({ name }) => name)).toContain('1 cup');
+    expect(learn?.hands.length).toBeGreaterThan(0);
+    for (const { lines } of learn!.hands) expect(lines.length).toBeGreaterThan(0);
+  });
+
+  it('fall when a jug is read from above', async () => {
+    expect((await ask({ jug: 'above' })).good).toBeLessThan((await ask({})).good);
+  });
+
+  it('blame a cup less once it was calibrated with water', async () => {
+    const own = await openKitchen();
+    const byTool = async (): Promise<number> => {
+      const { body } = await own.http
+        .post('/api/chances')
+        .send({ text: TEXT, batch: BATCH })
+        .expect(200);
+      return (body as ChanceReply).baseMass.causes['tool']!;
+    };
+    const before = await byTool();
+    const { body } = await own.http.get('/api/kitchen').expect(200);
+    const { tools, ...rest } = body as KitchenRecord;
+    const calibration = { grams: [236.1, 235.9, 236, 236.05], celsius: 20, grid: 0.1 };
+    await own.http
+      .put('/api/kitchen')
+      .send({
+        ...rest,
+        tools: tools.map((tool) => (tool.name === '1 cup' ? { ...tool, calibration } : tool)),
+      })
+      .expect(200);
+    expect(before).toBeGreaterThan(0.2);
+    expect(await byTool()).toBeLessThan(before / 4);
+    await own.close();
   });
 
   it('refuse what says nothing, with the field', async () => {

@@ -1,24 +1,58 @@
+import { setImmediate as breathe } from 'node:timers/promises';
 import type { z } from 'zod';
 import { toChanceReply, type ChanceReply, type chanceRequest } from '@ypsigram/contract';
 import { planBatch } from '@ypsigram/core/batch';
-import { chanceLines, simulate, whereWeighingPays, type Route } from '@ypsigram/core/chance';
+import {
+  Simulation,
+  TRIAL_BAKES,
+  chanceLines,
+  learning,
+  whereWeighingPays,
+  type ChanceLine,
+  type ChanceOptions,
+  type Chances,
+  type Route,
+  type WhatToLearn,
+} from '@ypsigram/core/chance';
 import { prepare, type Surroundings } from './service.js';
 
-/** The search for what to weigh bakes each of many sets: as often as says enough. */
-const BAKES_OF_A_SET = 1000;
+/** Others are served after so many fills, a few milliseconds of work. */
+const FILLS_AT_ONCE = 50_000;
+
+/** Bakes in portions, so that a long run keeps nobody waiting. */
+async function baked(lines: readonly ChanceLine[], options: ChanceOptions): Promise<Chances> {
+  const simulation = new Simulation(lines, options);
+  const portion = Math.max(100, Math.floor(FILLS_AT_ONCE / Math.max(1, lines.length)));
+  for (let left = options.bakes; left > 0; left -= portion) {
+    simulation.bake(Math.min(left, portion));
+    await breathe();
+  }
+  return simulation.chances();
+}
+
+async function learned(lines: readonly ChanceLine[], options: ChanceOptions): Promise<WhatToLearn> {
+  const steps = learning(lines, options);
+  for (;;) {
+    const step = steps.next();
+    if (step.done) return step.value;
+    await breathe();
+  }
+}
 
 /** How likely a batch comes out, by the error model. Saves nothing. */
 export async function chancesFor(
   request: z.output<typeof chanceRequest>,
   around: Surroundings,
 ): Promise<ChanceReply> {
-  const { route, weigh, bakes, seed, wanted, ...planned } = request;
+  const { route, weigh, bakes, seed, wanted, jug, learn, ...planned } = request;
   const { reading, batch } = await prepare(planned, around);
   const plan = planBatch(reading, batch);
   const routeOf = (index: number): Route => (weigh.includes(index) ? 'weigh' : route);
-  const lines = chanceLines(plan, batch, routeOf);
+  const { toolSpreads } = await around.kitchen();
+  const lines = chanceLines(plan, batch, routeOf, { toolSpreads, jug });
   const { strictness } = batch;
-  return toChanceReply(simulate(lines, { bakes, seed, strictness }), {
+  const trial = { bakes: TRIAL_BAKES, seed, strictness };
+  return toChanceReply(await baked(lines, { bakes, seed, strictness }), {
     seed,
     leftOut: plan.flatMap(({ kind, intended }, index) =>
       kind === 'ingredient' && !intended ? [index] : [],
@@ -26,9 +60,7 @@ export async function chancesFor(
     assumed: lines.flatMap((line) =>
       line.route === 'measure' && line.hand !== null && !line.isHandKnown ? [line.index] : [],
     ),
-    pays:
-      wanted === undefined
-        ? null
-        : whereWeighingPays(lines, wanted, { bakes: BAKES_OF_A_SET, seed, strictness }),
+    pays: wanted === undefined ? null : whereWeighingPays(lines, wanted, trial),
+    learn: learn ? await learned(lines, trial) : null,
   });
 }

@@ -3,6 +3,7 @@ import {
   NEW_KITCHEN,
   drawerOfKitchen,
   shelfOfKitchen,
+  toolSpreadsOf,
   type KeptAnswer,
   type Kitchen,
   type KitchenTool,
@@ -208,6 +209,10 @@ export const kitchenFeature = createFeature({
         selectTools,
         selectBlock,
         (standard, tools, block) => drawerOfKitchen({ standard, tools, block }),
+      ),
+      /** How well calibrated tools are known. */
+      selectToolSpreads: createSelector(selectOwnStandard, selectTools, (standard, tools) =>
+        toolSpreadsOf({ standard, tools }),
       ),
       /** The ingredients with the weights of this kitchen. */
       selectOwnShelf: createSelector(selectWeights, selectIngredients, (weights, ingredients) =>
