@@ -48,8 +48,8 @@ console.log(`Wanted: under 500 ms: ${ours < 500 ? 'kept' : 'MISSED'}`);
 console.log(`Wanted: within twice the bare loop: ${ours <= 2 * bare ? 'kept' : 'MISSED'}`);
 
 const first = median(() => new Simulation(lines, { seed: 1 }).bake(1024));
-const pays = median(() => whereWeighingPays(lines, 0.9, { bakes: 4000, seed: 1 }));
-const learn = median(() => whatToLearn(lines, { bakes: 4000, seed: 1 }));
+const pays = median(() => whereWeighingPays(lines, 0.9, { bakes: 20_000, seed: 1 }));
+const learn = median(() => whatToLearn(lines, { bakes: 20_000, seed: 1 }));
 console.log(
   `First picture of 1024 bakes: ${first.toFixed(1)} ms; where weighing pays: ${pays.toFixed(0)} ms; what to learn: ${learn.toFixed(0)} ms`,
 );

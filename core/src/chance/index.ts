@@ -20,6 +20,7 @@ export {
 } from './simulate.js';
 export { CAUSES, type Cause } from './sources.js';
 export { HISTOGRAM, type Spread } from './tally.js';
+export { FLOUR_WAYS, flourVariants, type FlourVariant, type FlourWay } from './variants.js';
 export {
   CALIBRATED_SPREAD,
   MORE_TRIALS,
@@ -29,4 +30,5 @@ export {
   type Lesson,
   type WhatToLearn,
 } from './what-to-learn.js';
-export { TRIAL_BAKES, whereWeighingPays, type WhereWeighingPays } from './where-weighing-pays.js';
+export { type Steps } from './steps.js';
+export { searching, whereWeighingPays, type WhereWeighingPays } from './where-weighing-pays.js';

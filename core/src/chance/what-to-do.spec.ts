@@ -6,6 +6,7 @@ import {
   MORE_TRIALS,
   afterTrials,
   chanceLines,
+  flourVariants,
   simulate,
   whatToLearn,
   whereWeighingPays,
@@ -80,6 +81,33 @@ describe('where weighing pays', () => {
     }));
     const { weigh } = whereWeighingPays(many, 0.9, { bakes: 500, seed: 1 });
     expect(weigh.length).toBeLessThan(20);
+  });
+});
+
+describe('flour done otherwise', () => {
+  const reading = readRecipe(TEXT);
+  const variants = flourVariants(reading, batch, () => 'measure');
+  const outcomes = new Map(variants.map(({ way, lines }) => [way, simulate(lines, OPTIONS)]));
+
+  it('weighs, spoons and scoops the same mass, ever less surely', () => {
+    const ways = ['weighed', 'spooned', 'scooped'] as const;
+    const spreads = ways.map((way) => outcomes.get(way)!.baseMass.deviation);
+    expect(spreads).toEqual([...spreads].sort((a, b) => a - b));
+    for (const way of ways) {
+      expect(outcomes.get(way)!.baseMass.mean).withContext(way).toBeCloseTo(0, 1);
+    }
+  });
+
+  it('is far too much when cups that were meant spooned are scooped', () => {
+    const { baseMass, ratios, good } = outcomes.get('unconverted')!;
+    expect(baseMass.mean).toBeGreaterThan(0.08);
+    // The flour is what all ratios are set against: there is too little of everything else.
+    expect(ratios.water!.mean).toBeLessThan(-0.05);
+    expect(good).toBeLessThan(outcomes.get('scooped')!.good);
+  });
+
+  it('has nothing to say of a recipe without flour', () => {
+    expect(flourVariants(readRecipe('Syrup\n1 cup honey'), batch, () => 'measure')).toEqual([]);
   });
 });
 

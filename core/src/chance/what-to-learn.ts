@@ -1,5 +1,6 @@
 import type { ChanceLine } from './chance-line.js';
 import { simulate, type ChanceOptions } from './simulate.js';
+import { finished, forTrials, type Steps } from './steps.js';
 
 /** What would be known better, and the chance of a good bake once it is. */
 export interface Lesson {
@@ -81,15 +82,15 @@ function possible(lines: readonly ChanceLine[]): {
 
 /**
  * What knowing a tool or a hand better would do for the chance of a good bake, each by itself. By
- * common random numbers. What is as well known already is left out. A step for each, so that
- * whoever asks can do something else in between.
+ * common random numbers. What is as well known already is left out. A step for each.
  */
 export function* learning(
   lines: readonly ChanceLine[],
   options: ChanceOptions,
-): Generator<void, WhatToLearn> {
+): Steps<WhatToLearn> {
+  const trials = forTrials(lines, options);
   const measured = lines.filter(({ route, fills }) => route === 'measure' && fills.length > 0);
-  const goodNow = simulate(lines, options).good;
+  const goodNow = simulate(lines, trials).good;
   const lessons: Record<'tools' | 'hands', Lesson[]> = { tools: [], hands: [] };
   for (const { about, name, concerns, better } of possible(measured)) {
     yield;
@@ -97,7 +98,7 @@ export function* learning(
     lessons[about].push({
       name,
       lines: measured.filter(concerns).map(({ index }) => index),
-      goodThen: simulate(then, options).good,
+      goodThen: simulate(then, trials).good,
     });
   }
   for (const list of Object.values(lessons)) list.sort((a, b) => b.goodThen - a.goodThen);
@@ -105,10 +106,5 @@ export function* learning(
 }
 
 /** `learning` in one go. */
-export function whatToLearn(lines: readonly ChanceLine[], options: ChanceOptions): WhatToLearn {
-  const steps = learning(lines, options);
-  for (;;) {
-    const step = steps.next();
-    if (step.done) return step.value;
-  }
-}
+export const whatToLearn = (lines: readonly ChanceLine[], options: ChanceOptions): WhatToLearn =>
+  finished(learning(lines, options));

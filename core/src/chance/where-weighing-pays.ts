@@ -1,5 +1,6 @@
 import type { ChanceLine } from './chance-line.js';
 import type { ChanceOptions } from './simulate.js';
+import { finished, forTrials, type Steps } from './steps.js';
 import { TrialBakes } from './trial-bakes.js';
 
 /** The fewest ingredients to weigh so that a bake comes out well often enough. */
@@ -13,9 +14,6 @@ export interface WhereWeighingPays {
   /** Whether what was wanted is reached; with everything weighed it may still not be. */
   readonly isReached: boolean;
 }
-
-/** Sets and lessons are compared over so many bakes: a chance of 9 in 10 to within half of a hundredth. */
-export const TRIAL_BAKES = 4000;
 
 /** So many sets are tried; a kitchen recipe of fourteen ingredients has no more. */
 const MOST_SETS = 2 ** 14;
@@ -52,14 +50,31 @@ interface Tried {
   readonly good: number;
 }
 
-/** The best of these sets. */
-function bestOf(sets: Iterable<readonly number[]>, bakes: TrialBakes): Tried {
-  let best: Tried = { places: [], good: -1 };
+/** Sets to try between two steps. */
+const SETS_A_STEP = 32;
+
+/** All sets are told apart by so many bakes; the best of them are then looked at more closely. */
+const ROUGH_BAKES = 4000;
+const LOOKED_AT = 8;
+
+/** The best of these sets: roughly the best few, then exactly the best of those. */
+function* bestOf(
+  sets: Iterable<readonly number[]>,
+  rough: TrialBakes,
+  exact: TrialBakes,
+): Steps<Tried> {
+  let few: Tried[] = [];
+  let tried = 0;
   for (const places of sets) {
-    const good = bakes.good(places);
-    if (good > best.good) best = { places, good };
+    const good = rough.good(places);
+    if (few.length < LOOKED_AT || good > few.at(-1)!.good) {
+      few = [...few, { places, good }].sort((a, b) => b.good - a.good).slice(0, LOOKED_AT);
+    }
+    if (++tried % SETS_A_STEP === 0) yield;
   }
-  return best;
+  return few
+    .map(({ places }) => ({ places, good: exact.good(places) }))
+    .reduce((best, one) => (one.good > best.good ? one : best));
 }
 
 /**
@@ -68,14 +83,17 @@ function bestOf(sets: Iterable<readonly number[]>, bakes: TrialBakes): Tried {
  * first; where there are too many of a size, one more is added to the best smaller set at a time.
  * Where it can't be reached, no more is weighed than helps. By common random numbers, so that sets differ by what is weighed alone.
  */
-export function whereWeighingPays(
+export function* searching(
   lines: readonly ChanceLine[],
   wanted: number,
   options: ChanceOptions,
-): WhereWeighingPays {
-  const bakes = new TrialBakes(lines, options);
-  const { open } = bakes;
-  const goodNow = bakes.good([]);
+): Steps<WhereWeighingPays> {
+  const trials = forTrials(lines, options);
+  const exact = new TrialBakes(lines, trials);
+  const isLong = trials.bakes > ROUGH_BAKES;
+  const rough = isLong ? new TrialBakes(lines, { ...trials, bakes: ROUGH_BAKES }) : exact;
+  const { open } = exact;
+  const goodNow = exact.good([]);
   let best: Tried = { places: [], good: goodNow };
   let enough = best;
   let budget = MOST_SETS;
@@ -88,7 +106,7 @@ export function whereWeighingPays(
     const oneMore = open.flatMap((_, place) =>
       places.includes(place) ? [] : [[...places, place]],
     );
-    best = bestOf(isExhaustive ? choices(open.length, size) : oneMore, bakes);
+    best = yield* bestOf(isExhaustive ? choices(open.length, size) : oneMore, rough, exact);
     if (best.good >= wanted || best.good > enough.good + WORTH) enough = best;
   }
   const chosen = enough.places.map((place) => open[place]!);
@@ -105,3 +123,10 @@ export function whereWeighingPays(
     isReached: enough.good >= wanted,
   };
 }
+
+/** `searching` in one go. */
+export const whereWeighingPays = (
+  lines: readonly ChanceLine[],
+  wanted: number,
+  options: ChanceOptions,
+): WhereWeighingPays => finished(searching(lines, wanted, options));

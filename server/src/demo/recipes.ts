@@ -1,4 +1,5 @@
 import type { RecipeDraft } from '@ypsigram/contract';
+import { USUAL_BALANCE } from '@ypsigram/core/batch';
 
 /** A recipe of the demo, and by name whose it is. */
 export interface DemoRecipe extends RecipeDraft {
@@ -65,6 +66,8 @@ Brush with egg and bake at 400 °F for 14 to 17 minutes.
   },
   {
     standard: 'british',
+    // Fruit on a damp crumb: it forgives much.
+    balance: { ...USUAL_BALANCE, strictness: 'loose', lines: {} },
     text: `Polenta and pear tin
 One 23 cm round tin
 

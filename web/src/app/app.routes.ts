@@ -21,6 +21,11 @@ const PLACES: Routes = [
     loadComponent: () => import('./places/balance/balance.page').then((m) => m.BalancePage),
   },
   {
+    path: 'chance',
+    title: 'Chance · Ypsigram',
+    loadComponent: () => import('./places/chance/chance.page').then((m) => m.ChancePage),
+  },
+  {
     path: 'card',
     title: 'Card · Ypsigram',
     loadComponent: () => import('./places/card/card.page').then((m) => m.CardPage),

@@ -4,15 +4,14 @@ import { toChanceReply, type ChanceReply, type chanceRequest } from '@ypsigram/c
 import { planBatch } from '@ypsigram/core/batch';
 import {
   Simulation,
-  TRIAL_BAKES,
   chanceLines,
   learning,
-  whereWeighingPays,
+  searching,
   type ChanceLine,
   type ChanceOptions,
   type Chances,
   type Route,
-  type WhatToLearn,
+  type Steps,
 } from '@ypsigram/core/chance';
 import { prepare, type Surroundings } from './service.js';
 
@@ -30,8 +29,8 @@ async function baked(lines: readonly ChanceLine[], options: ChanceOptions): Prom
   return simulation.chances();
 }
 
-async function learned(lines: readonly ChanceLine[], options: ChanceOptions): Promise<WhatToLearn> {
-  const steps = learning(lines, options);
+/** Takes the steps of a search, and lets others in between them. */
+async function taken<T>(steps: Steps<T>): Promise<T> {
   for (;;) {
     const step = steps.next();
     if (step.done) return step.value;
@@ -51,8 +50,8 @@ export async function chancesFor(
   const { toolSpreads } = await around.kitchen();
   const lines = chanceLines(plan, batch, routeOf, { toolSpreads, jug });
   const { strictness } = batch;
-  const trial = { bakes: TRIAL_BAKES, seed, strictness };
-  return toChanceReply(await baked(lines, { bakes, seed, strictness }), {
+  const options = { bakes, seed, strictness };
+  return toChanceReply(await baked(lines, options), {
     seed,
     leftOut: plan.flatMap(({ kind, intended }, index) =>
       kind === 'ingredient' && !intended ? [index] : [],
@@ -60,7 +59,7 @@ export async function chancesFor(
     assumed: lines.flatMap((line) =>
       line.route === 'measure' && line.hand !== null && !line.isHandKnown ? [line.index] : [],
     ),
-    pays: wanted === undefined ? null : whereWeighingPays(lines, wanted, trial),
-    learn: learn ? await learned(lines, trial) : null,
+    pays: wanted === undefined ? null : await taken(searching(lines, wanted, options)),
+    learn: learn ? await taken(learning(lines, options)) : null,
   });
 }

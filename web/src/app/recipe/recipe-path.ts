@@ -68,6 +68,15 @@ export class RecipePath {
     return out === 0 ? `${times}, balanced` : `${times}, ${out} out`;
   });
 
+  /** How many lines go by the scale: what a chance depends on most. */
+  protected readonly routeState = computed(() => {
+    const lines = this.plan().filter(({ intended, weight }) => intended && weight);
+    if (lines.length === 0) return 'nothing to bake yet';
+    const { columns } = this.state().draft.balance;
+    const weighed = lines.filter(({ isWeighed, measure }) => isWeighed || !measure).length;
+    return `${columns === 'weigh' ? lines.length : weighed} of ${lines.length} weighed`;
+  });
+
   protected retry(): void {
     this.store.dispatch(recipeActions.saveWanted());
   }

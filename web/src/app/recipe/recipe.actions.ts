@@ -28,6 +28,8 @@ export const recipeActions = createActionGroup({
     /** What is set to undefined is decided no longer. */
     'Line decided': props<{ index: number; change: Decision }>(),
     'Masses pinned': props<{ grams: Readonly<Record<number, number>> }>(),
+    /** All of them weighed from now on, in one step. */
+    'Lines weighed': props<{ indexes: readonly number[] }>(),
     'Decision undone': emptyProps(),
     'Decision redone': emptyProps(),
     'Line answered': props<{ answer: LineAnswer }>(),

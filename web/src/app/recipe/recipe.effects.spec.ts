@@ -100,6 +100,28 @@ describe('saving what has changed', () => {
     expect(state().draft.batch.factor).toBe('3');
   });
 
+  it('saves every kind of decision', () => {
+    const decisions = [
+      actions.linesWeighed({ indexes: [0] }),
+      actions.lineDecided({ index: 0, change: { grams: 250 } }),
+      actions.massesPinned({ grams: { 0: 260 } }),
+      actions.methodChosen({ index: 0, method: 'dipped' }),
+      actions.balanceSet({ change: { strictness: 'strict' } }),
+      actions.decisionUndone(),
+      actions.decisionRedone(),
+    ];
+    for (const [at, decision] of decisions.entries()) {
+      store.dispatch(decision);
+      jasmine.clock().tick(RESTED_MILLISECONDS);
+      expect(sent.length)
+        .withContext(decision.type)
+        .toBe(at + 1);
+      answers[at]!.next({ ...RECIPE, ...sent[at], revision: at + 2 });
+      answers[at]!.complete();
+    }
+    expect(sent[0]!.balance.lines).toEqual({ '0': { weighed: true } });
+  });
+
   it('sends nothing when a change was taken back in time', () => {
     setFactor('2');
     setFactor('1');

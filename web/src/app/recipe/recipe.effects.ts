@@ -37,6 +37,7 @@ const EDITS = [
   recipeActions.balanceSet,
   recipeActions.lineDecided,
   recipeActions.massesPinned,
+  recipeActions.linesWeighed,
   recipeActions.decisionUndone,
   recipeActions.decisionRedone,
   recipeActions.lineAnswered,

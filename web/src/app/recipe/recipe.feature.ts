@@ -131,6 +131,14 @@ export const recipeFeature = createFeature({
         ),
       }),
     ),
+    on(recipeActions.linesWeighed, (state, { indexes }) =>
+      decided(state, {
+        balance: indexes.reduce(
+          (balance, index) => withChoice(balance, index, { weighed: true }),
+          state.draft.balance,
+        ),
+      }),
+    ),
     on(recipeActions.decisionUndone, (state) => moved(state, undo)),
     on(recipeActions.decisionRedone, (state) => moved(state, redo)),
     on(recipeActions.lineAnswered, (state, { answer }) =>

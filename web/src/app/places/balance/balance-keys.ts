@@ -1,6 +1,18 @@
+import { isTypedIn } from '../../kit/keys/typed-in';
+
 /** What the keys of the Balance do. */
 export type BalanceKey =
-  'undo' | 'redo' | 'columns' | 'more' | 'less' | 'mend' | 'card' | 'keys' | 'next' | 'previous';
+  | 'undo'
+  | 'redo'
+  | 'columns'
+  | 'more'
+  | 'less'
+  | 'mend'
+  | 'chance'
+  | 'card'
+  | 'keys'
+  | 'next'
+  | 'previous';
 
 const PLAIN: Readonly<Record<string, BalanceKey>> = {
   w: 'columns',
@@ -8,13 +20,10 @@ const PLAIN: Readonly<Record<string, BalanceKey>> = {
   '-': 'less',
   '−': 'less',
   m: 'mend',
+  c: 'chance',
   p: 'card',
   '?': 'keys',
 };
-
-const isTypedIn = (target: EventTarget | null): boolean =>
-  target instanceof HTMLElement &&
-  (target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName));
 
 /** What a key press means on the Balance; null where it is typed into a field or means nothing. */
 export function balanceKey(event: KeyboardEvent): BalanceKey | null {

@@ -152,6 +152,11 @@ export class BalancePage {
     return saved && `/recipes/${saved.id}/card`;
   });
 
+  protected readonly chance = computed(() => {
+    const { saved } = this.state();
+    return saved ? `/recipes/${saved.id}/chance` : '/new/chance';
+  });
+
   /** The lines that belong in a ledger, each with its plan; steps and yields do not. */
   protected readonly entries = computed(() => {
     const [plan, settled, seen] = [this.plan(), this.settled(), this.seen()];
@@ -240,6 +245,8 @@ export class BalancePage {
         const card = this.card();
         return card ? void this.router.navigateByUrl(card) : undefined;
       }
+      case 'chance':
+        return void this.router.navigateByUrl(this.chance());
       case 'keys':
         return this.showKeys();
       default:

@@ -9,6 +9,7 @@ const KEYS = [
   { keys: 'M', does: 'mend the first line that is out' },
   { keys: '↓ ↑', does: 'from the basis of one line to the next' },
   { keys: 'Enter', does: 'open and close a line’s basis' },
+  { keys: 'C', does: 'how likely it comes out' },
   { keys: 'P', does: 'the card to print' },
   { keys: 'Ctrl S', does: 'save now' },
   { keys: '?', does: 'this sheet' },

@@ -1,0 +1,161 @@
+import { ChangeDetectionStrategy, Component, HostListener, computed, inject } from '@angular/core';
+import { RouterLink } from '@angular/router';
+import { Store } from '@ngrx/store';
+import type { Strictness } from '@ypsigram/core/batch';
+import { JUG_READINGS, type JugReading } from '@ypsigram/core/chance';
+import { Hundred } from '../../kit/hundred/hundred';
+import { isTypedIn } from '../../kit/keys/typed-in';
+import { kitchenFeature } from '../../kitchen/kitchen.feature';
+import { recipeActions, recipeFeature } from '../../recipe/recipe.feature';
+import { CausesPicture } from './causes-picture';
+import { ChanceStudy } from './chance-study';
+import { FlourPictures } from './flour-pictures';
+import { HowReckoned } from './how-reckoned';
+import { LargerBatches } from './larger-batches';
+import { LearnNext } from './learn-next';
+import { LineChances } from './line-chances';
+import { WeighThese } from './weigh-these';
+import { giveOrTake, inWords, ofHundred } from './wording';
+
+const BAKES = [2_000, 20_000, 200_000, 2_000_000] as const;
+const JUG_NAMES: Readonly<Record<JugReading, string>> = {
+  'eye-level': 'at eye level',
+  above: 'from above',
+};
+const STRICTNESS_NAMES: readonly { readonly id: Strictness; readonly name: string }[] = [
+  { id: 'loose', name: 'much, twice the usual' },
+  { id: 'normal', name: 'the usual' },
+  { id: 'strict', name: 'little, as a sponge does' },
+];
+const GROUPED = new Intl.NumberFormat('en');
+
+/** Chance: how likely this batch comes out, where weighing pays, and what it depends on. */
+@Component({
+  selector: 'yg-chance-page',
+  imports: [
+    CausesPicture,
+    FlourPictures,
+    HowReckoned,
+    Hundred,
+    LargerBatches,
+    LearnNext,
+    LineChances,
+    RouterLink,
+    WeighThese,
+  ],
+  templateUrl: './chance.page.html',
+  styleUrl: './chance.page.scss',
+  providers: [ChanceStudy],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class ChancePage {
+  private readonly store = inject(Store);
+  protected readonly study = inject(ChanceStudy);
+
+  protected readonly state = this.store.selectSignal(recipeFeature.selectRecipeState);
+  protected readonly plan = this.store.selectSignal(recipeFeature.selectPlan);
+  protected readonly balance = this.store.selectSignal(recipeFeature.selectBalance);
+  protected readonly shelf = this.store.selectSignal(kitchenFeature.selectOwnShelf);
+  private readonly hands = this.store.selectSignal(kitchenFeature.selectHands);
+  private readonly handId = this.store.selectSignal(kitchenFeature.selectHandId);
+  private readonly history = this.store.selectSignal(recipeFeature.selectHistory);
+
+  protected readonly allBakes = BAKES.map((count) => ({ count, name: GROUPED.format(count) }));
+  protected readonly jugs = JUG_READINGS.map((id) => ({ id, name: JUG_NAMES[id] }));
+  protected readonly strictnesses = STRICTNESS_NAMES;
+  protected readonly result = this.study.result;
+  protected readonly hand = computed(
+    () => this.hands().find(({ id }) => id === this.handId())?.name ?? 'anybody',
+  );
+  protected readonly base = computed(() => {
+    const { saved } = this.state();
+    return saved ? `/recipes/${saved.id}` : '/new';
+  });
+  protected readonly canUndo = computed(() => this.history().past.length > 0);
+  protected readonly head = computed(() => {
+    const result = this.result();
+    if (!result) return null;
+    const { good, bakes, everyLine } = result.now;
+    return {
+      share: good,
+      good: ofHundred(good),
+      giveOrTake: giveOrTake(good, bakes),
+      bakes: GROUPED.format(bakes),
+      everyLine: ofHundred(everyLine),
+    };
+  });
+  /** Flour as it could be done; the rest of the variants are larger batches. */
+  protected readonly flour = computed(() => {
+    const result = this.result();
+    if (!result) return [];
+    return result.of.flour.map(({ way }, at) => ({ way, chances: result.others[at]! }));
+  });
+  protected readonly batches = computed(() => {
+    const result = this.result();
+    if (!result) return [];
+    const first = result.of.flour.length;
+    return [
+      { times: 1, chances: result.now },
+      ...result.of.batches.map(({ times }, at) => ({
+        times,
+        chances: result.others[first + at]!,
+      })),
+    ];
+  });
+  /** What the figures leave out, and what they only assume. */
+  protected readonly notes = computed(() => {
+    const { lines, leftOut } = this.study.of();
+    const filled = lines.filter(({ route, hand }) => route === 'measure' && hand !== null);
+    const assumed = filled.filter(({ isHandKnown }) => !isHandKnown).length;
+    const written = leftOut.map((index) => `“${this.plan()[index]?.written.trim() ?? ''}”`);
+    return [
+      ...(written.length > 0 ? [`Without a weight, so left out: ${inWords(written)}.`] : []),
+      ...(assumed > 0
+        ? [`Of ${filled.length} lines that are filled, the hand is assumed for ${assumed}.`]
+        : []),
+    ];
+  });
+
+  protected chooseStrictness(strictness: string): void {
+    this.store.dispatch(
+      recipeActions.balanceSet({ change: { strictness: strictness as Strictness } }),
+    );
+  }
+
+  protected chooseJug(jug: string): void {
+    this.study.jug.set(jug as JugReading);
+  }
+
+  protected chooseBakes(bakes: string): void {
+    this.study.bakes.set(Number(bakes));
+  }
+
+  protected otherLuck(): void {
+    this.study.seed.update((seed) => seed + 1);
+  }
+
+  protected weigh(indexes: readonly number[]): void {
+    this.store.dispatch(recipeActions.linesWeighed({ indexes }));
+  }
+
+  protected undo(): void {
+    this.store.dispatch(recipeActions.decisionUndone());
+  }
+
+  @HostListener('document:keydown', ['$event'])
+  protected press(event: KeyboardEvent): void {
+    const { key, ctrlKey, metaKey, altKey, shiftKey, target } = event;
+    if (isTypedIn(target) || altKey) return;
+    if (ctrlKey || metaKey) {
+      if (key.toLowerCase() !== 'z') return;
+      event.preventDefault();
+      this.store.dispatch(
+        shiftKey ? recipeActions.decisionRedone() : recipeActions.decisionUndone(),
+      );
+      return;
+    }
+    const pays = this.result()?.pays;
+    if (key.toLowerCase() === 'e' && pays && pays.weigh.length > 0) this.weigh(pays.weigh);
+    if (key === 'Escape' && this.study.isRunning()) this.study.stop();
+  }
+}

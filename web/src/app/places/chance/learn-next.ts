@@ -1,0 +1,105 @@
+import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
+import { RouterLink } from '@angular/router';
+import type { Shelf } from '@ypsigram/core/catalogue';
+import { MORE_TRIALS, type ChanceLine, type Lesson, type WhatToLearn } from '@ypsigram/core/chance';
+import { inWords, methodOfHand, nameOf, ofHundred } from './wording';
+
+/** More than these nobody does next. */
+const MOST_SHOWN = 3;
+
+/** Which tool to calibrate and which filling to weigh a few times more, and what that would tell. */
+@Component({
+  selector: 'yg-learn-next',
+  imports: [RouterLink],
+  template: `
+    <h2 id="learn-heading">What it helps to know better</h2>
+    @if (learn()) {
+      @if (tools().length + hands().length > 0) {
+        <ul>
+          @for (row of tools(); track row.name) {
+            <li>
+              <a routerLink="/drawer">Calibrate the {{ row.name }} with water</a>
+              <span class="figure">{{ row.then }}</span>
+            </li>
+          }
+          @for (row of hands(); track row.name) {
+            <li>
+              <a routerLink="/hand">Weigh {{ trials }} fills more of the {{ row.name }}</a>
+              <span class="figure">{{ row.then }}</span>
+            </li>
+          }
+        </ul>
+        <p class="soft">Each by itself, if it tells that you are as right as you can be.</p>
+      } @else {
+        <p class="soft">
+          Nothing here would change the chance by one in a hundred: what is left is the luck of each
+          fill.
+        </p>
+      }
+    } @else {
+      <p class="soft">Trying what to learn…</p>
+    }
+  `,
+  styles: `
+    :host {
+      display: block;
+    }
+    h2 {
+      margin-bottom: 0.4rem;
+      font-size: 1.15rem;
+    }
+    ul {
+      margin: 0.6rem 0;
+      padding: 0;
+      list-style: none;
+    }
+    li {
+      display: flex;
+      justify-content: space-between;
+      gap: 0.8rem;
+      padding: 0.4rem 0;
+      border-bottom: 1px solid var(--yg-rule);
+    }
+    a {
+      font-weight: 600;
+    }
+    p {
+      margin: 0;
+    }
+  `,
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class LearnNext {
+  readonly learn = input.required<WhatToLearn | null>();
+  /** The chance as it is, by all bakes so far. */
+  readonly now = input.required<number>();
+  readonly lines = input.required<readonly ChanceLine[]>();
+  readonly shelf = input.required<Shelf>();
+
+  protected readonly trials = MORE_TRIALS;
+  protected readonly tools = computed(() => this.worth(this.learn()?.tools, ({ name }) => name));
+  protected readonly hands = computed(() =>
+    this.worth(this.learn()?.hands, ({ name, lines }) => {
+      const ids = this.lines().flatMap(({ index, ingredientId }) =>
+        lines.includes(index) ? [ingredientId] : [],
+      );
+      const names = [...new Set(ids)].map((id) => nameOf(id, this.shelf()));
+      return `${inWords(names)}, ${methodOfHand(name)}`;
+    }),
+  );
+
+  private worth(
+    lessons: readonly Lesson[] | undefined,
+    name: (lesson: Lesson) => string,
+  ): { readonly name: string; readonly then: string }[] {
+    const [now, before] = [this.now(), this.learn()?.goodNow ?? 0];
+    return (lessons ?? [])
+      .map((lesson) => ({ lesson, then: Math.min(1, now + lesson.goodThen - before) }))
+      .filter(({ then }) => then > now && ofHundred(then) !== ofHundred(now))
+      .slice(0, MOST_SHOWN)
+      .map(({ lesson, then }) => ({
+        name: name(lesson),
+        then: `${ofHundred(now)} → ${ofHundred(then)}`,
+      }));
+  }
+}

@@ -1,0 +1,64 @@
+import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
+import type { PlanLine } from '@ypsigram/core/batch';
+import type { ChanceLine, Chances } from '@ypsigram/core/chance';
+import { grams } from '../../kit/figures/figures';
+import { ofHundred } from './wording';
+
+/** Each line by itself: how it is done, how often it is near enough, and how far it strays. */
+@Component({
+  selector: 'yg-line-chances',
+  template: `
+    <div class="scroll" tabindex="0" role="region" aria-label="Each line by itself">
+      <table>
+        <thead>
+          <tr>
+            <th scope="col">line</th>
+            <th scope="col">done with</th>
+            <th scope="col" class="right">near enough, in 100</th>
+            <th scope="col" class="right">nine of ten bakes have</th>
+            <th scope="col">hand</th>
+          </tr>
+        </thead>
+        <tbody>
+          @for (row of rows(); track row.index) {
+            <tr>
+              <th scope="row">{{ row.written }}</th>
+              <td>{{ row.how }}</td>
+              <td class="figure right">{{ row.within }}</td>
+              <td class="figure right">{{ row.range }} <small>g</small></td>
+              <td class="soft">{{ row.hand }}</td>
+            </tr>
+          }
+        </tbody>
+      </table>
+    </div>
+  `,
+  styleUrl: './tables.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class LineChances {
+  readonly lines = input.required<readonly ChanceLine[]>();
+  readonly chances = input.required<Chances>();
+  readonly plan = input.required<readonly PlanLine[]>();
+
+  protected readonly rows = computed(() =>
+    this.lines().flatMap((line, at) => {
+      const { index, route, hand, isHandKnown, intendedGrams } = line;
+      const outcome = this.chances().lines[at];
+      const planned = this.plan()[index];
+      if (!outcome || !planned) return [];
+      const [low, , , , high] = outcome.quantiles;
+      const isFilled = route === 'measure' && hand !== null;
+      return [
+        {
+          index,
+          written: planned.written.trim(),
+          how: route === 'weigh' ? 'the scale' : (planned.measure?.shown ?? ''),
+          within: ofHundred(outcome.within),
+          range: `${grams(intendedGrams * (1 + low))} to ${grams(intendedGrams * (1 + high))}`,
+          hand: isFilled ? (isHandKnown ? 'known' : 'assumed') : '',
+        },
+      ];
+    }),
+  );
+}

@@ -1,0 +1,27 @@
+import { proxy, wrap, type Remote } from 'comlink';
+import '../kit/trust/default-policy';
+import type { ChanceJob, ChancePart, ChanceWorker } from './chance.worker';
+
+export type { ChanceJob, ChancePart } from './chance.worker';
+
+/** Bakes beside the page, so that it never stops for it. A new run takes the place of the old. */
+export class ChanceRuns {
+  private readonly worker = new Worker(new URL('./chance.worker', import.meta.url), {
+    type: 'module',
+  });
+  private readonly remote: Remote<ChanceWorker> = wrap<ChanceWorker>(this.worker);
+
+  /** Tells what is known so far, again and again, until it is done or stopped. */
+  run(job: ChanceJob, tell: (part: ChancePart) => void): Promise<void> {
+    return this.remote.run(job, proxy(tell));
+  }
+
+  /** Stops what is running; what was told last stays true. */
+  stop(): void {
+    void this.remote.stop();
+  }
+
+  end(): void {
+    this.worker.terminate();
+  }
+}
