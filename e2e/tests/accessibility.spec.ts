@@ -63,6 +63,17 @@ test.describe('what is seen is accessible, and fits laptop, tablet and phone:', 
     await expectGood(page);
   });
 
+  test('the Chance', async ({ baker, page }) => {
+    await baker.goTo('/book');
+    await page.getByRole('link', { name: 'Cardamom knots' }).click();
+    await page.getByRole('link', { name: 'How likely it comes out' }).click();
+    await expect(page.getByRole('button', { name: 'Weigh these' })).toBeVisible();
+    for (const more of ['Each line by itself', 'How this is reckoned', 'In figures']) {
+      await page.getByText(more).first().click();
+    }
+    await expectGood(page);
+  });
+
   test('files, Shelf and Drawer', async ({ baker, page }) => {
     await baker.goTo('/book/in-and-out');
     await page.getByText('All recipes; choose some').click();
