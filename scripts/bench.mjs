@@ -14,6 +14,7 @@ for (const part of [
   'files',
   'scale',
   'page',
+  'chance-page',
 ]) {
   console.log(`\n== ${part}`);
   // Through tsx, since the search is part of the page and written in TypeScript.

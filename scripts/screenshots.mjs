@@ -88,6 +88,18 @@ await picture('balance-others', LAPTOP, async (page) => {
   await page.getByRole('img', { name: /^Water by each variant/ }).waitFor();
   await ratios.evaluate((element) => element.scrollIntoView());
 });
+const openChance = async (page) => {
+  await open('Polenta and pear tin', 'Balance')(page);
+  await page.getByRole('link', { name: 'How likely it comes out' }).click();
+  await page.getByRole('button', { name: 'Weigh these' }).waitFor();
+  await page.waitForTimeout(3000);
+};
+await picture('chance', LAPTOP, openChance);
+await picture('chance-flour', LAPTOP, async (page) => {
+  await openChance(page);
+  const flour = page.getByRole('heading', { name: 'Weighed, spooned or scooped' });
+  await flour.evaluate((element) => element.scrollIntoView());
+});
 await picture('card', LAPTOP, async (page) => {
   await open('Cardamom knots', 'Balance')(page);
   await page.getByRole('link', { name: 'Card to print' }).click();
