@@ -116,10 +116,10 @@ describe('saving what has changed', () => {
       expect(sent.length)
         .withContext(decision.type)
         .toBe(at + 1);
-      answers[at]!.next({ ...RECIPE, ...sent[at], revision: at + 2 });
+      answers[at]!.next({ ...RECIPE, ...sent[at], title: 'Buns', revision: at + 2 } as Recipe);
       answers[at]!.complete();
     }
-    expect(sent[0]!.balance.lines).toEqual({ '0': { weighed: true } });
+    expect(sent[0]!.balance?.lines).toEqual({ '0': { weighed: true } });
   });
 
   it('sends nothing when a change was taken back in time', () => {

@@ -1,3 +1,4 @@
+import { Injectable, type OnDestroy } from '@angular/core';
 import { proxy, wrap, type Remote } from 'comlink';
 import '../kit/trust/default-policy';
 import type { ChanceJob, ChancePart, ChanceWorker } from './chance.worker';
@@ -5,7 +6,8 @@ import type { ChanceJob, ChancePart, ChanceWorker } from './chance.worker';
 export type { ChanceJob, ChancePart } from './chance.worker';
 
 /** Bakes beside the page, so that it never stops for it. A new run takes the place of the old. */
-export class ChanceRuns {
+@Injectable()
+export class ChanceRuns implements OnDestroy {
   private readonly worker = new Worker(new URL('./chance.worker', import.meta.url), {
     type: 'module',
   });
@@ -21,7 +23,7 @@ export class ChanceRuns {
     void this.remote.stop();
   }
 
-  end(): void {
+  ngOnDestroy(): void {
     this.worker.terminate();
   }
 }

@@ -23,7 +23,8 @@ export interface ChanceJob {
 /** What is known so far. */
 export interface ChancePart {
   readonly now: Chances;
-  readonly others: readonly Chances[];
+  /** Null while they are as they were told last. */
+  readonly others: readonly Chances[] | null;
   readonly pays: WhereWeighingPays | null;
   readonly learn: WhatToLearn | null;
   readonly isDone: boolean;
@@ -58,14 +59,20 @@ async function run(job: ChanceJob, tell: (part: ChancePart) => void): Promise<vo
   const all = [now, ...others];
   let pays: WhereWeighingPays | null = null;
   let learn: WhatToLearn | null = null;
-  const known = (isDone: boolean): ChancePart => ({
-    now: now.chances(),
-    others: others.map((other) => other.chances()),
-    pays,
-    learn,
-    isDone,
-  });
   let done = Math.min(FIRST_BAKES, bakes);
+  let toldOfOthers = 0;
+  const known = (isDone: boolean): ChancePart => {
+    const bakedByOthers = Math.min(done, MOST_OF_OTHERS);
+    const isNews = bakedByOthers > toldOfOthers;
+    toldOfOthers = bakedByOthers;
+    return {
+      now: now.chances(),
+      others: isNews ? others.map((other) => other.chances()) : null,
+      pays,
+      learn,
+      isDone,
+    };
+  };
   for (const one of all) one.bake(done);
   if (await isOver()) return;
   tell(known(false));
@@ -93,7 +100,8 @@ async function run(job: ChanceJob, tell: (part: ChancePart) => void): Promise<vo
     while (done < bakes && performance.now() - from < PORTION_MILLISECONDS) {
       const portion = Math.min(FIRST_BAKES, bakes - done);
       now.bake(portion);
-      if (done < MOST_OF_OTHERS) for (const other of others) other.bake(portion);
+      const left = Math.min(portion, MOST_OF_OTHERS - done);
+      if (left > 0) for (const other of others) other.bake(left);
       done += portion;
     }
     if (await isOver()) return;

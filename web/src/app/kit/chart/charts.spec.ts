@@ -1,4 +1,6 @@
+import { heightOfHills, hillsChart, type Hill } from './hills-chart';
 import { heightOfRows, rowsChart, type ChartRow } from './rows-chart';
+import { sharesChart } from './shares-chart';
 import { timeChart } from './time-chart';
 
 interface Drawn {
@@ -84,5 +86,47 @@ describe('a picture over time', () => {
     ) as unknown as { series: { type: string; data: number[][] }[] };
     const line = series.find(({ type }) => type === 'line')!;
     expect(line.data.map(([, value]) => value)).toEqual([125, 140]);
+  });
+});
+
+describe('a picture of hills', () => {
+  const hill = (of: Partial<Hill>): Hill => ({ label: 'spooned', look: 0, counts: [], ...of });
+  const axis = { name: 'g', from: 70, step: 1, low: 97, high: 103 };
+  const at = (...filled: number[]): number[] =>
+    Array.from({ length: 60 }, (_, index) => (filled.includes(70 + index) ? 100 : 0));
+
+  it('has room for every hill and for what is forgiven, and for no more', () => {
+    const hills = [hill({ counts: at(99, 100) }), hill({ counts: at(85, 90) })];
+    const { xAxis } = hillsChart(hills, axis) as unknown as Drawn;
+    expect(xAxis.min).toBeLessThan(85);
+    expect(xAxis.min).toBeGreaterThan(80);
+    expect(xAxis.max).toBeGreaterThan(103);
+    expect(xAxis.max).toBeLessThan(108);
+  });
+
+  it('does not stretch for what comes once in a thousand bakes', () => {
+    const counts = at(99, 100).map((count, index) => (index === 0 ? 0.1 : count));
+    const { xAxis } = hillsChart([hill({ counts })], axis) as unknown as Drawn;
+    expect(xAxis.min).toBeGreaterThan(90);
+  });
+
+  it('grows with its hills', () => {
+    expect(heightOfHills(4)).toBeGreaterThan(heightOfHills(1));
+  });
+});
+
+describe('a picture of shares', () => {
+  it('takes each bar apart into its parts, which add up to its size', () => {
+    const { baseOption } = sharesChart(
+      [
+        { label: 'flour', size: 4, shares: [0.25, 0.75] },
+        { label: 'water', size: 2, shares: [1, 0] },
+      ],
+      ['tools', 'luck'],
+      'percent',
+    ) as unknown as { baseOption: { series: { name: string; data: number[] }[] } };
+    const [tools, luck] = baseOption.series;
+    expect(tools).toEqual(jasmine.objectContaining({ name: 'tools', data: [1, 2] }));
+    expect(luck).toEqual(jasmine.objectContaining({ name: 'luck', data: [3, 0] }));
   });
 });

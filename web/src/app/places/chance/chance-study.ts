@@ -1,6 +1,12 @@
-import { DestroyRef, Injectable, computed, effect, inject, signal } from '@angular/core';
+import { Injectable, computed, effect, inject, signal } from '@angular/core';
 import { Store } from '@ngrx/store';
-import type { ChanceOptions, JugReading } from '@ypsigram/core/chance';
+import type {
+  ChanceOptions,
+  Chances,
+  JugReading,
+  WhatToLearn,
+  WhereWeighingPays,
+} from '@ypsigram/core/chance';
 import { kitchenFeature } from '../../kitchen/kitchen.feature';
 import { recipeFeature } from '../../recipe/recipe.feature';
 import { ChanceRuns, type ChancePart } from '../../workers/chance-runs';
@@ -10,10 +16,17 @@ import { chanceCase, type ChanceCase } from './chance-job';
 const REST_MILLISECONDS = 60;
 
 /** What came out, and of what: both change together. */
-export interface Studied extends ChancePart {
+export interface Studied {
   readonly of: ChanceCase;
   readonly wanted: number;
   readonly options: ChanceOptions;
+  readonly now: Chances;
+  /** The flour done otherwise, then the larger batches. */
+  readonly others: readonly Chances[];
+  readonly pays: WhereWeighingPays | null;
+  readonly learn: WhatToLearn | null;
+  /** Whether what pays is of this batch, not still of the one before. */
+  readonly isFresh: boolean;
 }
 
 /** Bakes the open recipe over and over, anew with every change; what is shown stays meanwhile. */
@@ -25,7 +38,7 @@ export class ChanceStudy {
   private readonly factor = this.store.selectSignal(recipeFeature.selectFactor);
   private readonly balance = this.store.selectSignal(recipeFeature.selectBalance);
   private readonly toolSpreads = this.store.selectSignal(kitchenFeature.selectToolSpreads);
-  private readonly runs = new ChanceRuns();
+  private readonly runs = inject(ChanceRuns);
   private newest = 0;
 
   readonly bakes = signal(20_000);
@@ -43,6 +56,8 @@ export class ChanceStudy {
   );
   /** The newest there is, of this batch or still of the one before; null before the first. */
   readonly result = signal<Studied | null>(null);
+  /** What pictures show: of every run the first, then each time twice as many bakes, then all. */
+  readonly pictured = signal<Studied | null>(null);
   readonly isRunning = signal(false);
   readonly wasStopped = signal(false);
   readonly problem = signal<string | null>(null);
@@ -61,7 +76,6 @@ export class ChanceStudy {
       const timer = setTimeout(() => void this.bake(of, wanted, options), REST_MILLISECONDS);
       onCleanup(() => clearTimeout(timer));
     });
-    inject(DestroyRef).onDestroy(() => this.runs.end());
   }
 
   stop(): void {
@@ -79,7 +93,11 @@ export class ChanceStudy {
   }
 
   private async bake(of: ChanceCase, wanted: number, options: ChanceOptions): Promise<void> {
-    if (of.lines.length === 0) return this.result.set(null);
+    if (of.lines.length === 0) {
+      this.result.set(null);
+      this.pictured.set(null);
+      return;
+    }
     this.isRunning.set(true);
     this.wasStopped.set(false);
     this.problem.set(null);
@@ -89,7 +107,9 @@ export class ChanceStudy {
       await this.runs.run({ lines: of.lines, others, wanted, options }, (part) => {
         // What an older run still has to say comes too late.
         if (mine !== this.newest) return;
-        this.result.set({ ...this.carried(part, of, options), of, wanted, options });
+        const studied = this.taken(part, of, wanted, options);
+        this.result.set(studied);
+        if (part.isDone || this.isWorthAPicture(studied)) this.pictured.set(studied);
         if (part.isDone) this.isRunning.set(false);
       });
     } catch (error) {
@@ -98,15 +118,37 @@ export class ChanceStudy {
     }
   }
 
-  /** What was baked already, with the same luck, is not counted up from the start once more. */
-  private carried(part: ChancePart, of: ChanceCase, options: ChanceOptions): ChancePart {
+  /** What is new, over what was shown: nothing disappears while it is baked anew. */
+  private taken(part: ChancePart, of: ChanceCase, wanted: number, options: ChanceOptions): Studied {
     const before = this.result();
-    const isSame =
-      before?.of === of &&
-      before.options.seed === options.seed &&
-      before.options.strictness === options.strictness &&
-      before.now.bakes <= options.bakes;
-    if (!isSame || before.now.bakes < part.now.bakes) return part;
-    return { ...part, now: before.now, others: before.others };
+    const isSame = before !== null && isOfOneRun(before, { of, options });
+    // What was baked already, with the same luck, is not counted up from the start once more.
+    const isBehind =
+      isSame && before.now.bakes > part.now.bakes && before.now.bakes <= options.bakes;
+    return {
+      of,
+      wanted,
+      options,
+      now: isBehind ? before.now : part.now,
+      others: (isBehind ? null : part.others) ?? before?.others ?? [],
+      pays: part.pays ?? before?.pays ?? null,
+      learn: part.learn ?? before?.learn ?? null,
+      isFresh: part.pays !== null,
+    };
   }
+
+  private isWorthAPicture(studied: Studied): boolean {
+    const pictured = this.pictured();
+    if (!pictured || !isOfOneRun(pictured, studied)) return true;
+    return studied.now.bakes >= 2 * pictured.now.bakes;
+  }
+}
+
+/** The same batch with the same luck, however often it is baked. */
+function isOfOneRun(
+  a: Pick<Studied, 'of' | 'options'>,
+  b: Pick<Studied, 'of' | 'options'>,
+): boolean {
+  const { seed, strictness } = a.options;
+  return a.of === b.of && seed === b.options.seed && strictness === b.options.strictness;
 }

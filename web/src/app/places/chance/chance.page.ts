@@ -7,6 +7,7 @@ import { Hundred } from '../../kit/hundred/hundred';
 import { isTypedIn } from '../../kit/keys/typed-in';
 import { kitchenFeature } from '../../kitchen/kitchen.feature';
 import { recipeActions, recipeFeature } from '../../recipe/recipe.feature';
+import { ChanceRuns } from '../../workers/chance-runs';
 import { CausesPicture } from './causes-picture';
 import { ChanceStudy } from './chance-study';
 import { FlourPictures } from './flour-pictures';
@@ -45,7 +46,7 @@ const GROUPED = new Intl.NumberFormat('en');
   ],
   templateUrl: './chance.page.html',
   styleUrl: './chance.page.scss',
-  providers: [ChanceStudy],
+  providers: [ChanceRuns, ChanceStudy],
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class ChancePage {
@@ -64,6 +65,7 @@ export class ChancePage {
   protected readonly jugs = JUG_READINGS.map((id) => ({ id, name: JUG_NAMES[id] }));
   protected readonly strictnesses = STRICTNESS_NAMES;
   protected readonly result = this.study.result;
+  protected readonly pictured = this.study.pictured;
   protected readonly hand = computed(
     () => this.hands().find(({ id }) => id === this.handId())?.name ?? 'anybody',
   );
@@ -86,19 +88,19 @@ export class ChancePage {
   });
   /** Flour as it could be done; the rest of the variants are larger batches. */
   protected readonly flour = computed(() => {
-    const result = this.result();
-    if (!result) return [];
-    return result.of.flour.map(({ way }, at) => ({ way, chances: result.others[at]! }));
+    const pictured = this.pictured();
+    if (!pictured) return [];
+    return pictured.of.flour.map(({ way }, at) => ({ way, chances: pictured.others[at]! }));
   });
   protected readonly batches = computed(() => {
-    const result = this.result();
-    if (!result) return [];
-    const first = result.of.flour.length;
+    const pictured = this.pictured();
+    if (!pictured) return [];
+    const first = pictured.of.flour.length;
     return [
-      { times: 1, chances: result.now },
-      ...result.of.batches.map(({ times }, at) => ({
+      { times: 1, chances: pictured.now },
+      ...pictured.of.batches.map(({ times }, at) => ({
         times,
-        chances: result.others[first + at]!,
+        chances: pictured.others[first + at]!,
       })),
     ];
   });
@@ -135,6 +137,7 @@ export class ChancePage {
   }
 
   protected weigh(indexes: readonly number[]): void {
+    if (indexes.length === 0) return;
     this.store.dispatch(recipeActions.linesWeighed({ indexes }));
   }
 
@@ -154,8 +157,8 @@ export class ChancePage {
       );
       return;
     }
-    const pays = this.result()?.pays;
-    if (key.toLowerCase() === 'e' && pays && pays.weigh.length > 0) this.weigh(pays.weigh);
+    const result = this.result();
+    if (key.toLowerCase() === 'e' && result?.isFresh) this.weigh(result.pays?.weigh ?? []);
     if (key === 'Escape' && this.study.isRunning()) this.study.stop();
   }
 }

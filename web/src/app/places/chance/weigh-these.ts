@@ -16,6 +16,8 @@ export class WeighThese {
   readonly pays = input.required<WhereWeighingPays | null>();
   /** The chance as it is, by all bakes so far. */
   readonly now = input.required<number>();
+  /** Whether it is of the batch as it is now. */
+  readonly isFresh = input.required<boolean>();
   readonly wanted = input.required<number>();
   readonly shelf = input.required<Shelf>();
   readonly canUndo = input.required<boolean>();
