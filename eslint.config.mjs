@@ -90,11 +90,12 @@ export default tseslint.config(
   },
   {
     // Parts of it run inside the page.
-    files: ['bench/src/page.bench.mjs'],
+    files: ['bench/src/{page,chance-page}.bench.mjs'],
     languageOptions: {
       globals: {
         document: 'readonly',
         Event: 'readonly',
+        requestAnimationFrame: 'readonly',
       },
     },
   },

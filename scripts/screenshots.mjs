@@ -41,6 +41,7 @@ const PHONE = { width: 390, height: 844 };
 async function picture(name, viewport, act) {
   const page = await browser.newPage({ viewport });
   await act(page);
+  await page.mouse.move(0, 0);
   await page.waitForTimeout(600);
   await page.screenshot({ path: `docs/screenshots/${name}.png` });
   await page.close();
