@@ -1,6 +1,7 @@
 import {
   ChangeDetectionStrategy,
   Component,
+  DestroyRef,
   HostListener,
   computed,
   effect,
@@ -47,6 +48,9 @@ import { ShortcutSheet } from './shortcut-sheet';
 
 /** What is out of sight follows this much later than what is seen. */
 const LATER_MILLISECONDS = 50;
+
+/** While the batch is dragged its figures follow every frame, its pictures this often. */
+const PICTURES_MILLISECONDS = 80;
 
 /** What the keys + and − change the factor by. */
 const HALF = new Fraction(1, 2);
@@ -130,6 +134,8 @@ export class BalancePage {
 
   /** The plan that lines out of sight show: the same, one frame after those that are seen. */
   protected readonly settled = signal(this.plan());
+  /** The plan that is drawn as cups and beams. */
+  private readonly pictured = signal(this.plan());
   private readonly seen = signal<ReadonlySet<number>>(new Set());
 
   /** All that a plan goes by. */
@@ -161,12 +167,14 @@ export class BalancePage {
   protected readonly entries = computed(() => {
     const [plan, settled, seen] = [this.plan(), this.settled(), this.seen()];
     const later = settled.length === plan.length ? settled : plan;
+    const drawn = this.pictured().length === plan.length ? this.pictured() : plan;
     const [choices, advice] = [this.balance().lines, this.advice()];
     return this.reading()
       .lines.map((line, index) => ({
         line,
         index,
         plan: (seen.has(index) ? plan : later)[index]!,
+        pictured: (seen.has(index) ? drawn : later)[index]!,
         choice: choices[index] ?? NO_CHOICE,
         advice: advice.find((one) => one.line === index) ?? null,
       }))
@@ -201,6 +209,15 @@ export class BalancePage {
       const timer = setTimeout(() => this.settled.set(plan), LATER_MILLISECONDS);
       onCleanup(() => clearTimeout(timer));
     });
+    let waiting: ReturnType<typeof setTimeout> | undefined;
+    effect(() => {
+      this.plan();
+      waiting ??= setTimeout(() => {
+        waiting = undefined;
+        this.pictured.set(this.plan());
+      }, PICTURES_MILLISECONDS);
+    });
+    inject(DestroyRef).onDestroy(() => clearTimeout(waiting));
   }
 
   protected see(index: number, isSeen: boolean): void {

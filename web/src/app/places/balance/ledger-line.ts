@@ -51,6 +51,8 @@ const NO_CHOICE: LineChoice = {};
 export class LedgerLine {
   readonly line = input.required<Line>();
   readonly plan = input.required<PlanLine>();
+  /** What the pictures show, a moment behind while the batch is dragged; the plan where absent. */
+  readonly pictured = input<PlanLine>();
   readonly standard = input.required<Standard>();
   readonly shelf = input.required<Shelf>();
   /** What is known of the author's cups. */
@@ -69,6 +71,7 @@ export class LedgerLine {
   protected readonly isOpen = signal(false);
   protected readonly methodNames = METHOD_NAMES;
 
+  protected readonly pictures = computed(() => this.pictured() ?? this.plan());
   /** What goes in, which may be another kind than was written. */
   protected readonly ingredient = computed(() => {
     const { ingredientId } = this.plan();
