@@ -21,6 +21,12 @@ export const lineChoice = z.strictObject({
     description: 'The only tools to fill for this line.',
   }),
   weighed: z.boolean().exactOptional().meta({ description: 'Weighed, by either route.' }),
+  nearest: z.boolean().exactOptional().meta({
+    description: 'Filled as near as the tools come, however many fills that takes.',
+  }),
+  premix: z.boolean().exactOptional().meta({
+    description: 'Weighed stirred into flour, where no scale here resolves it.',
+  }),
 });
 
 export const lineChoices = z.record(lineIndex, lineChoice).meta({

@@ -91,6 +91,14 @@ export const planMeasure = z.object({
   source: z.string().meta({ description: 'Citation of what a fill weighs, or whose hand it is.' }),
 });
 
+const premix = z.object({
+  tinyGrams: z.number(),
+  carrierGrams: z.number(),
+  takeGrams: z.number(),
+  holdsGrams: z.number(),
+  carrier: z.int().meta({ description: 'The line it is stirred into.' }),
+});
+
 export const planLine = z.object({
   written: z.string(),
   kind: lineKind,
@@ -118,6 +126,7 @@ export const planLine = z.object({
   tolerance: z.number().nullable().meta({ description: 'The gap its role forgives, relative.' }),
   within: z.boolean().nullable(),
   isWeighed: z.boolean().meta({ description: 'Weighed by either route, as was decided.' }),
+  premix: premix.nullable().meta({ description: 'How it is weighed stirred into flour.' }),
 });
 
 const exactFactor = z.object({ exact: z.string(), value: z.number() });
@@ -173,15 +182,7 @@ export const planReply = z.object({
         mend: z.enum(['method', 'tools', 'weigh', 'premix', 'fine-scale']),
         method: method.nullable(),
         gapThen: z.number().nullable(),
-        premix: z
-          .object({
-            tinyGrams: z.number(),
-            carrierGrams: z.number(),
-            takeGrams: z.number(),
-            holdsGrams: z.number(),
-            carrier: z.int().meta({ description: 'The line it is stirred into.' }),
-          })
-          .nullable(),
+        premix: premix.nullable(),
         message: z.string(),
       }),
     )
@@ -288,6 +289,7 @@ export function toPlanReply({
       tolerance: line.tolerance,
       within: line.within,
       isWeighed: line.isWeighed,
+      premix: line.premix,
     })),
   };
 }

@@ -41,6 +41,53 @@ test('what is out is mended with one key, and the step is taken back', async ({ 
   await expect(yeast.getByText('weighed', { exact: true })).toBeVisible();
 });
 
+test('a premix, a finer scale, one more spoon and a cleaner batch go with one key each, and back', async ({
+  page,
+  baker,
+}) => {
+  const undo = page.getByRole('button', { name: 'Undo' });
+  const calm = () => page.getByRole('heading', { level: 1 }).click();
+  await baker.saveNew('Little loaf\n500 g bread flour\n300 g water\n0.4 g instant yeast');
+  const make = page.getByRole('button', { name: /^Make the premix/ });
+  await expect(make).toBeVisible();
+  await page.keyboard.press('m');
+  await expect(page.getByText(/^Of a premix: stir .* into .* of the flour/)).toBeVisible();
+  await expect(page.getByText(/of it come with the premix: weigh 49\d/)).toBeVisible();
+  await expect(make).toHaveCount(0);
+  await page.getByRole('link', { name: 'Card to print' }).click();
+  await expect(page.getByText(/^Of a premix: stir/)).toBeVisible();
+  await page.getByRole('link', { name: /^Balance/ }).click();
+  await undo.click();
+  await expect(make).toBeVisible();
+
+  await baker.saveNew('Brine\n300 g water\n0.3 g table salt');
+  const finer = page.getByRole('button', { name: /^I have a finer scale/ });
+  await expect(finer).toBeVisible();
+  await page.keyboard.press('m');
+  await expect(finer).toHaveCount(0);
+  await undo.click();
+  await expect(finer).toBeVisible();
+
+  await baker.saveNew('Syrup rounds\n2 cups flour\n2/3 cup golden syrup\n3 eggs');
+  const syrup = baker.row('2/3 cup golden syrup');
+  await expect(syrup).toContainText('jug 150 ml');
+  await page.getByRole('button', { name: /^Basis: .*of 2\/3 cup golden syrup/ }).focus();
+  await page.keyboard.press('n');
+  await expect(syrup).toContainText('+0.1 %');
+  await page.keyboard.press('n');
+  await expect(syrup).toContainText('jug 150 ml');
+
+  await baker.setFactor('1.42');
+  await calm();
+  const cleaner = page.getByRole('region', { name: 'Cleaner nearby' }).getByRole('button').first();
+  const offered = (await cleaner.locator('b').textContent())!.trim();
+  await page.keyboard.press('b');
+  await expect(page.getByLabel('or times')).not.toHaveValue('1.42');
+  await expect(page.getByText(`${offered},`)).toBeVisible();
+  await undo.click();
+  await expect(page.getByLabel('or times')).toHaveValue('1.42');
+});
+
 test('a line is pinned, given another kind and kept to one cup; a reload forgets none of it', async ({
   page,
   baker,

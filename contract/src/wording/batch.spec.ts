@@ -1,4 +1,5 @@
-import { adviceMessage, batchProblemMessage } from './batch.js';
+import type { PlanLine } from '@ypsigram/core/batch';
+import { adviceMessage, batchProblemMessage, premixMessages } from './batch.js';
 
 describe('what is said of a batch', () => {
   const about = { line: 0, gap: -0.048, tolerance: 0.03 } as const;
@@ -20,6 +21,19 @@ describe('what is said of a batch', () => {
     expect(adviceMessage({ ...about, gap: 0.6, mend: 'premix', premix, carrier: 3 })).toContain(
       'Stir 2 g of it into 18 g of the flour, and weigh 6 g of that.',
     );
+  });
+
+  it('says beside both lines how a premix goes', () => {
+    const premix = { tinyGrams: 2, carrierGrams: 18, takeGrams: 6, holdsGrams: 0.6, carrier: 0 };
+    const plan = [
+      { premix: null, weight: { grams: 500, grid: 1 } },
+      { premix, weight: { grams: 0.6 } },
+      { premix: null, weight: { grams: 300 } },
+    ] as unknown as readonly PlanLine[];
+    expect([...premixMessages(plan)].sort(([a], [b]) => a - b)).toEqual([
+      [0, '5.4 g of it come with the premix: weigh 495 g.'],
+      [1, 'Of a premix: stir 2 g into 18 g of the flour, and weigh 6 g of that.'],
+    ]);
   });
 
   it('says what to do where a batch can’t be set so', () => {

@@ -1,4 +1,4 @@
-import type { Advice, BatchProblem, Caution } from '@ypsigram/core/batch';
+import type { Advice, BatchProblem, Caution, PlanLine } from '@ypsigram/core/batch';
 import { FACTOR_PROBLEMS } from './factors.js';
 import { METHOD_NAMES } from './names.js';
 
@@ -50,4 +50,30 @@ export function adviceMessage(advice: Advice): string {
     case 'fine-scale':
       return `Too little for this scale, which may be ${percent(advice.gap)} off. It wants a finer scale.`;
   }
+}
+
+/**
+ * What to do about the premixes of a plan, by the index of the line that it stands beside: how it
+ * is made and what is weighed of it, and what less is weighed of the flour that carries it.
+ */
+export function premixMessages(lines: readonly PlanLine[]): ReadonlyMap<number, string> {
+  const messages = new Map<number, string>();
+  const carried = new Map<number, number>();
+  for (const [index, { premix }] of lines.entries()) {
+    if (!premix) continue;
+    const { tinyGrams, carrierGrams, takeGrams, holdsGrams, carrier } = premix;
+    messages.set(
+      index,
+      `Of a premix: stir ${grams(tinyGrams)} into ${grams(carrierGrams)} of the flour, and weigh ${grams(takeGrams)} of that.`,
+    );
+    carried.set(carrier, (carried.get(carrier) ?? 0) + takeGrams - holdsGrams);
+  }
+  for (const [carrier, mass] of carried) {
+    const weight = lines[carrier]?.weight;
+    if (!weight) continue;
+    // On the step of the scale that weighs it, as the line itself is.
+    const rest = Math.round((weight.grams - mass) / weight.grid) * weight.grid;
+    messages.set(carrier, `${grams(mass)} of it come with the premix: weigh ${grams(rest)}.`);
+  }
+  return messages;
 }

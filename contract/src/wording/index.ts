@@ -1,4 +1,4 @@
-export { CAUTION_MESSAGES, adviceMessage, batchProblemMessage } from './batch.js';
+export { CAUTION_MESSAGES, adviceMessage, batchProblemMessage, premixMessages } from './batch.js';
 export { FACTOR_PROBLEMS } from './factors.js';
 export { fileProblemMessage } from './files.js';
 export { issueMessage } from './issues.js';

@@ -1,8 +1,7 @@
 import type { Method } from '../catalogue/index.js';
-import { BUILT_IN_SHELF } from '../catalogue/index.js';
 import type { Reading } from '../reading/index.js';
 import { choiceOf, methodsForLine, planLine, type Batch, type PlanLine } from './plan.js';
-import { premixFor, type Premix } from './premix.js';
+import { carrierOf, premixFor, type Premix } from './premix.js';
 
 /** What can be done about a line. */
 export type Mend =
@@ -28,18 +27,6 @@ export type Advice = Mend & {
 /** Half a step of the scale, against what is weighed: how far off the weight may be by its grid. */
 function offByGrid({ intended, weight }: PlanLine): number {
   return intended && weight && intended.grams > 0 ? weight.grid / 2 / intended.grams : 0;
-}
-
-/** The line that can carry a premix: of the flours the largest. */
-function carrierOf(plan: readonly PlanLine[], batch: Batch): number | null {
-  const shelf = batch.shelf ?? BUILT_IN_SHELF;
-  let best: number | null = null;
-  for (const [index, { ingredientId, intended }] of plan.entries()) {
-    if (!intended || ingredientId === null) continue;
-    if (shelf.ingredient(ingredientId)?.role !== 'flour') continue;
-    if (best === null || intended.grams > plan[best]!.intended!.grams) best = index;
-  }
-  return best;
 }
 
 /** The filling that comes nearest, of those that would be near enough; else weighing. */
@@ -78,7 +65,7 @@ export function adviceFor(reading: Reading, plan: readonly PlanLine[], batch: Ba
     if (tolerance === null || !intended || !weight) return [];
     const grid = offByGrid(planned);
     if (grid > tolerance) {
-      carrier ??= carrierOf(plan, batch);
+      carrier ??= carrierOf(plan, batch.shelf);
       const about = { line: index, gap: grid, tolerance };
       const premix =
         carrier === null || carrier === index

@@ -61,7 +61,7 @@ export {
   type Habits,
   type PlanLine,
 } from './plan.js';
-export { premixFor, type Premix } from './premix.js';
+export { premixFor, type PlannedPremix, type Premix } from './premix.js';
 export { panMillilitres, panRatio, type Pan } from './pan-volume.js';
 export {
   RATIO_PARTS,
@@ -73,6 +73,12 @@ export {
 } from './ratio-drift.js';
 export { ratiosOf, type Part, type Ratios } from './ratios.js';
 export { WEIGHED_IN, onScaleGrid, type GridWeight, type WeighedIn } from './scale-grid.js';
-export { BEAM_NOTCH_GRAMS, POISE_GRAMS, USUAL_SCALES, type ScaleDescription } from './scales.js';
+export {
+  BEAM_NOTCH_GRAMS,
+  POISE_GRAMS,
+  USUAL_SCALES,
+  finerScale,
+  type ScaleDescription,
+} from './scales.js';
 export { substitutesFor, type Substitute } from './substitutes.js';
 export { STRICTNESSES, toleranceOf, type Strictness } from './tolerance.js';

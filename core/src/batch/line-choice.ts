@@ -12,6 +12,10 @@ export interface LineChoice {
   readonly tools?: readonly string[];
   /** Weighed, also where the rest is measured: its two columns can't drift apart. */
   readonly weighed?: boolean;
+  /** Filled as near as the tools come, however many fills that takes. */
+  readonly nearest?: boolean;
+  /** Weighed stirred into flour, where no scale here resolves it by itself. */
+  readonly premix?: boolean;
 }
 
 /** A kind of an ingredient: of eggs also their size. */

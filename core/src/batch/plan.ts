@@ -14,6 +14,7 @@ import type { LineChoice } from './line-choice.js';
 import { lineMass, times } from './line-mass.js';
 import { drawerWith, type Drawer } from './drawer.js';
 import { measurePlan, type MeasurePlan } from './measure-plan.js';
+import { carrierOf, premixFor, type PlannedPremix } from './premix.js';
 import { onScaleGrid, type GridWeight, type WeighedIn } from './scale-grid.js';
 import type { ScaleDescription } from './scales.js';
 import type { Substitute } from './substitutes.js';
@@ -39,6 +40,8 @@ export interface PlanLine {
   readonly within: boolean | null;
   /** Weighed by either route, as its baker decided. */
   readonly isWeighed: boolean;
+  /** How it is weighed stirred into another line, where its baker decided so. */
+  readonly premix: PlannedPremix | null;
 }
 
 /** How this kitchen fills the ingredients of a class, whoever wrote the recipe. */
@@ -119,7 +122,7 @@ export function planLine(
             form: substitute ? substitute.form : line.form,
             method: methodFor(line, ingredient, choice, batch.habits),
             grams: intended.grams,
-            tolerance: tolerance!,
+            tolerance: choice.nearest ? tolerance! * NEAREST : tolerance!,
             unit: line.unit,
             ...(batch.hand ? { known: batch.hand } : {}),
           },
@@ -142,6 +145,7 @@ export function planLine(
     tolerance,
     within: gap === null || tolerance === null ? null : Math.abs(gap) <= tolerance,
     isWeighed,
+    premix: null,
   };
 }
 
@@ -158,9 +162,43 @@ function methodFor(
 
 /** Plans every line of a reading, in order; what is not an ingredient stays as it is. */
 export function planBatch(reading: Reading, batch: Batch): readonly PlanLine[] {
-  return reading.lines.map((line, index) =>
+  const lines = reading.lines.map((line, index) =>
     planLine(line, reading.standard, batch, choiceOf(batch, index)),
   );
+  if (!lines.some((_, index) => choiceOf(batch, index).premix)) return lines;
+  return lines.map((line, index) =>
+    choiceOf(batch, index).premix ? premixed(line, index, lines, batch) : line,
+  );
+}
+
+/** A line weighed as a premix, where it needs one and something carries it. */
+function premixed(
+  line: PlanLine,
+  index: number,
+  lines: readonly PlanLine[],
+  batch: Batch,
+): PlanLine {
+  const { intended, weight, tolerance, measure, isWeighed } = line;
+  const carrier = carrierOf(lines, batch.shelf);
+  if (!intended || !weight || tolerance === null || carrier === null || carrier === index) {
+    return line;
+  }
+  const available = lines[carrier]!.intended!.grams;
+  const premix = premixFor(intended.grams, tolerance, available, batch.scales);
+  if (!premix) return line;
+  const { holdsGrams, takeGrams } = premix;
+  const gap = measure && !isWeighed && holdsGrams > 0 ? measure.grams / holdsGrams - 1 : null;
+  return {
+    ...line,
+    weight: {
+      grams: holdsGrams,
+      grid: (onScaleGrid(takeGrams, batch.scales).grid * holdsGrams) / takeGrams,
+      shown: `${Number(takeGrams.toFixed(2))} g`,
+    },
+    gap,
+    within: gap === null ? null : Math.abs(gap) <= tolerance,
+    premix: { ...premix, carrier },
+  };
 }
 
 /** All that was decided of a line. */
@@ -170,5 +208,7 @@ export function choiceOf({ methods, choices }: Batch, index: number): LineChoice
   return { ...choice, method };
 }
 
+/** Near enough to be nearest: a fiftieth of what is forgiven. */
+const NEAREST = 0.02;
 const NO_CHOICE: LineChoice = {};
 const NOTHING: readonly KnownWeight[] = [];

@@ -1,3 +1,5 @@
+import { BUILT_IN_SHELF, type Shelf } from '../catalogue/index.js';
+import type { PlanLine } from './plan.js';
 import { onScaleGrid } from './scale-grid.js';
 import type { ScaleDescription } from './scales.js';
 
@@ -45,4 +47,23 @@ export function premixFor(
     };
   }
   return null;
+}
+
+/** A premix that a batch is planned with, and the index of the line it is stirred into. */
+export interface PlannedPremix extends Premix {
+  readonly carrier: number;
+}
+
+/** The line that can carry a premix: of the flours the largest; null where there is none. */
+export function carrierOf(
+  plan: readonly Pick<PlanLine, 'ingredientId' | 'intended'>[],
+  shelf: Shelf = BUILT_IN_SHELF,
+): number | null {
+  let best: number | null = null;
+  for (const [index, { ingredientId, intended }] of plan.entries()) {
+    if (!intended || ingredientId === null) continue;
+    if (shelf.ingredient(ingredientId)?.role !== 'flour') continue;
+    if (best === null || intended.grams > plan[best]!.intended!.grams) best = index;
+  }
+  return best;
 }

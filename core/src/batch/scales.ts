@@ -23,3 +23,19 @@ export const USUAL_SCALES: readonly ScaleDescription[] = [
   { name: 'kitchen scale', kind: 'kitchen', capacityGrams: 5000, gridGrams: 1, hasTare: true },
   { name: 'fine scale', kind: 'fine', capacityGrams: 500, gridGrams: 0.1, hasTare: true },
 ];
+
+/** For what even a fine scale does not resolve: pinches of salt, yeast for a small dough. */
+const POCKET_SCALE: ScaleDescription = {
+  name: 'pocket scale',
+  kind: 'fine',
+  capacityGrams: 100,
+  gridGrams: 0.01,
+  hasTare: true,
+};
+
+/** The usual scale that is finer than all of these: a fine scale, else a pocket scale. */
+export function finerScale(scales: readonly ScaleDescription[]): ScaleDescription {
+  const finest = Math.min(...scales.map(({ gridGrams }) => gridGrams));
+  const fine = USUAL_SCALES.find(({ gridGrams }) => gridGrams < finest);
+  return fine ?? POCKET_SCALE;
+}

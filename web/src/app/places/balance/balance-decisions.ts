@@ -1,11 +1,22 @@
 import { Injectable, computed, inject } from '@angular/core';
 import { Store, type Action } from '@ngrx/store';
-import type { Columns, NewMasses, Strictness, WeighedIn } from '@ypsigram/core/batch';
+import {
+  finerScale,
+  type Advice,
+  type Columns,
+  type NewMasses,
+  type Strictness,
+  type WeighedIn,
+} from '@ypsigram/core/batch';
 import type { IngredientClass, Method } from '@ypsigram/core/catalogue';
-import { kitchenChanges } from '../../kitchen/kitchen.feature';
+import { kitchenChanges, kitchenFeature } from '../../kitchen/kitchen.feature';
 import { recipeActions, recipeFeature } from '../../recipe/recipe.feature';
 import type { Decision } from '../../recipe/recipe.actions';
+import { mendOf } from './line-advice';
 import { KitchenSteps } from './kitchen-steps';
+
+/** What a small scale can usually show. */
+const FINE_UNITS = ['g', 'oz'] as const;
 
 /** What goes for all lines of a recipe. */
 interface ForAllLines {
@@ -20,6 +31,7 @@ interface ForAllLines {
 export class BalanceDecisions {
   private readonly store = inject(Store);
   private readonly history = this.store.selectSignal(recipeFeature.selectHistory);
+  private readonly scales = this.store.selectSignal(kitchenFeature.selectScales);
   private readonly steps = new KitchenSteps();
   private readonly count = computed(() => this.history().past.length);
 
@@ -68,6 +80,15 @@ export class BalanceDecisions {
     this.changeKitchen(kitchenChanges.weighingChosen({ weighedIn }));
   }
 
+  /** Does what was advised about a line. */
+  mend(advice: Advice): void {
+    const { change } = mendOf(advice);
+    if (change === null) return this.addFinerScale();
+    const { method, ...others } = change;
+    if (method) this.chooseMethod(advice.line, method);
+    else this.decide(advice.line, others);
+  }
+
   undo(): void {
     const isKitchens = this.steps.isNewest(this.count());
     if (isKitchens) this.steps.takeBack();
@@ -79,6 +100,12 @@ export class BalanceDecisions {
   redo(): void {
     const change = this.steps.isNext(this.count()) ? this.steps.again() : null;
     this.store.dispatch(change ?? recipeActions.decisionRedone());
+  }
+
+  /** The kitchen has a finer scale than it said. */
+  private addFinerScale(): void {
+    const scale = { ...finerScale(this.scales()), units: [...FINE_UNITS] };
+    this.changeKitchen(kitchenChanges.scaleKept({ scale }));
   }
 
   private changeKitchen(change: Action): void {

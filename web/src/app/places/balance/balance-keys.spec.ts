@@ -26,5 +26,8 @@ describe('the keys of the Balance', () => {
     rung.className = 'rung';
     expect(press('ArrowDown', {}, rung)).toBe('next');
     expect(press('ArrowDown')).toBeNull();
+    expect(press('n', {}, rung)).toBe('nearest');
+    expect(press('n')).toBeNull();
+    expect(press('b')).toBe('cleaner');
   });
 });

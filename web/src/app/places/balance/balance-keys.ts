@@ -8,6 +8,8 @@ export type BalanceKey =
   | 'more'
   | 'less'
   | 'mend'
+  | 'cleaner'
+  | 'nearest'
   | 'chance'
   | 'card'
   | 'keys'
@@ -20,6 +22,7 @@ const PLAIN: Readonly<Record<string, BalanceKey>> = {
   '-': 'less',
   '−': 'less',
   m: 'mend',
+  b: 'cleaner',
   c: 'chance',
   p: 'card',
   '?': 'keys',
@@ -36,5 +39,6 @@ export function balanceKey(event: KeyboardEvent): BalanceKey | null {
   const isOnLine = target instanceof HTMLElement && target.closest('.rung') !== null;
   if (isOnLine && key === 'ArrowDown') return 'next';
   if (isOnLine && key === 'ArrowUp') return 'previous';
+  if (isOnLine && key.toLowerCase() === 'n') return 'nearest';
   return PLAIN[key.toLowerCase()] ?? null;
 }

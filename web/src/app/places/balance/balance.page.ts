@@ -1,13 +1,9 @@
 import {
   ChangeDetectionStrategy,
   Component,
-  DestroyRef,
   HostListener,
   computed,
-  effect,
   inject,
-  signal,
-  untracked,
   viewChild,
 } from '@angular/core';
 import { Router, RouterLink } from '@angular/router';
@@ -16,22 +12,10 @@ import { Beam } from '../../kit/beam/beam';
 import { grams as showGrams } from '../../kit/figures/figures';
 import { InView } from '../../kit/in-view/in-view';
 import { kitchenFeature } from '../../kitchen/kitchen.feature';
-import { headsIngredients } from '@ypsigram/core/reading';
 import { recipeFeature } from '../../recipe/recipe.feature';
 import { CAUTION_MESSAGES } from '@ypsigram/contract';
 import { Fraction } from '@ypsigram/core/amount';
-import {
-  adviceFor,
-  batchFactor,
-  cautionsFor,
-  loadsFor,
-  recipeSize,
-  writeFactor,
-  type Advice,
-  type Columns,
-  type LineChoice,
-  type PlanLine,
-} from '@ypsigram/core/batch';
+import { batchFactor, cautionsFor, loadsFor, recipeSize, writeFactor } from '@ypsigram/core/batch';
 import { BalanceDecisions } from './balance-decisions';
 import { BalanceTools } from './balance-tools';
 import { balanceKey } from './balance-keys';
@@ -41,23 +25,21 @@ import { CleanOffers } from './clean-offers';
 import { BatchMore } from './batch-more';
 import { HabitsControl } from './habits-control';
 import { HoldsControl } from './holds-control';
+import { LedgerEntries } from './ledger-entries';
 import { LedgerLine } from './ledger-line';
-import { mendOf } from './line-advice';
 import { RatiosFoot } from './ratios-foot';
 import { ShortcutSheet } from './shortcut-sheet';
-
-/** What is out of sight follows this much later than what is seen. */
-const LATER_MILLISECONDS = 50;
-
-/** While the batch is dragged its figures follow every frame, its pictures this often. */
-const PICTURES_MILLISECONDS = 80;
 
 /** What the keys + and − change the factor by. */
 const HALF = new Fraction(1, 2);
 const NEXT_COLUMNS = { both: 'measure', measure: 'weigh', weigh: 'both' } as const;
-/** What is done about a filling, not about a scale. */
-const FILLINGS: readonly Advice['mend'][] = ['method', 'tools', 'weigh'];
-const NO_CHOICE: LineChoice = {};
+
+/** Index of the line whose basis has the focus. */
+function lineAtHand(): number | null {
+  const id = document.activeElement?.getAttribute('aria-controls') ?? '';
+  const found = /^basis-(\d+)$/.exec(id);
+  return found ? Number(found[1]) : null;
+}
 
 /** From the basis of one line to that of the next. */
 function moveBetweenLines(by: 1 | -1): void {
@@ -89,14 +71,16 @@ const WHOLE_TOLERANCE = 0.03;
   ],
   templateUrl: './balance.page.html',
   styleUrl: './balance.page.scss',
-  providers: [BalanceDecisions],
+  providers: [BalanceDecisions, LedgerEntries],
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class BalancePage {
   private readonly store = inject(Store);
   protected readonly decisions = inject(BalanceDecisions);
+  protected readonly ledger = inject(LedgerEntries);
   private readonly router = inject(Router);
   private readonly sheet = viewChild(ShortcutSheet);
+  private readonly cleanOffers = viewChild(CleanOffers);
 
   protected readonly wholeTolerance = WHOLE_TOLERANCE;
   protected readonly state = this.store.selectSignal(recipeFeature.selectRecipeState);
@@ -132,20 +116,6 @@ export class BalancePage {
     cautionsFor(this.reading(), this.factor(), this.shelf()).map((code) => CAUTION_MESSAGES[code]),
   );
 
-  /** The plan that lines out of sight show: the same, one frame after those that are seen. */
-  protected readonly settled = signal(this.plan());
-  /** The plan that is drawn as cups and beams. */
-  private readonly pictured = signal(this.plan());
-  private readonly seen = signal<ReadonlySet<number>>(new Set());
-
-  /** All that a plan goes by. */
-  protected readonly wholeBatch = computed(() => ({ ...this.batch(), factor: this.factor() }));
-  /** What would mend the lines that are off, as far as it concerns the columns gone by. */
-  private readonly advice = computed(() => {
-    const [plan, { columns }] = [this.settled(), this.balance()];
-    // With the plan, not before it: the batch has changed a moment earlier.
-    return untracked(() => this.adviceOn(plan, columns));
-  });
   protected readonly pieces = computed(() => {
     const { pieces } = this.size();
     return pieces && pieces.mul(this.factor()).valueOf();
@@ -163,29 +133,6 @@ export class BalancePage {
     return saved ? `/recipes/${saved.id}/chance` : '/new/chance';
   });
 
-  /** The lines that belong in a ledger, each with its plan; steps and yields do not. */
-  protected readonly entries = computed(() => {
-    const [plan, settled, seen] = [this.plan(), this.settled(), this.seen()];
-    const later = settled.length === plan.length ? settled : plan;
-    const drawn = this.pictured().length === plan.length ? this.pictured() : plan;
-    const [choices, advice] = [this.balance().lines, this.advice()];
-    return this.reading()
-      .lines.map((line, index) => ({
-        line,
-        index,
-        plan: (seen.has(index) ? plan : later)[index]!,
-        pictured: (seen.has(index) ? drawn : later)[index]!,
-        choice: choices[index] ?? NO_CHOICE,
-        advice: advice.find((one) => one.line === index) ?? null,
-      }))
-      .filter(
-        ({ line }) =>
-          line.kind === 'ingredient' || line.kind === 'unread' || line.kind === 'heading',
-      )
-      .filter(
-        ({ line, index }) => line.kind !== 'heading' || headsIngredients(this.reading(), index),
-      );
-  });
   protected readonly hasIngredients = computed(() =>
     this.reading().lines.some(({ kind }) => kind === 'ingredient'),
   );
@@ -202,32 +149,6 @@ export class BalancePage {
   protected readonly whole = computed(() =>
     Math.round(this.plan().reduce((sum, { weight }) => sum + (weight?.grams ?? 0), 0)),
   );
-
-  constructor() {
-    effect((onCleanup) => {
-      const plan = this.plan();
-      const timer = setTimeout(() => this.settled.set(plan), LATER_MILLISECONDS);
-      onCleanup(() => clearTimeout(timer));
-    });
-    let waiting: ReturnType<typeof setTimeout> | undefined;
-    effect(() => {
-      this.plan();
-      waiting ??= setTimeout(() => {
-        waiting = undefined;
-        this.pictured.set(this.plan());
-      }, PICTURES_MILLISECONDS);
-    });
-    inject(DestroyRef).onDestroy(() => clearTimeout(waiting));
-  }
-
-  protected see(index: number, isSeen: boolean): void {
-    this.seen.update((seen) => {
-      const next = new Set(seen);
-      if (isSeen) next.add(index);
-      else next.delete(index);
-      return next;
-    });
-  }
 
   protected setTotal(grams: number): void {
     const found = batchFactor({ by: 'total', grams }, this.size());
@@ -262,6 +183,10 @@ export class BalancePage {
         const card = this.card();
         return card ? void this.router.navigateByUrl(card) : undefined;
       }
+      case 'cleaner':
+        return this.cleanOffers()?.takeFirst();
+      case 'nearest':
+        return this.toggleNearest();
       case 'chance':
         return void this.router.navigateByUrl(this.chance());
       case 'keys':
@@ -271,22 +196,16 @@ export class BalancePage {
     }
   }
 
-  /** Of what could be done, what concerns the columns gone by. */
-  private adviceOn(plan: readonly PlanLine[], columns: Columns): readonly Advice[] {
-    const all = adviceFor(this.reading(), plan, this.wholeBatch());
-    if (columns === 'both') return all;
-    return all.filter(({ mend }) => FILLINGS.includes(mend) === (columns === 'measure'));
+  /** As near as the tools come, on the line at hand, or as it was. */
+  private toggleNearest(): void {
+    const index = lineAtHand();
+    if (index === null) return;
+    this.decisions.decide(index, { nearest: this.ledger.isNearest(index) ? undefined : true });
   }
 
   private mendFirst(): void {
     // By the plan as it is, not as it is shown a moment later.
-    for (const advice of this.adviceOn(this.plan(), this.balance().columns)) {
-      const mend = mendOf(advice);
-      if (!mend) continue;
-      const { method, ...change } = mend.change;
-      if (method) this.decisions.chooseMethod(advice.line, method);
-      else this.decisions.decide(advice.line, change);
-      return;
-    }
+    const advice = this.ledger.firstAdvice();
+    if (advice) this.decisions.mend(advice);
   }
 }

@@ -85,6 +85,12 @@ export class CleanOffers {
 
   protected readonly offers = signal<readonly Offer[]>([]);
 
+  /** Takes the first of them. */
+  takeFirst(): void {
+    const [first] = this.offers();
+    if (first) this.chosen.emit(first.factor);
+  }
+
   constructor() {
     effect((onCleanup) => {
       const [reading, factor, size, batch] = [

@@ -1,6 +1,6 @@
 import { TestBed, type ComponentFixture } from '@angular/core/testing';
 import { Fraction } from '@ypsigram/core/amount';
-import { defaultDrawer, planLine } from '@ypsigram/core/batch';
+import { defaultDrawer, planLine, type Advice } from '@ypsigram/core/batch';
 import { BUILT_IN_SHELF } from '@ypsigram/core/catalogue';
 import { readLine } from '@ypsigram/core/reading';
 import { LedgerLine } from './ledger-line';
@@ -68,7 +68,7 @@ describe('LedgerLine', () => {
 
   it('says what would mend it, and passes that on', () => {
     const fixture = open('2 cups flour');
-    const advice = {
+    const advice: Advice = {
       line: 3,
       gap: 0.1,
       tolerance: 0.03,
@@ -78,21 +78,29 @@ describe('LedgerLine', () => {
     };
     fixture.componentRef.setInput('advice', advice);
     fixture.detectChanges();
-    const chosen: string[] = [];
-    const decided: object[] = [];
-    fixture.componentInstance.methodChosen.subscribe((method) => chosen.push(method));
-    fixture.componentInstance.decided.subscribe((change) => decided.push(change));
-    const press = (): void =>
-      (fixture.nativeElement as HTMLElement)
-        .querySelector<HTMLButtonElement>('.mend button')!
-        .click();
+    const mended: Advice[] = [];
+    fixture.componentInstance.mended.subscribe((one) => mended.push(one));
     expect(text(fixture)).toContain('10.0 % over. Filled dipped it is 1.0 % off.');
-    press();
-    expect(chosen).toEqual(['dipped']);
-    fixture.componentRef.setInput('advice', { ...advice, mend: 'weigh' });
+    (fixture.nativeElement as HTMLElement)
+      .querySelector<HTMLButtonElement>('.mend button')!
+      .click();
+    expect(mended).toEqual([advice]);
+  });
+
+  it('draws what it is told to while the batch is dragged, and writes what is planned', () => {
+    const fixture = open('2 cups flour');
+    const drawn = (): string =>
+      (fixture.nativeElement as HTMLElement).querySelector('yg-fills')!.textContent!;
+    const now = drawn();
+    const batch = { factor: new Fraction('1/8'), drawer: defaultDrawer() };
+    const before = planLine(readLine('2 cups flour'), 'us-customary', batch);
+    fixture.componentRef.setInput('pictured', before);
     fixture.detectChanges();
-    press();
-    expect(decided).toEqual([{ weighed: true }]);
+    expect(drawn()).not.toBe(now);
+    expect(text(fixture)).toContain('2 cups');
+    fixture.componentRef.setInput('pictured', undefined);
+    fixture.detectChanges();
+    expect(drawn()).toBe(now);
   });
 
   it('shows how to fill it with the method at hand', () => {

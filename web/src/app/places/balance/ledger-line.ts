@@ -65,8 +65,11 @@ export class LedgerLine {
   readonly drawer = input.required<Drawer>();
   /** What would mend it, where it is off. */
   readonly advice = input<Advice | null>(null);
+  /** How it goes with a premix, where one concerns it. */
+  readonly premix = input<string | null>(null);
   readonly methodChosen = output<Method>();
   readonly decided = output<Decision>();
+  readonly mended = output<Advice>();
 
   protected readonly isOpen = signal(false);
   protected readonly methodNames = METHOD_NAMES;
@@ -131,11 +134,6 @@ export class LedgerLine {
 
   protected toggle(): void {
     this.isOpen.update((open) => !open);
-  }
-
-  protected apply(change: Decision): void {
-    if (change.method) this.methodChosen.emit(change.method);
-    else this.decided.emit(change);
   }
 
   protected choose(method: string): void {

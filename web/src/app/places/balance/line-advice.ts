@@ -2,15 +2,15 @@ import { METHOD_NAMES } from '@ypsigram/contract';
 import type { Advice } from '@ypsigram/core/batch';
 import type { Decision } from '../../recipe/recipe.actions';
 
-/** What can be done about a line with one key; null where there is nothing to press. */
+/** What can be done about a line with one key. */
 export interface Mend {
   readonly label: string;
-  /** The decision that mends it; a method has an action of its own. */
-  readonly change: Decision;
+  /** The decision of the line that mends it; null where the kitchen needs a finer scale. */
+  readonly change: Decision | null;
 }
 
 /** The button beside a piece of advice. */
-export function mendOf(advice: Advice): Mend | null {
+export function mendOf(advice: Advice): Mend {
   switch (advice.mend) {
     case 'method':
       return { label: `Fill it ${METHOD_NAMES[advice.method]}`, change: { method: advice.method } };
@@ -18,7 +18,9 @@ export function mendOf(advice: Advice): Mend | null {
       return { label: 'Use all tools', change: { tools: undefined } };
     case 'weigh':
       return { label: 'Weigh it', change: { weighed: true } };
-    default:
-      return null;
+    case 'premix':
+      return { label: 'Make the premix', change: { premix: true } };
+    case 'fine-scale':
+      return { label: 'I have a finer scale', change: null };
   }
 }

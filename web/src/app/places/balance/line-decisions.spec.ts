@@ -73,8 +73,17 @@ describe('LineDecisions', () => {
   it('goes back to how it was', () => {
     open('2 cups flour', { grams: 130, weighed: true });
     element().querySelector<HTMLButtonElement>('button')!.click();
-    expect(decisions).toEqual([
-      { grams: undefined, instead: undefined, tools: undefined, weighed: undefined },
-    ]);
+    expect(Object.values(decisions[0]!)).toEqual(new Array(6).fill(undefined));
+  });
+
+  it('fills as near as the tools come, and stops weighing as a premix', () => {
+    open('2 cups flour', { premix: true });
+    const box = (name: string): HTMLInputElement =>
+      [...element().querySelectorAll('label')]
+        .find((label) => label.textContent!.includes(name))!
+        .querySelector('input')!;
+    box('as near as the tools come').click();
+    box('weigh it as a premix').click();
+    expect(decisions).toEqual([{ nearest: true }, { premix: undefined }]);
   });
 });

@@ -108,6 +108,8 @@ export class LineDecisions {
       instead: undefined,
       tools: undefined,
       weighed: undefined,
+      nearest: undefined,
+      premix: undefined,
     });
   }
 }

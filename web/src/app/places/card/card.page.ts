@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
-import { CAUTION_MESSAGES, CLASS_NAMES } from '@ypsigram/contract';
+import { CAUTION_MESSAGES, CLASS_NAMES, premixMessages } from '@ypsigram/contract';
 import { mixed } from '@ypsigram/core/amount';
 import { cautionsFor, loadsFor, recipeSize } from '@ypsigram/core/batch';
 import type { Ingredient } from '@ypsigram/core/catalogue';
@@ -55,23 +55,27 @@ export class CardPage {
   private readonly total = computed(() =>
     this.plan().reduce((sum, { intended }) => sum + (intended?.grams ?? 0), 0),
   );
-  protected readonly lines = computed(() =>
-    this.plan().flatMap(({ kind, written, measure, weight, substitute, isWeighed }, index) => {
-      const isShown = kind === 'ingredient' || kind === 'unread';
-      const isHeading = kind === 'heading' && headsIngredients(this.reading(), index);
-      if (!isShown && !isHeading) return [];
-      return [
-        {
-          index,
-          kind,
-          written: written.trim(),
-          instead: substitute?.name ?? null,
-          measure: isWeighed ? 'weigh it' : (measure?.shown ?? '–'),
-          weight: weight?.shown ?? '–',
-        },
-      ];
-    }),
-  );
+  protected readonly lines = computed(() => {
+    const premixes = premixMessages(this.plan());
+    return this.plan().flatMap(
+      ({ kind, written, measure, weight, substitute, isWeighed }, index) => {
+        const isShown = kind === 'ingredient' || kind === 'unread';
+        const isHeading = kind === 'heading' && headsIngredients(this.reading(), index);
+        if (!isShown && !isHeading) return [];
+        return [
+          {
+            index,
+            kind,
+            written: written.trim(),
+            instead: substitute?.name ?? null,
+            measure: isWeighed ? 'weigh it' : (measure?.shown ?? '–'),
+            weight: weight?.shown ?? '–',
+            premix: premixes.get(index) ?? null,
+          },
+        ];
+      },
+    );
+  });
   protected readonly steps = computed(() =>
     this.reading()
       .lines.filter(({ kind }) => kind === 'step')
