@@ -48,6 +48,9 @@ function moveBetweenLines(by: 1 | -1): void {
   all[at + by]?.focus();
 }
 
+/** A phone has no room for all ways to set a batch before the ledger. */
+const ROOM = '(min-width: 40.01rem)';
+
 /** The whole may be off by what its flour may. */
 const WHOLE_TOLERANCE = 0.03;
 
@@ -83,6 +86,7 @@ export class BalancePage {
   private readonly cleanOffers = viewChild(CleanOffers);
 
   protected readonly wholeTolerance = WHOLE_TOLERANCE;
+  protected readonly hasRoom = matchMedia(ROOM).matches;
   protected readonly state = this.store.selectSignal(recipeFeature.selectRecipeState);
   protected readonly standard = this.store.selectSignal(recipeFeature.selectStandard);
   protected readonly shelf = this.store.selectSignal(kitchenFeature.selectOwnShelf);
