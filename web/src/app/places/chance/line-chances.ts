@@ -4,6 +4,9 @@ import type { ChanceLine, Chances } from '@ypsigram/core/chance';
 import { grams } from '../../kit/figures/figures';
 import { ofHundred } from './wording';
 
+/** Less than this share of a spread is nothing. */
+const SEEN = 0.01;
+
 /** Each line by itself: how it is done, how often it is near enough, and how far it strays. */
 @Component({
   selector: 'yg-line-chances',
@@ -17,6 +20,7 @@ import { ofHundred } from './wording';
             <th scope="col" class="right">near enough, in 100</th>
             <th scope="col" class="right">nine of ten bakes have</th>
             <th scope="col">hand</th>
+            <th scope="col">of a spread it has most in</th>
           </tr>
         </thead>
         <tbody>
@@ -27,6 +31,7 @@ import { ofHundred } from './wording';
               <td class="figure right">{{ row.within }}</td>
               <td class="figure right">{{ row.range }} <small>g</small></td>
               <td class="soft">{{ row.hand }}</td>
+              <td>{{ row.share }}</td>
             </tr>
           }
         </tbody>
@@ -56,9 +61,19 @@ export class LineChances {
           how: route === 'weigh' ? 'the scale' : (planned.measure?.shown ?? ''),
           within: ofHundred(outcome.within),
           range: `${grams(intendedGrams * (1 + low))} to ${grams(intendedGrams * (1 + high))}`,
+          share: this.largestShare(index),
           hand: isFilled ? (isHandKnown ? 'known' : 'assumed') : '',
         },
       ];
     }),
   );
+
+  /** The ratio whose spread this line has the largest part in, of its own: "63 % of the water’s". */
+  private largestShare(index: number): string {
+    const shares = Object.entries(this.chances().ratios).map(
+      ([part, { byLine }]) => [part, byLine[index] ?? 0] as const,
+    );
+    const [part, share] = shares.reduce((most, one) => (one[1] > most[1] ? one : most), ['', 0]);
+    return share < SEEN ? '' : `${Math.round(100 * share)} % of the ${part}’s`;
+  }
 }
