@@ -4,6 +4,7 @@ import { openBrowser, openServer } from '../../scripts/stage.mjs';
 
 const FRAME_MILLISECONDS = 16;
 const CHANGES = 25;
+const DRAGGED_MILLISECONDS = 4000;
 const MARK = 'factor change';
 
 const server = await openServer({ demo: false });
@@ -73,5 +74,26 @@ console.log(
 console.log(
   `Wanted: within ${FRAME_MILLISECONDS} ms: ${at(0.5) <= FRAME_MILLISECONDS ? 'kept' : 'MISSED'} (median)`,
 );
+
+// A drag: the slider moves a step with every frame that the browser gives.
+const frames = await page.evaluate(async (milliseconds) => {
+  const slider = document.querySelector('yg-batch-control input[type=range]');
+  const [low, high] = [Number(slider.min), Number(slider.max)];
+  const lengths = [];
+  let last = performance.now();
+  for (const end = last + milliseconds; last < end; ) {
+    slider.value = String(low + ((high - low) * (lengths.length % 200)) / 200);
+    slider.dispatchEvent(new Event('input', { bubbles: true }));
+    const now = await new Promise((resolve) => requestAnimationFrame(resolve));
+    lengths.push(now - last);
+    last = now;
+  }
+  return lengths.slice(1).sort((a, b) => a - b);
+}, DRAGGED_MILLISECONDS);
+const onTime = frames.filter((length) => length < 1.5 * FRAME_MILLISECONDS).length / frames.length;
+console.log(
+  `Frames while dragged over 30 lines: ${frames[Math.floor(frames.length / 2)].toFixed(1)} ms median, ${Math.round(100 * onTime)} of 100 on time`,
+);
+console.log(`Wanted: none dropped: ${onTime > 0.99 ? 'kept' : 'MISSED'}`);
 await browser.close();
 server.close();

@@ -4,7 +4,7 @@ import {
   type Method,
   type Role,
 } from '@ypsigram/core/catalogue';
-import { PINNED } from '@ypsigram/core/batch';
+import { PINNED, type Strictness } from '@ypsigram/core/batch';
 import type { Rung } from '@ypsigram/core/measuring';
 
 /** What each method is called on screen. */
@@ -58,6 +58,13 @@ export const ROLE_NAMES: Readonly<Record<Role, string>> = {
   thickener: 'thickener',
   flavour: 'flavour',
   inclusion: 'inclusion',
+};
+
+/** How closely a batch is measured, as it is chosen on screen. */
+export const STRICTNESS_NAMES: Readonly<Record<Strictness, string>> = {
+  loose: 'loose, it forgives much',
+  normal: 'normal',
+  strict: 'strict, for sponges',
 };
 
 /** What each class is called on screen, as a heading over its ingredients. */

@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, input, output } from '@angular/core';
 import { RouterLink } from '@angular/router';
+import { STRICTNESS_NAMES } from '@ypsigram/contract';
 import { COLUMNS, STRICTNESSES, type Columns, type Strictness } from '@ypsigram/core/batch';
 import { Icon } from '../../kit/icon/icon';
 
@@ -7,11 +8,6 @@ const COLUMN_NAMES: Readonly<Record<Columns, string>> = {
   both: 'Both',
   measure: 'Measure',
   weigh: 'Weigh',
-};
-const STRICTNESS_NAMES: Readonly<Record<Strictness, string>> = {
-  loose: 'loose, it forgives much',
-  normal: 'normal',
-  strict: 'strict, for sponges',
 };
 
 /** What goes for the whole Balance: the columns to go by, how strict, a step back and forth. */

@@ -1,7 +1,8 @@
 import { ChangeDetectionStrategy, Component, HostListener, computed, inject } from '@angular/core';
 import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
-import type { Strictness } from '@ypsigram/core/batch';
+import { STRICTNESS_NAMES } from '@ypsigram/contract';
+import { STRICTNESSES, type Strictness } from '@ypsigram/core/batch';
 import { JUG_READINGS, type JugReading } from '@ypsigram/core/chance';
 import { Hundred } from '../../kit/hundred/hundred';
 import { isTypedIn } from '../../kit/keys/typed-in';
@@ -23,11 +24,6 @@ const JUG_NAMES: Readonly<Record<JugReading, string>> = {
   'eye-level': 'at eye level',
   above: 'from above',
 };
-const STRICTNESS_NAMES: readonly { readonly id: Strictness; readonly name: string }[] = [
-  { id: 'loose', name: 'much, twice the usual' },
-  { id: 'normal', name: 'the usual' },
-  { id: 'strict', name: 'little, as a sponge does' },
-];
 const GROUPED = new Intl.NumberFormat('en');
 
 /** Chance: how likely this batch comes out, where weighing pays, and what it depends on. */
@@ -63,7 +59,10 @@ export class ChancePage {
 
   protected readonly allBakes = BAKES.map((count) => ({ count, name: GROUPED.format(count) }));
   protected readonly jugs = JUG_READINGS.map((id) => ({ id, name: JUG_NAMES[id] }));
-  protected readonly strictnesses = STRICTNESS_NAMES;
+  protected readonly strictnesses = STRICTNESSES.map((id) => ({
+    id,
+    name: STRICTNESS_NAMES[id],
+  }));
   protected readonly result = this.study.result;
   protected readonly pictured = this.study.pictured;
   protected readonly hand = computed(
