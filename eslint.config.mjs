@@ -95,6 +95,7 @@ export default tseslint.config(
       globals: {
         document: 'readonly',
         Event: 'readonly',
+        MutationObserver: 'readonly',
         requestAnimationFrame: 'readonly',
       },
     },

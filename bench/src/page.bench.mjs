@@ -81,7 +81,7 @@ const frames = await page.evaluate(async (milliseconds) => {
   const [low, high] = [Number(slider.min), Number(slider.max)];
   const lengths = [];
   let last = performance.now();
-  for (const end = last + milliseconds; last < end; ) {
+  for (const end = last + milliseconds; last < end;) {
     slider.value = String(low + ((high - low) * (lengths.length % 200)) / 200);
     slider.dispatchEvent(new Event('input', { bubbles: true }));
     const now = await new Promise((resolve) => requestAnimationFrame(resolve));

@@ -30,8 +30,10 @@ export interface ChancePart {
   readonly isDone: boolean;
 }
 
-/** The first picture: quick, and near enough not to jump about later. */
-const FIRST_BAKES = 2048;
+/** The first picture: quick, and near enough not to jump about later; of a long recipe less. */
+const FIRST_BAKES = 1024;
+const FEWEST_BAKES = 512;
+const LINES_AT_ONCE = 25_000;
 /** The pictures beside it are sharp enough with so many. */
 const MOST_OF_OTHERS = 20_480;
 /** Long enough to get on, short enough to stop at once. */
@@ -59,12 +61,17 @@ async function run(job: ChanceJob, tell: (part: ChancePart) => void): Promise<vo
   const all = [now, ...others];
   let pays: WhereWeighingPays | null = null;
   let learn: WhatToLearn | null = null;
-  let done = Math.min(FIRST_BAKES, bakes);
+  const atOnce = Math.floor(LINES_AT_ONCE / Math.max(1, job.lines.length));
+  const portionBakes = Math.min(FIRST_BAKES, Math.max(FEWEST_BAKES, atOnce));
+  let done = Math.min(portionBakes, bakes);
   let toldOfOthers = 0;
   const known = (isDone: boolean): ChancePart => {
     const bakedByOthers = Math.min(done, MOST_OF_OTHERS);
-    const isNews = bakedByOthers > toldOfOthers;
-    toldOfOthers = bakedByOthers;
+    const isMore = bakedByOthers > toldOfOthers;
+    const isMuchMore = bakedByOthers >= Math.min(2 * toldOfOthers, MOST_OF_OTHERS);
+    // Their pictures are drawn anew no more often than that.
+    const isNews = isMore && (isMuchMore || isDone);
+    if (isNews) toldOfOthers = bakedByOthers;
     return {
       now: now.chances(),
       others: isNews ? others.map((other) => other.chances()) : null,
@@ -98,7 +105,7 @@ async function run(job: ChanceJob, tell: (part: ChancePart) => void): Promise<vo
   while (done < bakes) {
     const from = performance.now();
     while (done < bakes && performance.now() - from < PORTION_MILLISECONDS) {
-      const portion = Math.min(FIRST_BAKES, bakes - done);
+      const portion = Math.min(portionBakes, bakes - done);
       now.bake(portion);
       const left = Math.min(portion, MOST_OF_OTHERS - done);
       if (left > 0) for (const other of others) other.bake(left);

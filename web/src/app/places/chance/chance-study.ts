@@ -13,7 +13,7 @@ import { ChanceRuns, type ChancePart } from '../../workers/chance-runs';
 import { chanceCase, type ChanceCase } from './chance-job';
 
 /** A change waits this long for the next one before all is baked anew. */
-const REST_MILLISECONDS = 60;
+const REST_MILLISECONDS = 20;
 
 /** What came out, and of what: both change together. */
 export interface Studied {
