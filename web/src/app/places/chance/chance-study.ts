@@ -12,9 +12,6 @@ import { recipeFeature } from '../../recipe/recipe.feature';
 import { ChanceRuns, type ChancePart } from '../../workers/chance-runs';
 import { chanceCase, type ChanceCase } from './chance-job';
 
-/** A change waits this long for the next one before all is baked anew. */
-const REST_MILLISECONDS = 20;
-
 /** What came out, and of what: both change together. */
 export interface Studied {
   readonly of: ChanceCase;
@@ -73,7 +70,8 @@ export class ChanceStudy {
       const wanted = this.wanted();
       const { strictness } = this.balance();
       const options = { bakes: this.bakes(), seed: this.seed(), strictness };
-      const timer = setTimeout(() => void this.bake(of, wanted, options), REST_MILLISECONDS);
+      // What changes at once is baked once.
+      const timer = setTimeout(() => void this.bake(of, wanted, options));
       onCleanup(() => clearTimeout(timer));
     });
   }
