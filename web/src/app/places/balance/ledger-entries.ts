@@ -20,8 +20,11 @@ import { headsIngredients } from '@ypsigram/core/reading';
 import { recipeFeature } from '../../recipe/recipe.feature';
 import { allPictured, nextPictured, type Pictured } from './pictured';
 
-/** What is out of sight follows this much later than what is seen. */
-const LATER_MILLISECONDS = 50;
+/** The pictures in sight follow their figures this much later, at the latest. */
+const PICTURES_MILLISECONDS = 50;
+
+/** What is out of sight follows when the batch rests: a slow drag is no rest. */
+const REST_MILLISECONDS = 150;
 
 /** What is done about a filling, not about a scale. */
 const FILLINGS: readonly Advice['mend'][] = ['method', 'tools', 'weigh'];
@@ -40,7 +43,7 @@ export class LedgerEntries {
 
   /** All that a plan goes by. */
   readonly batch = computed(() => ({ ...this.setting(), factor: this.factor() }));
-  /** The plan that lines out of sight show: the same, one frame after those that are seen. */
+  /** The plan that lines out of sight show: the same, once the batch rests. */
   readonly settled = signal(this.plan());
   private readonly seen = signal<ReadonlySet<number>>(new Set());
   /** What is drawn as cups and beams. */
@@ -83,11 +86,15 @@ export class LedgerEntries {
   constructor() {
     effect((onCleanup) => {
       const plan = this.plan();
-      const timer = setTimeout(() => {
-        this.settled.set(plan);
-        this.pictured.set(allPictured(plan));
-      }, LATER_MILLISECONDS);
-      onCleanup(() => clearTimeout(timer));
+      const pictures = setTimeout(
+        () => this.pictured.set(allPictured(plan)),
+        PICTURES_MILLISECONDS,
+      );
+      const rest = setTimeout(() => this.settled.set(plan), REST_MILLISECONDS);
+      onCleanup(() => {
+        clearTimeout(pictures);
+        clearTimeout(rest);
+      });
     });
   }
 
