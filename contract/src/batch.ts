@@ -45,6 +45,10 @@ export const pan = z
     description: 'Inner measures, and the height it is filled to. Equal heights: by area alone.',
   });
 
+/** What a batch that is missing or set by nothing known is answered with. */
+export const BATCH_WANTED =
+  'Set the batch by factor, pieces, portions, total, limit, eggs or pan, for example {"by": "pieces", "pieces": 18}.';
+
 /** How the batch is set, in the terms that a baker thinks in. */
 export const batchSetting = z.discriminatedUnion(
   'by',
@@ -67,8 +71,5 @@ export const batchSetting = z.discriminatedUnion(
     z.strictObject({ by: z.literal('eggs'), eggs: pieces }),
     z.strictObject({ by: z.literal('pan'), from: pan, to: pan }),
   ],
-  {
-    error:
-      'Set the batch by factor, pieces, portions, total, limit, eggs or pan, for example {"by": "pieces", "pieces": 18}.',
-  },
+  { error: BATCH_WANTED },
 );

@@ -11,7 +11,7 @@ import {
   type WhereWeighingPays,
 } from '@ypsigram/core/chance';
 import { MOST_BAKES } from './limits.js';
-import { isOneRecipe, oneRecipe, planned } from './plans.js';
+import { hasBatch, isOneRecipe, noBatch, oneRecipe, planned } from './plans.js';
 
 export const chanceRequest = z
   .strictObject({
@@ -43,7 +43,8 @@ export const chanceRequest = z
       .optional()
       .meta({ description: 'The chance of a good bake to reach by weighing a few lines.' }),
   })
-  .refine(isOneRecipe, oneRecipe);
+  .refine(isOneRecipe, oneRecipe)
+  .refine(hasBatch, noBatch);
 
 const share = z.number().min(0).max(1);
 

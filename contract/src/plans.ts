@@ -13,7 +13,7 @@ import type {
 } from '@ypsigram/core/batch';
 import { lineAnswerList } from './answers.js';
 import { balance, lineChoices } from './balance.js';
-import { batchSetting } from './batch.js';
+import { BATCH_WANTED, batchSetting } from './batch.js';
 import {
   amount,
   intended,
@@ -36,7 +36,9 @@ const holds = balance
 export const planned = {
   text: recipeText.optional(),
   recipeId: z.string().max(64).optional(),
-  batch: batchSetting,
+  batch: batchSetting.optional().meta({
+    description: 'A saved recipe has one of its own, where none is sent.',
+  }),
   standard: standard.optional(),
   authorId: z.uuid().nullable().optional().meta({
     description: 'Whose recipe it is, where that is not the saved one.',
@@ -69,7 +71,21 @@ export const isOneRecipe = ({
   recipeId?: string | undefined;
 }): boolean => (text === undefined) !== (recipeId === undefined);
 
-export const planRequest = z.strictObject(planned).refine(isOneRecipe, oneRecipe);
+export const noBatch = { error: BATCH_WANTED, path: ['batch'] };
+
+/** A text has no batch unless it is sent with one. */
+export const hasBatch = ({
+  text,
+  batch,
+}: {
+  text?: string | undefined;
+  batch?: object | undefined;
+}): boolean => text === undefined || batch !== undefined;
+
+export const planRequest = z
+  .strictObject(planned)
+  .refine(isOneRecipe, oneRecipe)
+  .refine(hasBatch, noBatch);
 
 export const planMeasure = z.object({
   method,

@@ -115,6 +115,18 @@ describe('readings and plans', () => {
     }
   });
 
+  it('take the batch of a saved recipe where none is sent', async () => {
+    const { body: saved } = await kitchen.http
+      .post('/api/recipes')
+      .send({ text: 'Buns\n1 cup milk', batch: byFactor('3/2') })
+      .expect(201);
+    const { id } = saved as { id: string };
+    const { body: own } = await plan({ recipeId: id }).expect(200);
+    expect((own as PlanReply).factor.exact).toBe('3/2');
+    const { body: other } = await plan({ recipeId: id, batch: byFactor('2') }).expect(200);
+    expect((other as PlanReply).factor.exact).toBe('2');
+  });
+
   it('use the standard that is asked for', async () => {
     const grams = async (standard: string): Promise<number | undefined> => {
       const { body } = await kitchen.http

@@ -36,6 +36,7 @@ import { readOwn, type AuthorKnowledge, type OwnKitchen } from '../../own-kitche
 type Request = z.output<typeof planRequest>;
 
 const DEFAULT_STANDARD = 'us-customary';
+const AS_WRITTEN = { by: 'factor', factor: '1' } as const;
 
 function checkMethods(
   reading: Reading,
@@ -134,7 +135,7 @@ export async function prepare(request: Request, around: Surroundings): Promise<P
   const reading = readOwn(written, own, author);
   const choices = request.choices ?? saved?.balance.lines ?? {};
   const size = recipeSize(reading, own.shelf, author.weights, choices);
-  const set = batchFactor(request.batch, size);
+  const set = batchFactor(request.batch ?? saved?.batch ?? AS_WRITTEN, size);
   if (!set.ok) {
     const { field } = set.problem;
     throw new ProblemError(422, batchProblemMessage(set.problem), { field: `batch.${field}` });
