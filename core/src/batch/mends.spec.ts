@@ -60,9 +60,19 @@ describe('a premix that is chosen', () => {
 });
 
 describe('a finer scale', () => {
-  it('is a fine one where there is none, else one for the pocket', () => {
+  it('is a fine one where there is none, else ten times as fine', () => {
     expect(finerScale(KITCHEN_SCALE).gridGrams).toBe(0.1);
     expect(finerScale(USUAL_SCALES).gridGrams).toBe(0.01);
+  });
+
+  it('takes the place of no scale that is there, however often it is asked for', () => {
+    let scales = [...USUAL_SCALES];
+    for (let more = 0; more < 2; more++) {
+      const finer = finerScale(scales);
+      expect(scales.map(({ name }) => name)).not.toContain(finer.name);
+      expect(finer.gridGrams).toBeLessThan(Math.min(...scales.map(({ gridGrams }) => gridGrams)));
+      scales = [...scales, finer];
+    }
   });
 
   it('mends what it is advised for', () => {

@@ -24,18 +24,20 @@ export const USUAL_SCALES: readonly ScaleDescription[] = [
   { name: 'fine scale', kind: 'fine', capacityGrams: 500, gridGrams: 0.1, hasTare: true },
 ];
 
-/** For what even a fine scale does not resolve: pinches of salt, yeast for a small dough. */
-const POCKET_SCALE: ScaleDescription = {
-  name: 'pocket scale',
-  kind: 'fine',
-  capacityGrams: 100,
-  gridGrams: 0.01,
-  hasTare: true,
-};
+/** The finest step of a usual kitchen, and how many steps such a scale carries. */
+const FINE_GRAMS = 0.1;
+const STEPS = 5000;
 
-/** The usual scale that is finer than all of these: a fine scale, else a pocket scale. */
+/** A scale finer than all of these: a fine one, else ten times as fine as the finest. */
 export function finerScale(scales: readonly ScaleDescription[]): ScaleDescription {
   const finest = Math.min(...scales.map(({ gridGrams }) => gridGrams));
-  const fine = USUAL_SCALES.find(({ gridGrams }) => gridGrams < finest);
-  return fine ?? POCKET_SCALE;
+  const gridGrams = finest > FINE_GRAMS ? FINE_GRAMS : Number((finest / 10).toPrecision(3));
+  // Named by its step: it takes the place of none that is there.
+  return {
+    name: `${gridGrams} g scale`,
+    kind: 'fine',
+    capacityGrams: gridGrams * STEPS,
+    gridGrams,
+    hasTare: true,
+  };
 }
