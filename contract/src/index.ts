@@ -45,7 +45,8 @@ export {
   type KitchenTool,
 } from './kitchen.js';
 export * from './limits.js';
-export { toPlanReply, planReply, planRequest, type PlanReply, type PlanRequest } from './plans.js';
+export { toPlanReply } from './plan-replies.js';
+export { planReply, planRequest, type PlanReply, type PlanRequest } from './plans.js';
 export { conflict, health, problem, type Conflict, type Health, type Problem } from './problems.js';
 export {
   readingReply,

@@ -1,16 +1,4 @@
 import { z } from 'zod';
-import type { Fraction } from '@ypsigram/core/amount';
-import type {
-  Advice,
-  Caution,
-  CleanBatch,
-  Loads,
-  MeasurePlan,
-  PlanLine,
-  RatioDrift,
-  RecipeSize,
-  Substitute,
-} from '@ypsigram/core/batch';
 import { lineAnswerList } from './answers.js';
 import { balance, lineChoices } from './balance.js';
 import { BATCH_WANTED, batchSetting } from './batch.js';
@@ -25,8 +13,6 @@ import {
   standard,
   strictness,
 } from './parts.js';
-import { toAmountReply, toIntendedReply } from './readings.js';
-import { CAUTION_MESSAGES, adviceMessage } from './wording/index.js';
 
 const holds = balance
   .pick({ bowlMillilitres: true, piecesPerLoad: true })
@@ -220,92 +206,3 @@ export const planReply = z.object({
 
 export type PlanRequest = z.infer<typeof planRequest>;
 export type PlanReply = z.infer<typeof planReply>;
-
-function toMeasureReply(measure: MeasurePlan): z.infer<typeof planMeasure> {
-  const { method: filled, millilitres, fills, shown, grams, basis } = measure;
-  return {
-    method: filled,
-    millilitres,
-    fills: [...fills],
-    shown,
-    grams,
-    basis: basis.rung,
-    source: basis.source,
-  };
-}
-
-function toSubstituteReply({ name: _name, gained, lost, ...rest }: Substitute) {
-  return { ...rest, gained: [...gained], lost: [...lost] };
-}
-
-/** A batch with all that is worked out of it. */
-export interface PlannedBatch {
-  readonly factor: Fraction;
-  readonly limitedBy: string | null;
-  readonly size: RecipeSize;
-  readonly lines: readonly PlanLine[];
-  readonly drift: RatioDrift;
-  readonly loads: Loads | null;
-  readonly cautions: readonly Caution[];
-  readonly advice: readonly Advice[];
-  readonly clean: readonly CleanBatch[];
-}
-
-const toFactorReply = (factor: Fraction) => ({
-  exact: factor.toFraction(),
-  value: factor.valueOf(),
-});
-
-/** A plan as it crosses the wire. */
-export function toPlanReply({
-  factor,
-  limitedBy,
-  size,
-  lines,
-  drift,
-  loads,
-  cautions,
-  advice,
-  clean,
-}: PlannedBatch): PlanReply {
-  const times = factor.valueOf();
-  return {
-    factor: toFactorReply(factor),
-    makes: {
-      pieces: size.pieces && size.pieces.mul(factor).valueOf(),
-      grams: size.grams * times,
-      eggs: size.eggs.compare(0) > 0 ? size.eggs.mul(factor).valueOf() : null,
-      limitedBy,
-    },
-    ratioBase: drift.base,
-    ratios: drift.ratios,
-    loads,
-    cautions: cautions.map((code) => ({ code, message: CAUTION_MESSAGES[code] })),
-    advice: advice.map((one) => ({
-      line: one.line,
-      gap: one.gap,
-      tolerance: one.tolerance,
-      mend: one.mend,
-      method: one.mend === 'method' ? one.method : null,
-      gapThen: 'gapThen' in one ? one.gapThen : null,
-      premix: one.mend === 'premix' ? { ...one.premix, carrier: one.carrier } : null,
-      message: adviceMessage(one),
-    })),
-    clean: clean.map((one) => ({ ...one, factor: toFactorReply(one.factor) })),
-    lines: lines.map((line) => ({
-      written: line.written,
-      kind: line.kind,
-      ingredientId: line.ingredientId,
-      substitute: line.substitute && toSubstituteReply(line.substitute),
-      scaled: line.scaled && toAmountReply(line.scaled),
-      intended: line.intended && toIntendedReply(line.intended),
-      weight: line.weight,
-      measure: line.measure && toMeasureReply(line.measure),
-      gap: line.gap,
-      tolerance: line.tolerance,
-      within: line.within,
-      isWeighed: line.isWeighed,
-      premix: line.premix,
-    })),
-  };
-}
