@@ -133,8 +133,13 @@ describe('a study of chances', () => {
 
   it('has nothing to say of nothing', () => {
     newest().tell(partOf(newest().job, 1000));
+    const last = newest();
     store.dispatch(recipeActions.textEdited({ text: 'only words' }));
     rest();
     expect(study.result()).toBeNull();
+    expect(isStopped).toBeTrue();
+    last.tell(partOf(last.job, 1000));
+    expect(study.result()).toBeNull();
+    expect(study.isRunning()).toBeFalse();
   });
 });

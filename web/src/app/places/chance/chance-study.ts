@@ -91,7 +91,10 @@ export class ChanceStudy {
   }
 
   private async bake(of: ChanceCase, wanted: number, options: ChanceOptions): Promise<void> {
+    const mine = ++this.newest;
     if (of.lines.length === 0) {
+      this.runs.stop();
+      this.isRunning.set(false);
       this.result.set(null);
       this.pictured.set(null);
       return;
@@ -99,7 +102,6 @@ export class ChanceStudy {
     this.isRunning.set(true);
     this.wasStopped.set(false);
     this.problem.set(null);
-    const mine = ++this.newest;
     const others = [...of.flour, ...of.batches].map(({ lines }) => lines);
     try {
       await this.runs.run({ lines: of.lines, others, wanted, options }, (part) => {
