@@ -14,7 +14,7 @@ const percent = (share: number): string => `${Number((100 * share).toFixed(1))} 
 })
 export class HowReckoned {
   protected readonly tool = percent(TOOL_SPREAD);
-  protected readonly hand = HAND_SHARE === 0.5 ? 'half' : percent(HAND_SHARE);
+  protected readonly hand = percent(HAND_SHARE);
   protected readonly egg = percent(PIECE_SPREAD.egg);
   protected readonly piece = percent(PIECE_SPREAD.other);
   protected readonly above = percent(READ_FROM_ABOVE.spread);
