@@ -1,9 +1,12 @@
+import { readText } from '../testing/usual.js';
+import { BUILT_IN_SHELF } from '../catalogue/index.js';
 import { Fraction } from '../amount/index.js';
-import { readRecipe } from '../reading/index.js';
-import { adviceFor, defaultDrawer, drawerOf, planBatch } from './index.js';
+import { adviceFor } from './advice.js';
+import { defaultDrawer, drawerOf } from '../drawer/index.js';
+import { planBatch } from './plan.js';
 
 describe('what would mend a line', () => {
-  const reading = readRecipe('1/3 cup flour\n1 cup sugar\n1/3 cup honey\n1 egg');
+  const reading = readText('1/3 cup flour\n1 cup sugar\n1/3 cup honey\n1 egg');
   /** A drawer in which only half a cup and a whole one are left. */
   const few = drawerOf('us-customary', [
     {
@@ -17,12 +20,12 @@ describe('what would mend a line', () => {
   ]);
 
   it('is nothing where both columns agree', () => {
-    const batch = { factor: new Fraction(1), drawer: defaultDrawer() };
+    const batch = { factor: new Fraction(1), shelf: BUILT_IN_SHELF, drawer: defaultDrawer() };
     expect(adviceFor(reading, planBatch(reading, batch), batch)).toEqual([]);
   });
 
   it('is a method that comes closer, or weighing where none does', () => {
-    const batch = { factor: new Fraction(1), drawer: few };
+    const batch = { factor: new Fraction(1), shelf: BUILT_IN_SHELF, drawer: few };
     const plan = planBatch(reading, batch);
     const advice = adviceFor(reading, plan, batch);
     for (const one of advice) {

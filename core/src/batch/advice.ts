@@ -1,6 +1,8 @@
 import type { Method } from '../catalogue/index.js';
 import type { Reading } from '../reading/index.js';
-import { choiceOf, methodsForLine, planLine, type Batch, type PlanLine } from './plan.js';
+import { methodsForLine } from './line-method.js';
+import { choiceOf, planLine } from './plan.js';
+import type { Batch, PlanLine } from './plan-line.js';
 import { carrierOf, premixFor, type Premix } from './premix.js';
 
 /** What can be done about a line. */

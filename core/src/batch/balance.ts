@@ -1,5 +1,5 @@
 import type { LineChoice } from './line-choice.js';
-import type { Strictness } from './tolerance.js';
+import type { Strictness } from '../fills/index.js';
 
 /** Which of the two columns a baker goes by; no school is second class. */
 export const COLUMNS = ['both', 'measure', 'weigh'] as const;

@@ -1,10 +1,11 @@
-import { readRecipe } from '../reading/index.js';
-import { carryMethods } from './index.js';
+import { BUILT_IN_SHELF } from '../catalogue/index.js';
+import { readText } from '../testing/usual.js';
+import { carryMethods } from './carry-lines.js';
 
 describe('carryMethods', () => {
-  const before = readRecipe('2 cups flour\n1 cup sugar\n1 cup cocoa');
+  const before = readText('2 cups flour\n1 cup sugar\n1 cup cocoa');
   const carry = (text: string) =>
-    carryMethods(before, readRecipe(text), { 0: 'dipped', 2: 'sifted' });
+    carryMethods(before, readText(text), { 0: 'dipped', 2: 'sifted' }, BUILT_IN_SHELF);
 
   it('follows lines that move', () => {
     expect(carry('1 cup cocoa\n1 egg\n2 cups flour')).toEqual({ 0: 'sifted', 2: 'dipped' });

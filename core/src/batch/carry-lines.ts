@@ -1,7 +1,7 @@
-import type { Method } from '../catalogue/index.js';
+import type { Method, Shelf } from '../catalogue/index.js';
 import type { Reading } from '../reading/index.js';
 import type { LineChoice } from './line-choice.js';
-import { methodsForLine } from './plan.js';
+import { methodsForLine } from './line-method.js';
 
 export type MethodsByLine = Readonly<Record<number, Method>>;
 export type ChoicesByLine = Readonly<Record<string, LineChoice>>;
@@ -34,9 +34,10 @@ export function carryMethods(
   before: Reading,
   after: Reading,
   methods: MethodsByLine,
+  shelf: Shelf,
 ): MethodsByLine {
   return carry(before, after, methods, (to, method) =>
-    methodsForLine(after.lines[to]!).includes(method),
+    methodsForLine(after.lines[to]!, shelf).includes(method),
   );
 }
 

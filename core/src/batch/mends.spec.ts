@@ -1,21 +1,24 @@
+import { readText } from '../testing/usual.js';
+import { BUILT_IN_SHELF } from '../catalogue/index.js';
 import { Fraction } from '../amount/index.js';
-import { readRecipe } from '../reading/index.js';
-import {
-  USUAL_SCALES,
-  adviceFor,
-  defaultDrawer,
-  finerScale,
-  planBatch,
-  ratioDrift,
-  type Batch,
-  type LineChoice,
-} from './index.js';
+import { USUAL_SCALES, defaultDrawer, finerScale } from '../drawer/index.js';
+import { adviceFor } from './advice.js';
+import { planBatch } from './plan.js';
+import { ratioDrift } from '../formula/index.js';
+import type { Batch } from './plan-line.js';
+import type { LineChoice } from './line-choice.js';
 
 const KITCHEN_SCALE = USUAL_SCALES.filter(({ kind }) => kind === 'kitchen');
 
 const planned = (text: string, choices: Record<number, LineChoice>, more: Partial<Batch> = {}) => {
-  const batch: Batch = { factor: new Fraction(1), drawer: defaultDrawer(), choices, ...more };
-  const reading = readRecipe(text);
+  const batch: Batch = {
+    factor: new Fraction(1),
+    shelf: BUILT_IN_SHELF,
+    drawer: defaultDrawer(),
+    choices,
+    ...more,
+  };
+  const reading = readText(text);
   const plan = planBatch(reading, batch);
   return { plan, advice: adviceFor(reading, plan, batch) };
 };
@@ -44,8 +47,11 @@ describe('a premix that is chosen', () => {
 
   it('brings the weighed ratio nearer to the written one', () => {
     const drift = (choices: Record<number, LineChoice>): number => {
-      const { weighed, written } = ratioDrift(planned(TEXT, choices, { scales }).plan).ratios.yeast;
-      return Math.abs(weighed / written - 1);
+      const { weighed, intended } = ratioDrift(
+        planned(TEXT, choices, { scales }).plan,
+        BUILT_IN_SHELF,
+      ).ratios.yeast;
+      return Math.abs(weighed / intended - 1);
     };
     expect(drift({ 2: { premix: true } })).toBeLessThan(drift({}));
   });

@@ -1,17 +1,12 @@
+import { readText } from '../testing/usual.js';
+import { BUILT_IN_SHELF } from '../catalogue/index.js';
 import fc from 'fast-check';
 import { Fraction } from '../amount/index.js';
-import { readRecipe } from '../reading/index.js';
-import {
-  USUAL_SCALES,
-  USUAL_TOOLS,
-  defaultDrawer,
-  drawerOf,
-  fewestFills,
-  planBatch,
-  ratioDrift,
-  type Fillable,
-  type PlanLine,
-} from './index.js';
+import { USUAL_SCALES, USUAL_TOOLS, defaultDrawer, drawerOf } from '../drawer/index.js';
+import { fewestFills, type Fillable } from '../fills/index.js';
+import { planBatch } from './plan.js';
+import { ratioDrift } from '../formula/index.js';
+import type { PlanLine } from './plan-line.js';
 
 const NAMES = ['flour', 'sugar', 'cocoa powder', 'milk', 'honey', 'butter', 'table salt'] as const;
 const line = fc
@@ -26,7 +21,11 @@ const factor = fc
   .tuple(fc.integer({ min: 1, max: 30 }), fc.integer({ min: 1, max: 12 }))
   .map(([n, d]) => new Fraction(n, d));
 const plan = (lines: readonly string[], by: Fraction): readonly PlanLine[] =>
-  planBatch(readRecipe(lines.join('\n')), { factor: by, drawer: defaultDrawer() });
+  planBatch(readText(lines.join('\n')), {
+    factor: by,
+    shelf: BUILT_IN_SHELF,
+    drawer: defaultDrawer(),
+  });
 
 describe('over random recipes, drawers and factors', () => {
   it('the order of lines changes none of them', () => {
@@ -43,14 +42,23 @@ describe('over random recipes, drawers and factors', () => {
   it('neither column knows the other: another scale changes no fill, another drawer no weight', () => {
     fc.assert(
       fc.property(recipe, factor, (lines, by) => {
-        const reading = readRecipe(lines.join('\n'));
-        const usual = planBatch(reading, { factor: by, drawer: defaultDrawer() });
+        const reading = readText(lines.join('\n'));
+        const usual = planBatch(reading, {
+          factor: by,
+          shelf: BUILT_IN_SHELF,
+          drawer: defaultDrawer(),
+        });
         const coarse = planBatch(reading, {
           factor: by,
+          shelf: BUILT_IN_SHELF,
           drawer: defaultDrawer(),
           scales: [{ ...USUAL_SCALES[0]!, gridGrams: 5 }],
         });
-        const metric = planBatch(reading, { factor: by, drawer: defaultDrawer('metric') });
+        const metric = planBatch(reading, {
+          factor: by,
+          shelf: BUILT_IN_SHELF,
+          drawer: defaultDrawer('metric'),
+        });
         expect(coarse.map(({ measure }) => measure)).toEqual(usual.map(({ measure }) => measure));
         expect(metric.map(({ weight }) => weight)).toEqual(usual.map(({ weight }) => weight));
       }),
@@ -62,9 +70,10 @@ describe('over random recipes, drawers and factors', () => {
     fc.assert(
       fc.property(recipe, factor, fc.constantFrom(0.1, 0.5, 1, 5), (lines, by, gridGrams) => {
         const scale = { ...USUAL_SCALES[0]!, capacityGrams: 1e6, gridGrams };
-        const reading = readRecipe(lines.join('\n'));
+        const reading = readText(lines.join('\n'));
         const planned = planBatch(reading, {
           factor: by,
+          shelf: BUILT_IN_SHELF,
           drawer: defaultDrawer(),
           scales: [scale],
         });
@@ -72,7 +81,7 @@ describe('over random recipes, drawers and factors', () => {
           if (!intended || !weight) continue;
           expect(Math.abs(weight.grams - intended.grams)).toBeLessThanOrEqual(gridGrams / 2 + 1e-9);
         }
-        const { ratios } = ratioDrift(planned);
+        const { ratios } = ratioDrift(planned, BUILT_IN_SHELF);
         for (const ratio of Object.values(ratios)) expect(ratio.drift).toBeGreaterThanOrEqual(0);
       }),
       { numRuns: 60 },
@@ -88,10 +97,11 @@ describe('over random recipes, drawers and factors', () => {
     ] as const;
     fc.assert(
       fc.property(recipe, factor, fc.constantFrom(...pairs), (lines, by, [coarse, fine]) => {
-        const reading = readRecipe(lines.join('\n'));
+        const reading = readText(lines.join('\n'));
         const off = (gridGrams: number): number[] =>
           planBatch(reading, {
             factor: by,
+            shelf: BUILT_IN_SHELF,
             drawer: defaultDrawer(),
             scales: [{ ...USUAL_SCALES[0]!, capacityGrams: 1e6, gridGrams }],
           }).map(({ intended, weight }) =>
@@ -109,13 +119,18 @@ describe('over random recipes, drawers and factors', () => {
       measure!.fills.reduce((sum, fill) => sum + fill.count, 0);
     fc.assert(
       fc.property(line, factor, fc.integer({ min: 1, max: 9 }), (text, by, without) => {
-        const reading = readRecipe(text);
+        const reading = readText(text);
         const fewer = USUAL_TOOLS.filter((_, index) => index !== without);
         const [less] = planBatch(reading, {
           factor: by,
+          shelf: BUILT_IN_SHELF,
           drawer: drawerOf('us-customary', fewer),
         });
-        const [more] = planBatch(reading, { factor: by, drawer: defaultDrawer() });
+        const [more] = planBatch(reading, {
+          factor: by,
+          shelf: BUILT_IN_SHELF,
+          drawer: defaultDrawer(),
+        });
         if (!less?.measure || !more?.measure) return;
         const isNear = (one: PlanLine): boolean =>
           Math.abs(one.measure!.grams / one.intended!.grams - 1) <= one.tolerance! + 1e-9;

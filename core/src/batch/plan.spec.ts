@@ -1,9 +1,12 @@
+import { readText } from '../testing/usual.js';
+import { BUILT_IN_SHELF, CATALOGUE } from '../catalogue/index.js';
 import fc from 'fast-check';
 import { Fraction } from '../amount/index.js';
-import { CATALOGUE } from '../catalogue/index.js';
 import type { KnownWeight } from '../measuring/index.js';
-import { readRecipe } from '../reading/index.js';
-import { defaultDrawer, planBatch, ratiosOf, type PlanLine } from './index.js';
+import { defaultDrawer } from '../drawer/index.js';
+import { planBatch } from './plan.js';
+import { ratiosOf } from '../formula/index.js';
+import type { PlanLine } from './plan-line.js';
 
 const DRAWER = defaultDrawer();
 
@@ -13,7 +16,12 @@ function plan(
   methods: Record<number, 'dipped' | 'sifted' | 'pressed'> = {},
 ): PlanLine {
   const factors = new Fraction(factor);
-  return planBatch(readRecipe(text), { factor: factors, methods, drawer: DRAWER })[0]!;
+  return planBatch(readText(text), {
+    factor: factors,
+    methods,
+    shelf: BUILT_IN_SHELF,
+    drawer: DRAWER,
+  })[0]!;
 }
 
 describe('the two columns', () => {
@@ -33,9 +41,10 @@ describe('the two columns', () => {
   });
 
   it('go by the habit of the kitchen, unless the line is filled otherwise', () => {
-    const reading = readRecipe('2 cups all-purpose flour\n2 cups sifted flour\n1 cup sugar');
+    const reading = readText('2 cups all-purpose flour\n2 cups sifted flour\n1 cup sugar');
     const batch = {
       factor: new Fraction(1),
+      shelf: BUILT_IN_SHELF,
       drawer: DRAWER,
       habits: { powder: 'dipped' },
     } as const;
@@ -65,10 +74,11 @@ describe('the two columns', () => {
   });
 
   it('cut butter at the marks when asked', () => {
-    const reading = readRecipe('3/4 cup butter');
+    const reading = readText('3/4 cup butter');
     const [line] = planBatch(reading, {
       factor: new Fraction(1),
       methods: { 0: 'block' },
+      shelf: BUILT_IN_SHELF,
       drawer: DRAWER,
     });
     expect(line?.measure?.fills).toEqual([
@@ -78,9 +88,10 @@ describe('the two columns', () => {
   });
 
   it('say how far the water rises when fat is sunk in it', () => {
-    const [line] = planBatch(readRecipe('1/2 cup butter'), {
+    const [line] = planBatch(readText('1/2 cup butter'), {
       factor: new Fraction(1),
       methods: { 0: 'displaced' },
+      shelf: BUILT_IN_SHELF,
       drawer: DRAWER,
     });
     expect(line?.measure?.shown).toBe('water up by 1/2 cup (118 ml)');
@@ -175,19 +186,22 @@ describe('properties of a plan', () => {
 
 describe('ratios', () => {
   it('counts the water inside everything', () => {
-    const ratios = ratiosOf([
-      { ingredientId: 'flour-wheat-bread', grams: 500 },
-      { ingredientId: 'water', grams: 300 },
-      { ingredientId: 'butter', grams: 50 },
-      { ingredientId: 'salt-table', grams: 10 },
-    ])!;
+    const ratios = ratiosOf(
+      [
+        { ingredientId: 'flour-wheat-bread', grams: 500 },
+        { ingredientId: 'water', grams: 300 },
+        { ingredientId: 'butter', grams: 50 },
+        { ingredientId: 'salt-table', grams: 10 },
+      ],
+      BUILT_IN_SHELF,
+    )!;
     expect(ratios.water).toBeCloseTo((500 * 0.134 + 300 + 50 * 0.162 + 10 * 0.002) / 5, 9);
     expect(ratios.fat).toBe(10);
     expect(ratios.salt).toBe(2);
   });
 
   it('has nothing to say without flour', () => {
-    expect(ratiosOf([{ ingredientId: 'water', grams: 100 }])).toBeNull();
+    expect(ratiosOf([{ ingredientId: 'water', grams: 100 }], BUILT_IN_SHELF)).toBeNull();
   });
 });
 
@@ -211,7 +225,12 @@ describe("the author's cup and your hand", () => {
     source: 'Grebe, 12 trials',
   };
   const flour = (known: { author?: KnownWeight[]; hand?: KnownWeight[] }, text = '2 cups flour') =>
-    planBatch(readRecipe(text), { factor: new Fraction(1), drawer: DRAWER, ...known })[0]!;
+    planBatch(readText(text), {
+      factor: new Fraction(1),
+      shelf: BUILT_IN_SHELF,
+      drawer: DRAWER,
+      ...known,
+    })[0]!;
 
   it('decide different things: what was meant, and what to fill', () => {
     const line = flour({ author: [author], hand: [hand] });

@@ -1,7 +1,6 @@
-import { BUILT_IN_SHELF, type Shelf } from '../catalogue/index.js';
-import type { PlanLine } from './plan.js';
-import { onScaleGrid } from './scale-grid.js';
-import type { ScaleDescription } from './scales.js';
+import type { Shelf } from '../catalogue/index.js';
+import { onScaleGrid } from '../fills/index.js';
+import type { ScaleDescription } from '../drawer/index.js';
 
 /** A little of something stirred into more of something else, of which enough can be weighed. */
 export interface Premix {
@@ -54,11 +53,14 @@ export interface PlannedPremix extends Premix {
   readonly carrier: number;
 }
 
+/** What of a planned line decides whether it can carry a premix. */
+interface Carrying {
+  readonly ingredientId: string | null;
+  readonly intended: { readonly grams: number } | null;
+}
+
 /** The line that can carry a premix: of the flours the largest; null where there is none. */
-export function carrierOf(
-  plan: readonly Pick<PlanLine, 'ingredientId' | 'intended'>[],
-  shelf: Shelf = BUILT_IN_SHELF,
-): number | null {
+export function carrierOf(plan: readonly Carrying[], shelf: Shelf): number | null {
   let best: number | null = null;
   for (const [index, { ingredientId, intended }] of plan.entries()) {
     if (!intended || ingredientId === null) continue;

@@ -1,11 +1,16 @@
+import { readText } from '../testing/usual.js';
+import { BUILT_IN_SHELF } from '../catalogue/index.js';
 import { Fraction } from '../amount/index.js';
-import { readRecipe } from '../reading/index.js';
-import { defaultDrawer, planBatch, substitutesFor, type PlanLine } from './index.js';
+import { defaultDrawer } from '../drawer/index.js';
+import { planBatch } from './plan.js';
+import { substitutesFor } from './substitutes.js';
+import type { PlanLine } from './plan-line.js';
 import type { LineChoice } from './line-choice.js';
 
 const plan = (text: string, choice: LineChoice): PlanLine =>
-  planBatch(readRecipe(text), {
+  planBatch(readText(text), {
     factor: new Fraction(1),
+    shelf: BUILT_IN_SHELF,
     drawer: defaultDrawer(),
     choices: { 0: choice },
   })[0]!;
@@ -40,8 +45,8 @@ describe('another kind in the place of what was written', () => {
   });
 
   it('is a flour with the water it takes more', () => {
-    const [line] = readRecipe('500 g bread flour').lines;
-    const whole = substitutesFor(line!).find(
+    const [line] = readText('500 g bread flour').lines;
+    const whole = substitutesFor(line!, BUILT_IN_SHELF).find(
       ({ ingredientId }) => ingredientId === 'flour-wheat-whole',
     );
     expect(whole?.gramsEach).toBe(1);
@@ -49,12 +54,13 @@ describe('another kind in the place of what was written', () => {
   });
 
   it('brings no allergen in and takes none away between wheat flours', () => {
-    const [line] = readRecipe('500 g bread flour').lines;
-    for (const { gained, lost } of substitutesFor(line!)) expect([...gained, ...lost]).toEqual([]);
+    const [line] = readText('500 g bread flour').lines;
+    for (const { gained, lost } of substitutesFor(line!, BUILT_IN_SHELF))
+      expect([...gained, ...lost]).toEqual([]);
   });
 
   it('is offered only where there is one, and forgotten when the line is something else', () => {
-    expect(substitutesFor(readRecipe('1 cup milk').lines[0]!)).toEqual([]);
+    expect(substitutesFor(readText('1 cup milk').lines[0]!, BUILT_IN_SHELF)).toEqual([]);
     const milk = plan('1 cup milk', { instead: { ingredientId: 'salt-table', form: null } });
     expect(milk.ingredientId).toBe('milk-whole');
     expect(milk.substitute).toBeNull();

@@ -1,4 +1,4 @@
-import { BUILT_IN_SHELF, ESTIMATE, type Ingredient, type Shelf } from '../catalogue/index.js';
+import { ESTIMATE, type Ingredient, type Shelf } from '../catalogue/index.js';
 import type { Line } from '../reading/index.js';
 import type { Replacement } from './line-choice.js';
 
@@ -32,7 +32,7 @@ const WATER_OVER_ALL_PURPOSE: Readonly<Record<string, number>> = {
 
 const isSalt = ({ id, role }: Ingredient): boolean => role === 'salt' && id.startsWith('salt-');
 
-function describe(
+function toSubstitute(
   from: Ingredient,
   to: Ingredient,
   form: string | null,
@@ -67,7 +67,7 @@ const others = (
  */
 export function substitutesFor(
   { ingredientId, form }: Pick<Line, 'ingredientId' | 'form'>,
-  shelf: Shelf = BUILT_IN_SHELF,
+  shelf: Shelf,
 ): readonly Substitute[] {
   const from = ingredientId === null ? undefined : shelf.ingredient(ingredientId);
   if (!from) return [];
@@ -75,13 +75,17 @@ export function substitutesFor(
     return shelf.all
       .filter((one) => isSalt(one) && one.id !== from.id)
       .map((to) =>
-        describe(from, to, null, { gramsEach: 1, waterMore: 0, source: 'the same salt by weight' }),
+        toSubstitute(from, to, null, {
+          gramsEach: 1,
+          waterMore: 0,
+          source: 'the same salt by weight',
+        }),
       );
   }
   const strength = YEAST_FOR_FRESH[from.id];
   if (strength !== undefined) {
     return others(from, YEAST_FOR_FRESH, shelf).map((to) =>
-      describe(from, to, null, {
+      toSubstitute(from, to, null, {
         gramsEach: YEAST_FOR_FRESH[to.id]! / strength,
         waterMore: 0,
         source: ESTIMATE,
@@ -91,7 +95,7 @@ export function substitutesFor(
   const water = WATER_OVER_ALL_PURPOSE[from.id];
   if (water !== undefined) {
     return others(from, WATER_OVER_ALL_PURPOSE, shelf).map((to) =>
-      describe(from, to, null, {
+      toSubstitute(from, to, null, {
         gramsEach: 1,
         waterMore: WATER_OVER_ALL_PURPOSE[to.id]! - water,
         source: ESTIMATE,
@@ -102,7 +106,7 @@ export function substitutesFor(
   return from.weights
     .filter((weight) => weight.method === 'count' && weight.form !== (form ?? 'large'))
     .map(({ form: size, source }) =>
-      describe(from, from, size, { gramsEach: 1, waterMore: 0, source }),
+      toSubstitute(from, from, size, { gramsEach: 1, waterMore: 0, source }),
     );
 }
 

@@ -1,4 +1,4 @@
-import { BEAM_NOTCH_GRAMS, POISE_GRAMS } from '../batch/index.js';
+import { BEAM_NOTCH_GRAMS, POISE_GRAMS } from '../drawer/index.js';
 
 /** How to set a beam scale. */
 export interface BeamSetting {

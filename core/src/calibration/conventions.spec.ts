@@ -1,12 +1,12 @@
+import { readText } from '../testing/usual.js';
 import { BUILT_IN_SHELF } from '../catalogue/index.js';
-import { readRecipe } from '../reading/index.js';
 import { inferConventions, knownOfAuthor, type AuthorCups } from './index.js';
 
 const CUP = 236.5882365;
 const FLOUR = 'flour-wheat-all-purpose';
 const infer = (...texts: string[]) =>
   inferConventions(
-    texts.map((text, index) => ({ title: `Recipe ${index + 1}`, reading: readRecipe(text) })),
+    texts.map((text, index) => ({ title: `Recipe ${index + 1}`, reading: readText(text) })),
   );
 const cupOf = (...texts: string[]): number | null => {
   const flour = infer(...texts).find(({ ingredientId }) => ingredientId === FLOUR);

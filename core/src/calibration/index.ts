@@ -7,7 +7,6 @@ export {
   type InferredConvention,
 } from './conventions.js';
 export {
-  FEWEST_TRIALS,
   WANTED_UNCERTAINTY,
   biasAgainst,
   calibrateHand,
@@ -35,3 +34,13 @@ export {
   type TrialSet,
   type Verdict,
 } from './trials.js';
+export {
+  calibratedDrawer,
+  calibrationOfTool,
+  heldMillilitresOf,
+  stampedMillilitresOf,
+  toolSpreadsOf,
+  trialByToday,
+  type OwnedTool,
+  type OwnedTools,
+} from './owned-tools.js';

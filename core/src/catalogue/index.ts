@@ -13,7 +13,7 @@ export {
   type Weight,
   type WeightUnit,
 } from './ingredient.js';
-export { findName, nameFinder, type NameFinder, type NameMatch } from './names.js';
+export { findName, type NameFinder, type NameMatch } from './names.js';
 export {
   BUILT_IN_SHELF,
   shelfOf,

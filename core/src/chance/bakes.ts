@@ -68,8 +68,8 @@ export class Bakes {
 
   /** Bakes that many more, at most a block of them. */
   bake(count: number): void {
-    for (const [at, { random, isEven }] of this.sources.entries()) {
-      if (isEven) random.evens(this.draws[at]!, count);
+    for (const [at, { random, isUniform }] of this.sources.entries()) {
+      if (isUniform) random.uniforms(this.draws[at]!, count);
       else random.normals(this.draws[at]!, count);
     }
     for (const [at, { by, of }] of this.routes.entries()) {

@@ -1,12 +1,12 @@
-import type { Batch, Drawer, PlanLine } from '../batch/index.js';
-import { BUILT_IN_SHELF, type Ingredient, type Role } from '../catalogue/index.js';
+import type { Batch, PlanLine } from '../batch/index.js';
+import type { Drawer } from '../drawer/index.js';
+import type { Ingredient, Method, Role } from '../catalogue/index.js';
 import {
   HAND_SHARE,
   PIECE_SPREAD,
   READ_FROM_ABOVE,
   TOOL_SPREAD,
   fillSpread,
-  sizeOfVolume,
 } from '../measuring/index.js';
 
 /** Whether a line is filled or weighed. */
@@ -26,6 +26,17 @@ export interface ChanceFill {
   readonly isRead: boolean;
 }
 
+/** What a hand fills alike: how far it is off in one such fill it is off in all of them. */
+export interface HandFilling {
+  /** Id of an ingredient that was weighed by itself, else a class of ingredients. */
+  readonly of: string;
+  readonly method: Method;
+}
+
+/** Whether both are filled alike. */
+export const sameHandFilling = (a: HandFilling | null, b: HandFilling | null): boolean =>
+  a?.of === b?.of && a?.method === b?.method;
+
 /** A line as the simulation sees it. */
 export interface ChanceLine {
   /** Index among the lines of the plan. */
@@ -39,7 +50,7 @@ export interface ChanceLine {
   readonly route: Route;
   readonly fills: readonly ChanceFill[];
   /** What is filled alike shares how far the hand is off; null for what is counted. */
-  readonly hand: string | null;
+  readonly hand: HandFilling | null;
   readonly handSpread: number;
   /** Whether the hand's bias is known from trials rather than assumed. */
   readonly isHandKnown: boolean;
@@ -73,15 +84,15 @@ function fillsOf(
   // What is spooned beside whole eggs is the lesser part: each gets its share by count.
   const perPiece = pieces > 0 ? measure.grams / (pieces + (volume > 0 ? 0.5 : 0)) : 0;
   const filled = measure.grams - perPiece * pieces;
-  return fills.map(({ tool, kind, count, millilitres }): ChanceFill => {
-    if (millilitres === null) {
+  return fills.map(({ tool, kind, count, millilitres, size }): ChanceFill => {
+    if (millilitres === null || size === null) {
       const spread = kind === 'egg' ? PIECE_SPREAD.egg : PIECE_SPREAD.other;
       return { tool: null, toolSpread: 0, count, grams: perPiece, spread, isRead: false };
     }
     const isMarked = kind === 'block' || kind === 'pinch';
     const isRead = kind === 'jug';
     const isAbove = isRead && jug === 'above';
-    const usual = fillSpread(ingredient.class, method, sizeOfVolume(millilitres));
+    const usual = fillSpread(ingredient.class, method, size);
     const grams = volume > 0 ? (filled * millilitres) / volume : 0;
     // All marks of a jug are wrong together: they are one thing, as when they are washed.
     const thing = [...dry, ...wet].find(({ id }) => id === tool)?.wash ?? tool;
@@ -108,7 +119,7 @@ export function chanceLines(
   routeOf: (index: number) => Route,
   basis: ChanceBasis = {},
 ): ChanceLine[] {
-  const shelf = batch.shelf ?? BUILT_IN_SHELF;
+  const { shelf } = batch;
   return plan.flatMap((line, index): ChanceLine[] => {
     const { ingredientId, intended, weight, measure, tolerance, isWeighed } = line;
     const ingredient = ingredientId === null ? undefined : shelf.ingredient(ingredientId);
@@ -126,7 +137,9 @@ export function chanceLines(
         route: isWeighed || !measure ? 'weigh' : routeOf(index),
         fills: fillsOf(line, ingredient, batch.drawer, basis),
         // A hand that was weighed at one ingredient is known there, not at all that is filled alike.
-        hand: isCounted ? null : `${known ? ingredient.id : ingredient.class} ${measure.method}`,
+        hand: isCounted
+          ? null
+          : { of: known ? ingredient.id : ingredient.class, method: measure.method },
         handSpread: known
           ? known.relativeSpread
           : isCounted

@@ -4,6 +4,7 @@ export {
   type ChanceBasis,
   type ChanceFill,
   type ChanceLine,
+  type HandFilling,
   type JugReading,
   type Route,
 } from './chance-line.js';
@@ -20,15 +21,16 @@ export {
 } from './simulate.js';
 export { CAUSES, type Cause } from './sources.js';
 export { HISTOGRAM, type Spread } from './tally.js';
-export { FLOUR_WAYS, flourVariants, type FlourVariant, type FlourWay } from './variants.js';
+export { flourVariants, type FlourVariant, type FlourWay } from './variants.js';
 export {
   CALIBRATED_SPREAD,
   MORE_TRIALS,
   afterTrials,
-  learning,
+  learnSteps,
   whatToLearn,
-  type Lesson,
+  type HandLesson,
+  type ToolLesson,
   type WhatToLearn,
 } from './what-to-learn.js';
-export { type Steps } from './steps.js';
-export { searching, whereWeighingPays, type WhereWeighingPays } from './where-weighing-pays.js';
+export type { Steps } from './steps.js';
+export { searchSteps, whereWeighingPays, type WhereWeighingPays } from './where-weighing-pays.js';

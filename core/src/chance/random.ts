@@ -7,7 +7,7 @@ export interface Random {
   /** The next so many of `normal`, the same ones, into the head of an array. */
   normals(into: Float64Array, count: number): void;
   /** The next so many of `uniform`, stretched to mean 0 and standard deviation 1. */
-  evens(into: Float64Array, count: number): void;
+  uniforms(into: Float64Array, count: number): void;
 }
 
 const PER_UNIT = 2 ** -32;
@@ -74,7 +74,7 @@ export function randomFrom(seed: number): Random {
       return one[0]!;
     },
     normals,
-    evens: (into, count) => {
+    uniforms: (into, count) => {
       for (let at = 0; at < count; at++) into[at] = (next(state) - 0.5) * ROOT_12;
     },
   };

@@ -1,6 +1,8 @@
+import { readText } from '../testing/usual.js';
+import { BUILT_IN_SHELF } from '../catalogue/index.js';
 import { Fraction } from '../amount/index.js';
-import { defaultDrawer, planBatch } from '../batch/index.js';
-import { readRecipe } from '../reading/index.js';
+import { defaultDrawer } from '../drawer/index.js';
+import { planBatch } from '../batch/index.js';
 import {
   HISTOGRAM,
   Simulation,
@@ -22,7 +24,7 @@ const line = (of: Partial<ChanceLine> = {}): ChanceLine => ({
   tolerance: 0.03,
   route: 'measure',
   fills: [{ ...CUP, count: 4, grams: 125 }],
-  hand: 'powder spooned',
+  hand: { of: 'powder', method: 'spooned' },
   handSpread: 0.04,
   isHandKnown: false,
   weighedGrams: 500,
@@ -86,8 +88,8 @@ describe('a whole recipe', () => {
 2 tsp baking powder
 1 tsp salt
 1 large egg`;
-  const batch = { factor: new Fraction(1), drawer: defaultDrawer() };
-  const plan = planBatch(readRecipe(`${TEXT}\n1 cup moon dust`), batch);
+  const batch = { factor: new Fraction(1), shelf: BUILT_IN_SHELF, drawer: defaultDrawer() };
+  const plan = planBatch(readText(`${TEXT}\n1 cup moon dust`), batch);
   const by = (route: Route) => chanceLines(plan, batch, () => route);
 
   it('leaves out what has no weight', () => {
@@ -144,7 +146,7 @@ describe('a whole recipe', () => {
 
   it('goes wrong by reading a jug from above: more scatter, and too little poured', () => {
     const water = 'Rounds\n3 cups all-purpose flour\n2 cups water';
-    const jugPlan = planBatch(readRecipe(water), batch);
+    const jugPlan = planBatch(readText(water), batch);
     const read = (jug: JugReading) =>
       simulate(
         chanceLines(jugPlan, batch, () => 'measure', { jug }),

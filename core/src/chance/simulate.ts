@@ -1,4 +1,5 @@
-import { ROLE_OF_RATIO, toleranceOf, type RatioPart, type Strictness } from '../batch/index.js';
+import { ROLE_OF_RATIO, type RatioPart } from '../formula/index.js';
+import { toleranceOf, type Strictness } from '../fills/index.js';
 import { BLOCK, Bakes } from './bakes.js';
 import type { ChanceLine } from './chance-line.js';
 import { RatioColumns } from './ratio-columns.js';
@@ -37,15 +38,15 @@ export interface Chances {
   readonly lines: readonly (Outcome & { readonly index: number })[];
   /** As they were meant in percent of the base, and how they come out. */
   readonly ratios: Readonly<
-    Partial<Record<RatioPart, CausedOutcome & { readonly written: number }>>
+    Partial<Record<RatioPart, CausedOutcome & { readonly intended: number }>>
   >;
 }
 
 /** Shares of causes are known to a percent after so many bakes; further ones go without. */
-const FOLLOWED = 40 * BLOCK;
+const ATTRIBUTED = 40 * BLOCK;
 
-/** How a deviation follows the sources: first-order, the mean of its product with each. */
-class Follows {
+/** What part of a variance each source has: first-order, by the mean of its product with each. */
+class CauseShares {
   private readonly sums: Float64Array;
 
   constructor(private readonly of: Bakes) {
@@ -76,14 +77,14 @@ class Follows {
 /** A deviation that is counted, and by what it is caused. */
 interface Watched {
   readonly tally: Tally;
-  readonly follows: Follows;
+  readonly shares: CauseShares;
 }
 
 const outcome = (tally: Tally): Outcome => ({ within: tally.within, ...tally.spread() });
 
-const caused = ({ tally, follows }: Watched): CausedOutcome => ({
+const caused = ({ tally, shares }: Watched): CausedOutcome => ({
   ...outcome(tally),
-  ...follows.shares(),
+  ...shares.shares(),
 });
 
 /** Relative deviations of a column from what was meant, into an array. */
@@ -97,13 +98,13 @@ function deviate(into: Float64Array, column: Float64Array, meant: number, count:
  * blocks. Memory does not grow with the number of bakes.
  */
 export class Simulation {
-  private readonly doing: Bakes;
+  private readonly bakes: Bakes;
   private readonly columns: RatioColumns;
   private readonly tallies: readonly Tally[];
   private readonly baseMass: Watched;
   private readonly ratios: readonly Watched[];
   /** By part, in percent of the base. */
-  private readonly written: readonly number[];
+  private readonly intended: readonly number[];
   private readonly off = new Float64Array(BLOCK);
   private readonly isGood = new Uint8Array(BLOCK);
   private readonly isEveryLine = new Uint8Array(BLOCK);
@@ -115,17 +116,17 @@ export class Simulation {
     private readonly lines: readonly ChanceLine[],
     { seed, strictness }: Omit<ChanceOptions, 'bakes'>,
   ) {
-    this.doing = new Bakes(lines, seed);
+    this.bakes = new Bakes(lines, seed);
     this.columns = new RatioColumns(lines);
     this.tallies = lines.map(({ tolerance }) => new Tally(tolerance));
     const watch = (tolerance: number): Watched => ({
       tally: new Tally(tolerance),
-      follows: new Follows(this.doing),
+      shares: new CauseShares(this.bakes),
     });
     this.baseMass = watch(toleranceOf('flour', strictness));
     const { parts, meant } = this.columns;
     this.ratios = parts.map((part) => watch(toleranceOf(ROLE_OF_RATIO[part], strictness)));
-    this.written = parts.map((_, at) => (100 * meant[at + 1]!) / meant[0]!);
+    this.intended = parts.map((_, at) => (100 * meant[at + 1]!) / meant[0]!);
   }
 
   /** Bakes that many more. */
@@ -146,32 +147,32 @@ export class Simulation {
       ratios: Object.fromEntries(
         columns.parts.map((part, at) => [
           part,
-          { written: this.written[at]!, ...caused(this.ratios[at]!) },
+          { intended: this.intended[at]!, ...caused(this.ratios[at]!) },
         ]),
       ),
     };
   }
 
   private block(count: number): void {
-    const { doing, columns, off, isGood, isEveryLine } = this;
+    const { bakes, columns, off, isGood, isEveryLine } = this;
     isGood.fill(1);
     isEveryLine.fill(1);
-    doing.bake(count);
+    bakes.bake(count);
     for (const [at, { intendedGrams }] of this.lines.entries()) {
-      deviate(off, doing.masses[at]!, intendedGrams, count);
+      deviate(off, bakes.masses[at]!, intendedGrams, count);
       this.tallies[at]!.add(off, count, isEveryLine);
     }
-    columns.take(doing.masses, count);
-    const watch = ({ tally, follows }: Watched, good?: Uint8Array): void => {
+    columns.take(bakes.masses, count);
+    const watch = ({ tally, shares }: Watched, good?: Uint8Array): void => {
       tally.add(off, count, good);
-      if (this.done < FOLLOWED) follows.add(off, count);
+      if (this.done < ATTRIBUTED) shares.add(off, count);
     };
     const [base, ...parts] = columns.sums as [Float64Array, ...Float64Array[]];
     deviate(off, base, columns.meant[0]!, count);
     // The base has no say in what is good: twice the dough is the same dough.
     watch(this.baseMass);
     for (const [at, sums] of parts.entries()) {
-      const meant = this.written[at]! / 100;
+      const meant = this.intended[at]! / 100;
       for (let bake = 0; bake < count; bake++) {
         off[bake] = base[bake]! > 0 ? sums[bake]! / (meant * base[bake]!) - 1 : -1;
       }

@@ -12,7 +12,7 @@ export interface Source {
   readonly line: number | null;
   readonly random: Random;
   /** Evenly spread, as within the step of a scale; else normal. */
-  readonly isEven: boolean;
+  readonly isUniform: boolean;
 }
 
 /** How a filled line's mass follows from the sources, by their places; −1 where there is none. */
@@ -50,19 +50,19 @@ export interface Compiled {
 }
 
 /**
- * A generator for each source, started by its name: another route for one line leaves the luck of
- * all the others as it was, so that two variants differ by what was changed alone.
+ * A generator for each source, started by its name: another route for one line leaves the draws of
+ * all the others as they were, so that two variants differ by what was changed alone.
  */
 export function compile(lines: readonly ChanceLine[], seed: number): Compiled {
   const sources: Source[] = [];
   const places = new Map<string, number>();
-  const place = (cause: Cause, line: number | null, name: string, isEven = false): number => {
+  const place = (cause: Cause, line: number | null, name: string, isUniform = false): number => {
     const key = `${cause} ${name}`;
     const known = places.get(key);
     if (known !== undefined) return known;
     places.set(key, sources.length);
     const random = randomFrom((seed ^ seedOf(key)) | 0);
-    return sources.push({ cause, line, random, isEven }) - 1;
+    return sources.push({ cause, line, random, isUniform }) - 1;
   };
   const routes = lines.map((line): LineRoute => {
     const { index } = line;
@@ -72,7 +72,8 @@ export function compile(lines: readonly ChanceLine[], seed: number): Compiled {
       const gridSpread = line.gridGrams / ROOT_12;
       return { by: 'scale', of: { grams: line.weighedGrams, grid, gridSpread, scale } };
     }
-    const hand = line.hand === null ? -1 : place('hand', null, line.hand);
+    const hand =
+      line.hand === null ? -1 : place('hand', null, `${line.hand.of} ${line.hand.method}`);
     const fills = line.fills.map((fill, at) => ({
       grams: fill.count * fill.grams,
       tool: fill.tool === null ? -1 : place('tool', null, fill.tool),

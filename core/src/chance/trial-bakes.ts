@@ -1,4 +1,5 @@
-import { ROLE_OF_RATIO, toleranceOf } from '../batch/index.js';
+import { ROLE_OF_RATIO } from '../formula/index.js';
+import { toleranceOf } from '../fills/index.js';
 import { BLOCK, Bakes } from './bakes.js';
 import type { ChanceLine } from './chance-line.js';
 import { RatioColumns } from './ratio-columns.js';
@@ -8,7 +9,7 @@ import type { ChanceOptions } from './simulate.js';
 type Sums = readonly (Float64Array | null)[];
 
 /** How many bits are set. */
-function ones(bits: number): number {
+function popcount(bits: number): number {
   let left = bits - ((bits >>> 1) & 0x55555555);
   left = (left & 0x33333333) + ((left >>> 2) & 0x33333333);
   return Math.imul((left + (left >>> 4)) & 0x0f0f0f0f, 0x01010101) >>> 24;
@@ -27,7 +28,8 @@ export class TrialBakes {
   /** What changes when an ingredient is weighed, by its place among the open ones. */
   private readonly changes: readonly Sums[];
   private readonly words: number;
-  private readonly found = new Map<string, Int32Array>();
+  /** Which bakes are within a limit, by what has to do with it. */
+  private readonly withinBits = new Map<string, Int32Array>();
 
   constructor(
     lines: readonly ChanceLine[],
@@ -56,20 +58,20 @@ export class TrialBakes {
     for (let word = 0; word < this.words; word++) {
       let bits = -1;
       for (const one of all) bits &= one[word]!;
-      good += ones(bits);
+      good += popcount(bits);
     }
     return good / this.options.bakes;
   }
 
   /** In which bakes a ratio is within what it forgives: a bit each. */
   private within(at: number, places: readonly number[]): Int32Array {
-    // Most ratios have to do with few ingredients: what was found for those is found for many sets.
+    // Most ratios have to do with few ingredients: what holds for those holds for many sets.
     const concerned = places.filter((place) => {
       const changes = this.changes[place]!;
       return changes[0] !== null || changes[at + 1] !== null;
     });
     const key = `${at} ${concerned.join(' ')}`;
-    const known = this.found.get(key);
+    const known = this.withinBits.get(key);
     if (known) return known;
     const { low, high } = this.limits[at]!;
     const base = this.sumOf(0, concerned);
@@ -79,7 +81,7 @@ export class TrialBakes {
       const isWithin = part[bake]! >= low * base[bake]! && part[bake]! <= high * base[bake]!;
       if (isWithin) bits[bake >> 5]! |= 1 << (bake & 31);
     }
-    this.found.set(key, bits);
+    this.withinBits.set(key, bits);
     return bits;
   }
 
@@ -93,7 +95,7 @@ export class TrialBakes {
     return changed;
   }
 
-  /** Bakes everything as it is and everything weighed: the same luck wherever both are the same. */
+  /** Bakes everything as it is and everything weighed: the same draws wherever both are the same. */
   private draw(lines: readonly ChanceLine[], { shares, meant }: RatioColumns): Sums[] {
     const { bakes, seed } = this.options;
     const changes = this.open.map(() => new Array<Float64Array | null>(meant.length).fill(null));

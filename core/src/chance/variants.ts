@@ -1,5 +1,5 @@
 import { planBatch, type Batch, type PlanLine } from '../batch/index.js';
-import { BUILT_IN_SHELF, type Method } from '../catalogue/index.js';
+import type { Method } from '../catalogue/index.js';
 import { methodsFor } from '../measuring/index.js';
 import type { Reading } from '../reading/index.js';
 import { chanceLines, type ChanceBasis, type ChanceLine, type Route } from './chance-line.js';
@@ -15,7 +15,7 @@ export interface FlourVariant {
 
 /** The lines of flour that can be spooned and scooped, by their index. */
 function floursOf(plan: readonly PlanLine[], batch: Batch): readonly number[] {
-  const shelf = batch.shelf ?? BUILT_IN_SHELF;
+  const { shelf } = batch;
   return plan.flatMap(({ ingredientId, intended }, index) => {
     const ingredient = ingredientId === null ? undefined : shelf.ingredient(ingredientId);
     if (!ingredient || !intended || ingredient.role !== 'flour') return [];

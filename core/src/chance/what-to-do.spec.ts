@@ -1,6 +1,8 @@
+import { readText } from '../testing/usual.js';
+import { BUILT_IN_SHELF } from '../catalogue/index.js';
 import { Fraction } from '../amount/index.js';
-import { defaultDrawer, planBatch } from '../batch/index.js';
-import { readRecipe } from '../reading/index.js';
+import { defaultDrawer } from '../drawer/index.js';
+import { planBatch } from '../batch/index.js';
 import {
   CALIBRATED_SPREAD,
   MORE_TRIALS,
@@ -20,8 +22,8 @@ const TEXT = `Rounds
 2 tsp baking powder
 1 tsp salt
 1/2 cup butter`;
-const batch = { factor: new Fraction(1), drawer: defaultDrawer() };
-const measured = chanceLines(planBatch(readRecipe(TEXT), batch), batch, () => 'measure');
+const batch = { factor: new Fraction(1), shelf: BUILT_IN_SHELF, drawer: defaultDrawer() };
+const measured = chanceLines(planBatch(readText(TEXT), batch), batch, () => 'measure');
 const OPTIONS = { bakes: 4000, seed: 3 };
 
 const weighing = (indexes: readonly number[]): ChanceLine[] =>
@@ -55,7 +57,7 @@ describe('where weighing pays', () => {
 
   it('weighs all lines of an ingredient or none', () => {
     const text = `${TEXT}\n1 cup all-purpose flour`;
-    const lines = chanceLines(planBatch(readRecipe(text), batch), batch, () => 'measure');
+    const lines = chanceLines(planBatch(readText(text), batch), batch, () => 'measure');
     const { ingredients, weigh } = whereWeighingPays(lines, 0.8, OPTIONS);
     const flours = lines.filter(({ ingredientId }) => ingredientId.startsWith('flour'));
     expect(ingredients).toContain('flour-wheat-all-purpose');
@@ -85,7 +87,7 @@ describe('where weighing pays', () => {
 });
 
 describe('flour done otherwise', () => {
-  const reading = readRecipe(TEXT);
+  const reading = readText(TEXT);
   const variants = flourVariants(reading, batch, () => 'measure');
   const outcomes = new Map(variants.map(({ way, lines }) => [way, simulate(lines, OPTIONS)]));
 
@@ -107,7 +109,7 @@ describe('flour done otherwise', () => {
   });
 
   it('has nothing to say of a recipe without flour', () => {
-    expect(flourVariants(readRecipe('Syrup\n1 cup honey'), batch, () => 'measure')).toEqual([]);
+    expect(flourVariants(readText('Syrup\n1 cup honey'), batch, () => 'measure')).toEqual([]);
   });
 });
 
@@ -118,7 +120,7 @@ describe('what to learn', () => {
     const calibrated = measured.map((line) => ({
       ...line,
       fills: line.fills.map((fill) =>
-        fill.tool === first!.name ? { ...fill, toolSpread: CALIBRATED_SPREAD } : fill,
+        fill.tool === first!.tool ? { ...fill, toolSpread: CALIBRATED_SPREAD } : fill,
       ),
     }));
     expect(first!.goodThen).toBe(simulate(calibrated, OPTIONS).good);

@@ -1,22 +1,30 @@
-import type { ChanceLine } from './chance-line.js';
+import { sameHandFilling, type ChanceLine, type HandFilling } from './chance-line.js';
 import { simulate, type ChanceOptions } from './simulate.js';
 import { finished, forTrials, type Steps } from './steps.js';
 
 /** What would be known better, and the chance of a good bake once it is. */
-export interface Lesson {
-  /** Name of a tool as in the drawer, or of what a hand fills alike, as `hand` of its lines. */
-  readonly name: string;
+interface Lesson {
   /** Indexes of the lines that it concerns. */
   readonly lines: readonly number[];
   readonly goodThen: number;
 }
 
+/** A tool to calibrate with water. */
+export interface ToolLesson extends Lesson {
+  /** As in the drawer. */
+  readonly tool: string;
+}
+
+/** A filling to weigh a few more times. */
+export interface HandLesson extends Lesson {
+  readonly hand: HandFilling;
+}
+
+/** What to learn next, the most telling first. */
 export interface WhatToLearn {
   readonly goodNow: number;
-  /** Tools to calibrate with water, the most telling first. */
-  readonly tools: readonly Lesson[];
-  /** Fillings to weigh three more times, the most telling first. */
-  readonly hands: readonly Lesson[];
+  readonly tools: readonly ToolLesson[];
+  readonly hands: readonly HandLesson[];
 }
 
 /** How well a tool is known once it was filled with water three times: an assumption. */
@@ -43,68 +51,80 @@ const withTool = (line: ChanceLine, tool: string): ChanceLine => ({
   ),
 });
 
-const withTrials = (line: ChanceLine, hand: string): ChanceLine => {
-  if (line.hand !== hand) return line;
+const withTrials = (line: ChanceLine, hand: HandFilling): ChanceLine => {
+  if (!sameHandFilling(line.hand, hand)) return line;
   const scatter = Math.max(...line.fills.map(({ spread }) => spread));
   return { ...line, handSpread: afterTrials(line.handSpread, scatter, MORE_TRIALS) };
 };
 
-/** What could be known better, each once, with the lines as they were then. */
-function possible(lines: readonly ChanceLine[]): {
-  readonly about: 'tools' | 'hands';
-  readonly name: string;
-  readonly concerns: (line: ChanceLine) => boolean;
-  readonly better: (line: ChanceLine) => ChanceLine;
-}[] {
-  const tools = lines.flatMap(({ fills }) =>
-    fills.flatMap(({ tool, toolSpread }) =>
-      tool !== null && toolSpread > CALIBRATED_SPREAD ? [tool] : [],
+/** Tools that are not known well already, each once. */
+const toolsOf = (lines: readonly ChanceLine[]): readonly string[] => [
+  ...new Set(
+    lines.flatMap(({ fills }) =>
+      fills.flatMap(({ tool, toolSpread }) =>
+        tool !== null && toolSpread > CALIBRATED_SPREAD ? [tool] : [],
+      ),
     ),
+  ),
+];
+
+/** Fillings whose mean is not known exactly, each once. */
+const handsOf = (lines: readonly ChanceLine[]): readonly HandFilling[] =>
+  lines.reduce<HandFilling[]>(
+    (found, { hand, handSpread }) =>
+      hand === null || handSpread === 0 || found.some((one) => sameHandFilling(one, hand))
+        ? found
+        : [...found, hand],
+    [],
   );
-  const hands = lines.flatMap(({ hand, handSpread }) =>
-    hand !== null && handSpread > 0 ? [hand] : [],
-  );
-  return [
-    ...[...new Set(tools)].map((name) => ({
-      about: 'tools' as const,
-      name,
-      concerns: ({ fills }: ChanceLine) => fills.some(({ tool }) => tool === name),
-      better: (line: ChanceLine) => withTool(line, name),
-    })),
-    ...[...new Set(hands)].map((name) => ({
-      about: 'hands' as const,
-      name,
-      concerns: ({ hand }: ChanceLine) => hand === name,
-      better: (line: ChanceLine) => withTrials(line, name),
-    })),
-  ];
-}
+
+const mostTellingFirst = (a: Lesson, b: Lesson): number => b.goodThen - a.goodThen;
 
 /**
- * What knowing a tool or a hand better would do for the chance of a good bake, each by itself. By
+ * What knowing a tool or a hand better would do for the chance of a good bake, each on its own. By
  * common random numbers. What is as well known already is left out. A step for each.
  */
-export function* learning(
+export function* learnSteps(
   lines: readonly ChanceLine[],
   options: ChanceOptions,
 ): Steps<WhatToLearn> {
   const trials = forTrials(lines, options);
-  const measured = lines.filter(({ route, fills }) => route === 'measure' && fills.length > 0);
+  const isMeasured = ({ route, fills }: ChanceLine): boolean =>
+    route === 'measure' && fills.length > 0;
+  const measured = lines.filter(isMeasured);
+  const goodWith = (better: (line: ChanceLine) => ChanceLine): number =>
+    simulate(
+      lines.map((line) => (isMeasured(line) ? better(line) : line)),
+      trials,
+    ).good;
+  const concerned = (concerns: (line: ChanceLine) => boolean): readonly number[] =>
+    measured.filter(concerns).map(({ index }) => index);
   const goodNow = simulate(lines, trials).good;
-  const lessons: Record<'tools' | 'hands', Lesson[]> = { tools: [], hands: [] };
-  for (const { about, name, concerns, better } of possible(measured)) {
+  const tools: ToolLesson[] = [];
+  for (const tool of toolsOf(measured)) {
     yield;
-    const then = lines.map((line) => (measured.includes(line) ? better(line) : line));
-    lessons[about].push({
-      name,
-      lines: measured.filter(concerns).map(({ index }) => index),
-      goodThen: simulate(then, trials).good,
+    tools.push({
+      tool,
+      lines: concerned(({ fills }) => fills.some((fill) => fill.tool === tool)),
+      goodThen: goodWith((line) => withTool(line, tool)),
     });
   }
-  for (const list of Object.values(lessons)) list.sort((a, b) => b.goodThen - a.goodThen);
-  return { goodNow, ...lessons };
+  const hands: HandLesson[] = [];
+  for (const hand of handsOf(measured)) {
+    yield;
+    hands.push({
+      hand,
+      lines: concerned((line) => sameHandFilling(line.hand, hand)),
+      goodThen: goodWith((line) => withTrials(line, hand)),
+    });
+  }
+  return {
+    goodNow,
+    tools: tools.sort(mostTellingFirst),
+    hands: hands.sort(mostTellingFirst),
+  };
 }
 
-/** `learning` in one go. */
+/** `learnSteps` in one go. */
 export const whatToLearn = (lines: readonly ChanceLine[], options: ChanceOptions): WhatToLearn =>
-  finished(learning(lines, options));
+  finished(learnSteps(lines, options));

@@ -83,7 +83,7 @@ function* bestOf(
  * first; where there are too many of a size, one more is added to the best smaller set at a time.
  * Where it can't be reached, no more is weighed than helps. By common random numbers, so that sets differ by what is weighed alone.
  */
-export function* searching(
+export function* searchSteps(
   lines: readonly ChanceLine[],
   wanted: number,
   options: ChanceOptions,
@@ -124,9 +124,9 @@ export function* searching(
   };
 }
 
-/** `searching` in one go. */
+/** `searchSteps` in one go. */
 export const whereWeighingPays = (
   lines: readonly ChanceLine[],
   wanted: number,
   options: ChanceOptions,
-): WhereWeighingPays => finished(searching(lines, wanted, options));
+): WhereWeighingPays => finished(searchSteps(lines, wanted, options));

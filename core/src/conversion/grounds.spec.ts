@@ -1,5 +1,6 @@
+import { BUILT_IN_SHELF } from '../catalogue/index.js';
+import { readUsualLine } from '../testing/usual.js';
 import type { KnownWeight } from '../measuring/index.js';
-import { readLine } from '../reading/index.js';
 import { groundsOf } from './index.js';
 
 const NOTEBOOK: KnownWeight = {
@@ -13,10 +14,9 @@ const NOTEBOOK: KnownWeight = {
   source: 'Harbour notebook',
 };
 const grounds = (written: string, known: readonly KnownWeight[] = []): [string, number][] =>
-  groundsOf(readLine(written), 'us-customary', undefined, known).map(({ basis, grams }) => [
-    basis.rung,
-    Math.round(grams),
-  ]);
+  groundsOf(readUsualLine(written), 'us-customary', BUILT_IN_SHELF, known).map(
+    ({ basis, grams }) => [basis.rung, Math.round(grams)],
+  );
 
 describe('the grounds of a line', () => {
   it('are told from the one gone by down the ladder', () => {

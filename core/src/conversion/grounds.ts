@@ -1,4 +1,4 @@
-import { BUILT_IN_SHELF, type Shelf } from '../catalogue/index.js';
+import type { Shelf } from '../catalogue/index.js';
 import type { KnownWeight } from '../measuring/index.js';
 import type { Standard } from '../units/index.js';
 import { intendedMass, type Intended, type MeasuredLine } from './intended.js';
@@ -13,7 +13,7 @@ const NOBODY: readonly KnownWeight[] = [];
 export function groundsOf(
   line: MeasuredLine,
   standard: Standard,
-  shelf: Shelf = BUILT_IN_SHELF,
+  shelf: Shelf,
   known: readonly KnownWeight[] = NOBODY,
 ): readonly Intended[] {
   const measured = { ...line, stated: null };

@@ -1,9 +1,10 @@
-import { shelfOf, type Shelf } from '../catalogue/index.js';
+import { BUILT_IN_SHELF, shelfOf, type Shelf } from '../catalogue/index.js';
+import { readUsualLine } from '../testing/usual.js';
 import { readLine } from '../reading/index.js';
 import { intendedMass, intendedOtherwise } from './index.js';
 
 const intended = (text: string, standard: Parameters<typeof intendedMass>[1] = 'us-customary') =>
-  intendedMass(readLine(text, standard), standard);
+  intendedMass(readUsualLine(text, standard), standard, BUILT_IN_SHELF);
 
 describe('intended mass', () => {
   it("uses the author's cup", () => {
@@ -116,10 +117,13 @@ describe('intended mass', () => {
   });
 
   it('weighs the other reading of a note', () => {
-    const line = readLine('8 oz sour cream');
+    const line = readUsualLine('8 oz sour cream');
     const note = line.notes.find(({ code }) => code === 'ounce-ambiguous')!;
     const other = note.code === 'ounce-ambiguous' ? note.other : {};
-    expect(intendedMass(line, 'us-customary')!.grams).toBeCloseTo(226.8, 1);
-    expect(intendedOtherwise(line, other, 'us-customary')!.grams).toBeCloseTo(230, 6);
+    expect(intendedMass(line, 'us-customary', BUILT_IN_SHELF)!.grams).toBeCloseTo(226.8, 1);
+    expect(intendedOtherwise(line, other, 'us-customary', BUILT_IN_SHELF)!.grams).toBeCloseTo(
+      230,
+      6,
+    );
   });
 });

@@ -1,5 +1,5 @@
 import { midpoint, type Fraction } from '../amount/index.js';
-import { BUILT_IN_SHELF, type Ingredient, type Method, type Shelf } from '../catalogue/index.js';
+import type { Ingredient, Method, Shelf } from '../catalogue/index.js';
 import {
   COVERAGE,
   HOUSEHOLD_SPREAD,
@@ -65,7 +65,7 @@ const STATED: IntendedBasis = {
 export function intendedMass(
   line: MeasuredLine,
   standard: Standard,
-  shelf: Shelf = BUILT_IN_SHELF,
+  shelf: Shelf,
   known: readonly KnownWeight[] = [],
 ): Intended | null {
   if (line.stated) return statedMass(line, line.stated.grams, standard, shelf, known);

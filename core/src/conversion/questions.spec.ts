@@ -1,7 +1,9 @@
-import { readLine } from '../reading/index.js';
+import { BUILT_IN_SHELF } from '../catalogue/index.js';
+import { readUsualLine } from '../testing/usual.js';
 import { questionsOf, type Question } from './index.js';
 
-const questions = (text: string): Question[] => questionsOf(readLine(text), 'us-customary');
+const questions = (text: string): Question[] =>
+  questionsOf(readUsualLine(text), 'us-customary', BUILT_IN_SHELF);
 const choices = (text: string, code: Question['note']['code']): string[] =>
   questions(text)
     .find(({ note }) => note.code === code)!

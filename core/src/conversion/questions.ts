@@ -1,4 +1,4 @@
-import { BUILT_IN_SHELF, closestIngredients, wordsOf, type Shelf } from '../catalogue/index.js';
+import { closestIngredients, wordsOf, type Shelf } from '../catalogue/index.js';
 import { methodsFor, pieceOf, type KnownWeight } from '../measuring/index.js';
 import { readOtherwise, type Line, type OtherReading, type ReadingNote } from '../reading/index.js';
 import type { Standard } from '../units/index.js';
@@ -31,7 +31,7 @@ export function intendedOtherwise(
   line: Line,
   other: OtherReading,
   standard: Standard,
-  shelf: Shelf = BUILT_IN_SHELF,
+  shelf: Shelf,
   known: readonly KnownWeight[] = [],
 ): Intended | null {
   return intendedMass(readOtherwise(line, other, standard, shelf), standard, shelf, known);
@@ -129,7 +129,7 @@ function otherSizes(line: Line, shelf: Shelf): readonly { readonly reading: Othe
 export function questionsOf(
   line: Line,
   standard: Standard,
-  shelf: Shelf = BUILT_IN_SHELF,
+  shelf: Shelf,
   known: readonly KnownWeight[] = [],
 ): Question[] {
   if (line.notes.length === 0) return [];

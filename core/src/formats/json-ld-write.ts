@@ -1,5 +1,7 @@
 import { midpoint } from '../amount/index.js';
+import type { Shelf } from '../catalogue/index.js';
 import { factsOf, readRecipe, type Line } from '../reading/index.js';
+import { USUAL_STANDARD } from '../units/index.js';
 import { isoDuration } from './durations.js';
 import { OWN_PROPERTY } from './json-ld-read.js';
 import type { RecipeFile } from './recipe-file.js';
@@ -32,9 +34,9 @@ function instructionsOf(lines: readonly Line[]): (HowToStep | HowToSection)[] {
     });
 }
 
-function nodeOf(recipe: RecipeFile) {
+function nodeOf(recipe: RecipeFile, shelf: Shelf) {
   const { text, author } = recipe;
-  const reading = readRecipe(text, recipe.standard ?? undefined);
+  const reading = readRecipe(text, recipe.standard ?? USUAL_STANDARD, shelf);
   const written = (kind: string): string[] =>
     reading.lines.filter((line) => line.kind === kind).map((line) => line.written.trim());
   const { times } = factsOf(reading.lines);
@@ -64,8 +66,8 @@ function nodeOf(recipe: RecipeFile) {
 }
 
 /** Recipes as a schema.org document: one by itself, several as a graph. */
-export function writeJsonLd(recipes: readonly RecipeFile[]): string {
-  const nodes = recipes.map(nodeOf);
+export function writeJsonLd(recipes: readonly RecipeFile[], shelf: Shelf): string {
+  const nodes = recipes.map((recipe) => nodeOf(recipe, shelf));
   const context = { '@context': 'https://schema.org' };
   const document =
     nodes.length === 1 ? { ...context, ...nodes[0] } : { ...context, '@graph': nodes };

@@ -1,3 +1,4 @@
+import { BUILT_IN_SHELF } from '../catalogue/index.js';
 import { USUAL_BALANCE } from '../batch/index.js';
 import fc from 'fast-check';
 import type { RecipeFile } from './recipe-file.js';
@@ -42,7 +43,10 @@ describe('recipes out and in again', () => {
   for (const format of EXPORT_FORMATS.filter((one) => one !== 'text')) {
     it(`come back the same through ${format}`, () => {
       for (const recipes of [[KNOTS], [PLAIN], [KNOTS, PLAIN, KNOTS]]) {
-        const { recipes: back, problems } = readRecipeFile('', writeRecipeFile(format, recipes));
+        const { recipes: back, problems } = readRecipeFile(
+          '',
+          writeRecipeFile(format, recipes, BUILT_IN_SHELF),
+        );
         expect(problems).toEqual([]);
         expect(back as unknown).toEqual(recipes);
       }
@@ -56,7 +60,7 @@ describe('recipes out and in again', () => {
       fc.assert(
         fc.property(fc.array(text, { minLength: 1, maxLength: 3 }), (written) => {
           const recipes = written.map((one) => ({ ...PLAIN, text: one }));
-          const back = readRecipeFile('', writeRecipeFile(format, recipes)).recipes;
+          const back = readRecipeFile('', writeRecipeFile(format, recipes, BUILT_IN_SHELF)).recipes;
           expect(back.map((one) => one.text)).toEqual(written);
         }),
         { numRuns: 150 },
@@ -65,12 +69,15 @@ describe('recipes out and in again', () => {
   }
 
   it('keep their texts in plain text', () => {
-    const written = writeRecipeFile('text', [KNOTS, PLAIN]);
+    const written = writeRecipeFile('text', [KNOTS, PLAIN], BUILT_IN_SHELF);
     expect(texts(written)).toEqual([KNOTS.text, PLAIN.text]);
   });
 
   it('give other programs the parts that they look for', () => {
-    const node = JSON.parse(writeRecipeFile('json-ld', [KNOTS])) as Record<string, unknown>;
+    const node = JSON.parse(writeRecipeFile('json-ld', [KNOTS], BUILT_IN_SHELF)) as Record<
+      string,
+      unknown
+    >;
     expect(node['@type']).toBe('Recipe');
     expect(node['name']).toBe('Salt knots, for Saturdays');
     expect(node['recipeYield']).toBe('12');
@@ -80,7 +87,7 @@ describe('recipes out and in again', () => {
   });
 
   it('carry nothing into a spreadsheet that it would run', () => {
-    const csv = writeRecipeFile('csv', [{ ...PLAIN, text: '=HYPERLINK("x")' }]);
+    const csv = writeRecipeFile('csv', [{ ...PLAIN, text: '=HYPERLINK("x")' }], BUILT_IN_SHELF);
     expect(csv).toContain("'=HYPERLINK");
     expect(texts(csv)).toEqual(['=HYPERLINK("x")']);
   });

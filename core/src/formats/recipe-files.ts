@@ -1,3 +1,4 @@
+import type { Shelf } from '../catalogue/index.js';
 import { linkedDataIn } from './html-text.js';
 import { readJsonLd } from './json-ld-read.js';
 import { writeJsonLd } from './json-ld-write.js';
@@ -99,15 +100,23 @@ export function readRecipeFile(name: string, content: string): FileReading {
 export const EXPORT_FORMATS = ['text', 'markdown', 'json-ld', 'csv'] as const;
 export type ExportFormat = (typeof EXPORT_FORMATS)[number];
 
-/** Recipes as the content of a file. Text alone keeps nothing but the texts. */
-export function writeRecipeFile(format: ExportFormat, recipes: readonly RecipeFile[]): string {
+/**
+ * Recipes as the content of a file. Text alone keeps nothing but the texts.
+ *
+ * @param shelf the ingredients by which lines are told from steps
+ */
+export function writeRecipeFile(
+  format: ExportFormat,
+  recipes: readonly RecipeFile[],
+  shelf: Shelf,
+): string {
   switch (format) {
     case 'text':
       return writePlainText(recipes);
     case 'markdown':
       return writeMarkdown(recipes);
     case 'json-ld':
-      return writeJsonLd(recipes);
+      return writeJsonLd(recipes, shelf);
     case 'csv':
       return writeRecipeCsv(recipes);
   }

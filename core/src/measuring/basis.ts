@@ -1,7 +1,7 @@
 import { ESTIMATE, type Ingredient, type Method, type Weight } from '../catalogue/index.js';
 import { millilitresIn } from '../units/index.js';
 import { classFactor, defaultMethod } from './methods.js';
-import { oncePerIngredient } from './once.js';
+import { rememberByIngredient } from './remember-by-ingredient.js';
 import type { MeasureSize } from './size.js';
 import { CLASS_FACTOR_SPREAD, PIECE_SPREAD, UNSOURCED_SPREAD } from './spread.js';
 
@@ -155,7 +155,7 @@ function fromTables(filling: Filling): DensityBasis | null {
   return basis;
 }
 
-const tableDensities = oncePerIngredient(() => new Map<string, DensityBasis | null>());
+const tableDensities = rememberByIngredient(() => new Map<string, DensityBasis | null>());
 
 /** The rungs of tables: a weight as it stands there, or an estimate from one. */
 function tableDensity(filling: Filling): DensityBasis | null {
@@ -209,7 +209,7 @@ export function pieceOf(
  * The lightest and heaviest a millilitre of the ingredient can be by any method and form:
  * what a stated weight is held against. Null when nothing is known.
  */
-export const densityLimits = oncePerIngredient(
+export const densityLimits = rememberByIngredient(
   (ingredient: Ingredient): readonly [number, number] | null => {
     const densities = ingredient.weights.filter(byVolume).map(gramsPerMillilitre);
     if (densities.length === 0) return null;

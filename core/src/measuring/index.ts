@@ -9,10 +9,10 @@ export {
   type PieceBasis,
   type Rung,
 } from './basis.js';
-export { classFactor, defaultMethod, methodsFor } from './methods.js';
-export { kindForKind, type SameWeight } from './kind-for-kind.js';
+export { defaultMethod, methodsFor } from './methods.js';
+export { equalWeights, type EqualWeight } from './equal-weights.js';
 export { sameFilling, type FillingOf } from './same-filling.js';
-export { measureSize, sizeOfVolume, type MeasureSize } from './size.js';
+export { measureSize, type MeasureSize } from './size.js';
 export {
   CLASS_FACTOR_SPREAD,
   COVERAGE,
@@ -23,7 +23,6 @@ export {
   PINCH_SPREAD,
   READ_FROM_ABOVE,
   TOOL_SPREAD,
-  UNSOURCED_SPREAD,
   combinedSpread,
   fillSpread,
 } from './spread.js';

@@ -5,12 +5,12 @@ import {
   densityLimits,
   densityOf,
   fillSpread,
-  kindForKind,
   measureSize,
   methodsFor,
   pieceOf,
   type KnownWeight,
 } from './index.js';
+import { equalWeights } from './equal-weights.js';
 
 const CUP = 236.5882365;
 const TSP = CUP / 48;
@@ -103,7 +103,7 @@ describe('the basis ladder', () => {
   it('says how much of one salt is how much of another, by weight', () => {
     const salt = (id: string) => knownIngredient(id);
     const others = [salt('salt-table'), salt('salt-coarse-light'), salt('salt-coarse-dense')];
-    const same = kindForKind(salt('salt-table'), others, 'tsp');
+    const same = equalWeights(salt('salt-table'), others, 'tsp');
     expect(same.map(({ ingredient }) => ingredient.id)).toEqual([
       'salt-coarse-light',
       'salt-coarse-dense',

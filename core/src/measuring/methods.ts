@@ -1,5 +1,5 @@
 import type { Ingredient, IngredientClass, Method } from '../catalogue/index.js';
-import { oncePerIngredient } from './once.js';
+import { rememberByIngredient } from './remember-by-ingredient.js';
 
 /** Methods of each class, light to heavy; the first of `[default, all]` is what is assumed. */
 const BY_CLASS: Readonly<Record<IngredientClass, { default: Method; all: readonly Method[] }>> = {
@@ -18,7 +18,7 @@ const BY_CLASS: Readonly<Record<IngredientClass, { default: Method; all: readonl
  * The method assumed when neither recipe nor baker names one: that of the class, or, for an
  * ingredient that is only ever measured another way (spices: a level spoon), that one.
  */
-export const defaultMethod = oncePerIngredient((ingredient: Ingredient): Method => {
+export const defaultMethod = rememberByIngredient((ingredient: Ingredient): Method => {
   const usual = BY_CLASS[ingredient.class].default;
   const known = ingredient.weights.filter((weight) => weight.method !== 'count');
   if (usual === 'count' || known.length === 0) return usual;
@@ -26,7 +26,7 @@ export const defaultMethod = oncePerIngredient((ingredient: Ingredient): Method 
 });
 
 /** Every method that makes sense for the ingredient, light to heavy. Never empty. */
-export const methodsFor = oncePerIngredient((ingredient: Ingredient): readonly Method[] => {
+export const methodsFor = rememberByIngredient((ingredient: Ingredient): readonly Method[] => {
   const all = BY_CLASS[ingredient.class].all;
   const own = defaultMethod(ingredient);
   if (!all.includes(own)) return [own, ...all.filter((method) => method === 'dipped')];

@@ -7,7 +7,10 @@ export type MeasureSize = 'cup' | 'tbsp' | 'tsp';
 const TSP_UP_TO_MILLILITRES = 8.5;
 const TBSP_UP_TO_MILLILITRES = 40;
 
-/** The measure size of a written amount: by its unit where that is a spoon, else by volume. */
+/**
+ * The measure size of a written amount, of a tool or of one of its fills: by its unit where that
+ * is a cup or a spoon (an eighth of a cup is still levelled as a cup is), else by its volume.
+ */
 export function measureSize(unit: Unit, millilitres: number): MeasureSize {
   if (unit === 'tsp' || unit === 'pinch' || unit === 'dash' || unit === 'smidgen') return 'tsp';
   if (unit === 'tbsp') return 'tbsp';
@@ -16,7 +19,7 @@ export function measureSize(unit: Unit, millilitres: number): MeasureSize {
 }
 
 /** The measure size that a volume in millilitres would be measured with. */
-export function sizeOfVolume(millilitres: number): MeasureSize {
+function sizeOfVolume(millilitres: number): MeasureSize {
   if (millilitres <= TSP_UP_TO_MILLILITRES) return 'tsp';
   return millilitres <= TBSP_UP_TO_MILLILITRES ? 'tbsp' : 'cup';
 }

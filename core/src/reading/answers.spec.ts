@@ -1,18 +1,20 @@
+import { readText, readUsualLine } from '../testing/usual.js';
 import { BUILT_IN_SHELF } from '../catalogue/index.js';
 import { intendedMass, questionsOf } from '../conversion/index.js';
 import {
-  NO_ANSWERS,
   answerReading,
   nameOfLine,
-  readLine,
-  readRecipe,
+  NO_ANSWERS,
   wordOfNote,
+  type Answer,
+  type Answers,
+  type Line,
+  type LineAnswer,
 } from './index.js';
-import type { Answer, Answers, Line, LineAnswer } from './index.js';
 
 const TEXT =
   'Salt knots\n1 tbsp kosher salt\n1 cup cake flour, sifted\n1 tsp baking pwdr\n1 cup milk';
-const reading = readRecipe(TEXT);
+const reading = readText(TEXT);
 
 const COARSE: Answer = {
   note: 'kind-ambiguous',
@@ -26,7 +28,7 @@ function answered(answers: Partial<Answers>): readonly Line[] {
 }
 
 const grams = (line: Line | undefined): number | undefined =>
-  line && intendedMass(line, 'us-customary')?.grams;
+  line && intendedMass(line, 'us-customary', BUILT_IN_SHELF)?.grams;
 
 describe('what a baker answers', () => {
   const onLine = (answer: Answer, written: string): LineAnswer => ({ ...answer, written });
@@ -113,8 +115,10 @@ describe('what a baker answers', () => {
     choice: number,
     to: string,
   ): number | undefined => {
-    const line = readLine(from);
-    const question = questionsOf(line, 'us-customary').find(({ note }) => note.code === code)!;
+    const line = readUsualLine(from);
+    const question = questionsOf(line, 'us-customary', BUILT_IN_SHELF).find(
+      ({ note }) => note.code === code,
+    )!;
     const kept: Answer = {
       note: code,
       name: nameOfLine(line),
@@ -122,7 +126,7 @@ describe('what a baker answers', () => {
       reading: question.choices[choice]!.reading,
     };
     const answers = { ...NO_ANSWERS, kitchen: [kept] };
-    const [other] = answerReading(readRecipe(`A title\n${to}`), answers, BUILT_IN_SHELF).lines;
+    const [other] = answerReading(readText(`A title\n${to}`), answers, BUILT_IN_SHELF).lines;
     return grams(other);
   };
 

@@ -12,7 +12,6 @@ export {
 } from './answers.js';
 export { clean, type CleanLine } from './clean.js';
 export {
-  celsiusOf,
   factsOf,
   type Facts,
   type OvenSetting,
@@ -21,18 +20,10 @@ export {
   type TimeSpan,
 } from './facts/index.js';
 export type { Language } from './languages/index.js';
-export {
-  type Answered,
-  type AnsweredBy,
-  type Line,
-  type LineKind,
-  type Reading,
-  type Span,
-  type Yield,
-} from './line.js';
+export type { Answered, AnsweredBy, Line, LineKind, Reading, Span, Yield } from './line.js';
 export type { NoteCode, OtherReading, ReadingNote } from './note.js';
-export { headsIngredients } from './heads-ingredients.js';
+export { headsIngredients } from './structure/index.js';
 export { inspectLine, type Stages } from './inspect.js';
 export { readOtherwise } from './read-otherwise.js';
 export { originOf, type Origin } from './origin.js';
-export { readLine, readRecipe, rereader } from './read.js';
+export { readLine, readRecipe, createIncrementalReader } from './read.js';

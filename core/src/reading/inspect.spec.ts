@@ -1,3 +1,4 @@
+import { BUILT_IN_SHELF } from '../catalogue/index.js';
 import { inspectLine } from './index.js';
 
 describe('looking into the reading of a line', () => {
@@ -5,6 +6,7 @@ describe('looking into the reading of a line', () => {
     const { clean, language, english, found, line } = inspectLine(
       '• 1½  EL gehackte Walnüsse, geröstet',
       'metric',
+      BUILT_IN_SHELF,
     );
     expect(clean.text).toBe('1 1/2 EL gehackte Walnüsse, geröstet');
     expect(language).toBe('german');
@@ -18,7 +20,7 @@ describe('looking into the reading of a line', () => {
   });
 
   it('shows where a line that is no ingredient stopped', () => {
-    const { found, line } = inspectLine('Mix the flour and the salt.');
+    const { found, line } = inspectLine('Mix the flour and the salt.', 'metric', BUILT_IN_SHELF);
     expect(found).toBeNull();
     expect(line.kind).toBe('step');
   });

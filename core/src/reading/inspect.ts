@@ -1,8 +1,7 @@
-import { BUILT_IN_SHELF, type Shelf } from '../catalogue/index.js';
+import type { Shelf } from '../catalogue/index.js';
 import type { Standard } from '../units/index.js';
 import { clean, type CleanLine } from './clean.js';
-import type { Found } from './found.js';
-import { findIngredient } from './ingredient-line.js';
+import { findIngredient, type LineParts } from './line/index.js';
 import { languageOf, translate, type Language } from './languages/index.js';
 import type { Line } from './line.js';
 import { readLine } from './read.js';
@@ -17,7 +16,7 @@ export interface Stages {
   /** The clean line in English. */
   readonly english: CleanLine;
   /** Amount, unit and the phrase that names the ingredient; null where it is no ingredient. */
-  readonly found: Found | null;
+  readonly found: LineParts | null;
   /** The line as it is read in the end, with form, method and notes. */
   readonly line: Line;
 }
@@ -26,7 +25,7 @@ export interface Stages {
 export function inspectLine(
   written: string,
   standard: Standard = 'us-customary',
-  shelf: Shelf = BUILT_IN_SHELF,
+  shelf: Shelf,
 ): Stages {
   const plain = clean(written);
   const language = languageOf(written);

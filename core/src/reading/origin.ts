@@ -29,14 +29,14 @@ const STANDARDS: Readonly<Record<Manner, Standard>> = {
 const CUPS = /\b(?:\d|[½⅓¼¾⅔]) ?cups?\b/gi;
 const METRIC = /\d ?(?:g|kg|ml)\b/gi;
 
-interface Found {
+interface LineParts {
   readonly words: string;
   readonly at: number;
   readonly manner: Manner;
   readonly weight: number;
 }
 
-function signsIn(text: string): readonly Found[] {
+function signsIn(text: string): readonly LineParts[] {
   return ORIGIN_SIGNS.flatMap(({ sign, manner, weight }) => {
     const match = sign.exec(text);
     return match ? [{ words: match[0].trim(), at: match.index, manner, weight }] : [];

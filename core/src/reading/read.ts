@@ -1,10 +1,18 @@
-import { BUILT_IN_SHELF, type Shelf } from '../catalogue/index.js';
+import type { Shelf } from '../catalogue/index.js';
 import type { Standard } from '../units/index.js';
 import { clean } from './clean.js';
-import { readIngredientLine } from './ingredient-line.js';
+import { readIngredientLine } from './line/index.js';
 import { languageOf, translate, type Language } from './languages/index.js';
 import { bareLine, type Line, type Reading, type Yield } from './line.js';
-import { headingOf, isMeasure, isPart, isRuler, isStep, readYield, titleOf } from './structure.js';
+import {
+  headingOf,
+  isMeasure,
+  isPart,
+  isRuler,
+  isStep,
+  readYield,
+  titleOf,
+} from './structure/index.js';
 
 /** A line longer than this many characters is prose, and is not searched for amounts. */
 const LONGEST_INGREDIENT = 400;
@@ -106,11 +114,7 @@ function read(
  * could be read is the title and has no entry of its own. Ingredients are those of `shelf`.
  * Never throws, whatever the text.
  */
-export function readRecipe(
-  text: string,
-  standard: Standard = 'us-customary',
-  shelf: Shelf = BUILT_IN_SHELF,
-): Reading {
+export function readRecipe(text: string, standard: Standard, shelf: Shelf): Reading {
   return read(text, standard, shelf, null, null);
 }
 
@@ -118,7 +122,11 @@ export function readRecipe(
  * A reader for a text that changes while it is typed: it remembers the lines of the last text,
  * and gives the same objects back for those that have not changed. Reads as `readRecipe` does.
  */
-export function rereader(): (text: string, standard: Standard, shelf: Shelf) => Reading {
+export function createIncrementalReader(): (
+  text: string,
+  standard: Standard,
+  shelf: Shelf,
+) => Reading {
   let before: Remembered = new Map();
   let by: readonly [Standard, Shelf] | null = null;
   return (text, standard, shelf) => {
@@ -132,11 +140,7 @@ export function rereader(): (text: string, standard: Standard, shelf: Shelf) => 
 }
 
 /** Reads one line by itself, as an ingredient list would hold it. */
-export function readLine(
-  written: string,
-  standard: Standard = 'us-customary',
-  shelf: Shelf = BUILT_IN_SHELF,
-): Line {
+export function readLine(written: string, standard: Standard, shelf: Shelf): Line {
   const language = languageOf(written);
   return classify(written, { standard, shelf, section: 'ingredients', isFirst: false, language })
     .line;

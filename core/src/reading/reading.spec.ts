@@ -1,13 +1,14 @@
+import { readText, readUsualLine } from '../testing/usual.js';
 import { intendedMass } from '../conversion/index.js';
 import { BUILT_IN_SHELF } from '../catalogue/index.js';
-import { readLine, readRecipe, rereader } from './index.js';
+import { createIncrementalReader } from './index.js';
 import { READING_CASES } from './testing/cases.js';
 import { MORE_CASES } from './testing/more-cases.js';
 
 describe('reading a line', () => {
   for (const expected of [...READING_CASES, ...MORE_CASES]) {
     it(`understands "${expected.text}"`, () => {
-      const line = readRecipe(expected.text).lines[0]!;
+      const line = readText(expected.text).lines[0]!;
       expect(line.kind).toBe(expected.kind ?? 'ingredient');
       if (expected.min !== undefined) {
         expect(line.amount?.min.valueOf()).toBeCloseTo(expected.min, 3);
@@ -17,7 +18,7 @@ describe('reading a line', () => {
       if (expected.ingredient !== undefined) expect(line.ingredientId).toBe(expected.ingredient);
       if (expected.form !== undefined) expect(line.form).toBe(expected.form);
       if (expected.method !== undefined) expect(line.authorMethod).toBe(expected.method);
-      const intended = intendedMass(line, 'us-customary');
+      const intended = intendedMass(line, 'us-customary', BUILT_IN_SHELF);
       if (expected.grams !== undefined) {
         expect(Math.abs(intended!.grams / expected.grams - 1)).toBeLessThan(0.01);
       }
@@ -29,7 +30,7 @@ describe('reading a line', () => {
 
   it('marks in the written text what it understood', () => {
     const written = '• 1½ cups  cake flour, sifted';
-    const parts = readLine(written).spans.map(({ part, start, end }) => [
+    const parts = readUsualLine(written).spans.map(({ part, start, end }) => [
       part,
       written.slice(start, end),
     ]);
@@ -42,12 +43,12 @@ describe('reading a line', () => {
   });
 
   it('reads sums in the standard of the recipe', () => {
-    const line = readLine('1 cup plus 2 tbsp flour', 'australian');
+    const line = readUsualLine('1 cup plus 2 tbsp flour', 'australian');
     expect(line.amount?.min.toFraction()).toBe('29/25');
   });
 
   it('says when a fluid ounce is borrowed from another country', () => {
-    expect(readLine('4 fl oz milk', 'metric').notes.map(({ code }) => code)).toContain(
+    expect(readUsualLine('4 fl oz milk', 'metric').notes.map(({ code }) => code)).toContain(
       'borrowed-unit',
     );
   });
@@ -66,20 +67,20 @@ Method
 1. Mix the flour and salt.
 2 cups is enough for a small tin
 `;
-  const reading = readRecipe(TEXT);
+  const reading = readText(TEXT);
 
   it('takes a first line that is nothing else for the title', () => {
     expect(reading.title).toBe('Towpath buns');
-    expect(readRecipe('1 cup sugar').title).toBeNull();
-    expect(readRecipe('For the glaze:\n1 cup sugar').title).toBeNull();
-    expect(readRecipe('Makes 4').title).toBeNull();
-    expect(readRecipe('Carrot cake\n1 cup sugar').title).toBe('Carrot cake');
-    expect(readRecipe('Polenta and pear tin\n1 cup sugar').title).toBe('Polenta and pear tin');
-    expect(readRecipe('# Salt\n1 cup sugar').title).toBe('Salt');
-    expect(readRecipe('Four seed loaf\n1 cup sugar').title).toBe('Four seed loaf');
-    expect(readRecipe('Half a thought\n1 cup sugar').title).toBe('Half a thought');
-    expect(readRecipe('two onions, sliced\n1 cup sugar').title).toBe('two onions, sliced');
-    expect(readRecipe('2 onions, sliced\n1 cup sugar').title).toBeNull();
+    expect(readText('1 cup sugar').title).toBeNull();
+    expect(readText('For the glaze:\n1 cup sugar').title).toBeNull();
+    expect(readText('Makes 4').title).toBeNull();
+    expect(readText('Carrot cake\n1 cup sugar').title).toBe('Carrot cake');
+    expect(readText('Polenta and pear tin\n1 cup sugar').title).toBe('Polenta and pear tin');
+    expect(readText('# Salt\n1 cup sugar').title).toBe('Salt');
+    expect(readText('Four seed loaf\n1 cup sugar').title).toBe('Four seed loaf');
+    expect(readText('Half a thought\n1 cup sugar').title).toBe('Half a thought');
+    expect(readText('two onions, sliced\n1 cup sugar').title).toBe('two onions, sliced');
+    expect(readText('2 onions, sliced\n1 cup sugar').title).toBeNull();
   });
 
   it('tells what each line is', () => {
@@ -99,7 +100,7 @@ Method
     expect(reading.yield?.count?.min.valueOf()).toBe(12);
     expect(reading.yield?.noun).toBe('buns');
     const yieldOf = (text: string): string => {
-      const { count, noun } = readRecipe(text).yield!;
+      const { count, noun } = readText(text).yield!;
       return `${count?.min.toFraction()}..${count?.max.toFraction()} ${noun}`;
     };
     expect(yieldOf('Serves 8 to 10')).toBe('8..10 servings');
@@ -128,17 +129,17 @@ Method
       '&#xffffff;',
     ];
     for (const text of nasty)
-      expect(() => readRecipe(text))
+      expect(() => readText(text))
         .withContext(text)
         .not.toThrow();
   });
 
   it('gives the same lines back for what was not changed, and reads them the same', () => {
-    const read = rereader();
+    const read = createIncrementalReader();
     const before = read(TEXT, 'us-customary', BUILT_IN_SHELF);
     const changed = TEXT.replace('1 tsp salt', '2 tsp salt');
     const after = read(changed, 'us-customary', BUILT_IN_SHELF);
-    expect(after as unknown).toEqual(readRecipe(changed));
+    expect(after as unknown).toEqual(readText(changed));
     expect(after.lines[2]).toBe(before.lines[2]!);
     expect(after.lines[3]).not.toBe(before.lines[3]!);
     expect(read(changed, 'australian', BUILT_IN_SHELF).lines[2]).not.toBe(after.lines[2]!);

@@ -1,6 +1,7 @@
+import { BUILT_IN_SHELF } from '../catalogue/index.js';
+import { readText } from '../testing/usual.js';
 import fc from 'fast-check';
 import { intendedMass } from '../conversion/index.js';
-import { readRecipe } from './index.js';
 import { readInRecipe } from './testing/corpus/index.js';
 
 /** Pieces that recipes are made of, thrown together in any order. */
@@ -52,7 +53,7 @@ describe('reading anything at all', () => {
   it('never throws and never loses a line', () => {
     fc.assert(
       fc.property(text, (written) => {
-        const reading = readRecipe(written);
+        const reading = readText(written);
         const lines = written.split('\n').filter((line) => line.trim() !== '');
         const titled = reading.title === null ? 0 : 1;
         expect(reading.lines.length + titled).toBe(lines.length);
@@ -65,7 +66,7 @@ describe('reading anything at all', () => {
   it('reads any Unicode text without losing a character', () => {
     fc.assert(
       fc.property(fc.string({ unit: 'binary', maxLength: 300 }), (written) => {
-        const { title, lines } = readRecipe(`First line\n${written}`);
+        const { title, lines } = readText(`First line\n${written}`);
         expect(title).toBe('First line');
         const kept = written.split(/\r\n|\r|\n/).filter((line) => line.trim() !== '');
         expect(lines.map((line) => line.written)).toEqual(kept);
@@ -77,7 +78,7 @@ describe('reading anything at all', () => {
   it('reads a line the same a second time, by itself', () => {
     fc.assert(
       fc.property(text, (written) => {
-        for (const line of readRecipe(`First line\n${written}`).lines) {
+        for (const line of readText(`First line\n${written}`).lines) {
           expect(readInRecipe(line.written) as unknown).toEqual(line);
         }
       }),
@@ -88,8 +89,8 @@ describe('reading anything at all', () => {
   it('never weighs less than nothing, nor outside its own range', () => {
     fc.assert(
       fc.property(text, (written) => {
-        for (const line of readRecipe(written).lines) {
-          const mass = intendedMass(line, 'us-customary');
+        for (const line of readText(written).lines) {
+          const mass = intendedMass(line, 'us-customary', BUILT_IN_SHELF);
           if (!mass) continue;
           expect(Number.isFinite(mass.grams)).toBeTrue();
           expect(mass.low).toBeGreaterThanOrEqual(0);
@@ -104,7 +105,7 @@ describe('reading anything at all', () => {
   it('marks only what stands in the line', () => {
     fc.assert(
       fc.property(text, (written) => {
-        for (const line of readRecipe(written).lines) {
+        for (const line of readText(written).lines) {
           for (const { start, end } of line.spans) {
             expect(start).toBeGreaterThanOrEqual(0);
             expect(end).toBeGreaterThan(start);
@@ -125,8 +126,8 @@ describe('reading anything at all', () => {
     ];
     fc.assert(
       fc.property(fc.shuffledSubarray(lines, { minLength: 1 }), (some) => {
-        const together = readRecipe(some.join('\n')).lines;
-        const apart = some.map((line) => readRecipe(line).lines[0]);
+        const together = readText(some.join('\n')).lines;
+        const apart = some.map((line) => readText(line).lines[0]);
         expect(together as unknown).toEqual(apart);
       }),
     );

@@ -1,6 +1,7 @@
 export { GRAMS_PER_OUNCE, gramsIn } from './mass.js';
 export {
   STANDARDS,
+  USUAL_STANDARD,
   isBorrowed,
   millilitresIn,
   standardName,

@@ -14,6 +14,9 @@ export const STANDARDS = [
 
 export type Standard = (typeof STANDARDS)[number];
 
+/** Whose cups a recipe is taken to be in while nobody has said. */
+export const USUAL_STANDARD: Standard = 'us-customary';
+
 interface MeasureStandard {
   readonly name: string;
   /** Millilitres, exact. */

@@ -1,5 +1,5 @@
+import { readText } from '../../../testing/usual.js';
 import type { Line } from '../../line.js';
-import { readRecipe } from '../../read.js';
 
 /** The fields of a line that reading can get right or wrong, one by one. */
 export const FIELDS = [
@@ -59,7 +59,7 @@ export function fieldsOf(line: Line): Fields {
 
 /** Reads a line as it would stand in the middle of a recipe, in US customary cups. */
 export function readInRecipe(written: string): Line {
-  return readRecipe(`A title of no importance\n${written}`).lines[0]!;
+  return readText(`A title of no importance\n${written}`).lines[0]!;
 }
 
 const EXPECTATION =

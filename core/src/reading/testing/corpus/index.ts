@@ -9,8 +9,6 @@ import { UNSORTED } from './unsorted.js';
 
 export {
   FIELDS,
-  corpusLines,
-  fieldsOf,
   readInRecipe,
   wrongFields,
   type CorpusLine,

@@ -1,0 +1,95 @@
+import type { Fraction } from '../amount/index.js';
+import type { Method, Shelf } from '../catalogue/index.js';
+import type { KnownWeight } from '../measuring/index.js';
+import type { Reading } from '../reading/index.js';
+import type { Balance } from './balance.js';
+import {
+  batchFactor,
+  recipeSize,
+  type BatchProblem,
+  type BatchSetting,
+  type RecipeSize,
+} from '../factor/index.js';
+import type { Drawer, ScaleDescription } from '../drawer/index.js';
+import { lineMass } from './line-mass.js';
+import type { Batch, Habits } from './plan-line.js';
+import type { WeighedIn } from '../fills/index.js';
+
+/** What a kitchen plans with: its tools, its ingredients, and its usual ways. */
+export interface PlanningKitchen {
+  readonly drawer: Drawer;
+  readonly shelf: Shelf;
+  readonly scales: readonly ScaleDescription[];
+  readonly weighedIn: WeighedIn;
+  readonly habits: Habits;
+}
+
+/** All that decides a batch but its size. */
+export interface RecipeParts {
+  readonly reading: Reading;
+  readonly kitchen: PlanningKitchen;
+  /** What is known of the author's cups: decides what was meant. */
+  readonly author: readonly KnownWeight[];
+  /** What is known of the hand that measures: decides what to fill. */
+  readonly hand: readonly KnownWeight[];
+  /** Your method for a line, by its index in the reading. */
+  readonly methods: Readonly<Record<number, Method>>;
+  readonly balance: Pick<Balance, 'lines' | 'strictness'>;
+}
+
+/** A recipe in its kitchen, ready to be planned in any size. */
+export interface AssembledRecipe {
+  readonly reading: Reading;
+  /** What it makes at factor 1. */
+  readonly size: RecipeSize;
+  /** What every batch of it is planned by. */
+  readonly basis: Omit<Batch, 'factor'>;
+}
+
+/** A batch of a recipe, or why it can't be set. */
+export type BatchAssembly =
+  | {
+      readonly ok: true;
+      readonly batch: Batch;
+      /** The ingredient that there is least of, where the batch is limited. */
+      readonly limitedBy: string | null;
+    }
+  | { readonly ok: false; readonly problem: BatchProblem };
+
+/**
+ * Puts together what a recipe is planned by: the one place where reading, kitchen, author, hand
+ * and decisions meet. Page, server, the Book's summaries and the simulation all come by here.
+ */
+export function assembleRecipe(parts: RecipeParts): AssembledRecipe {
+  const { reading, kitchen, author, hand, methods, balance } = parts;
+  const { lines: choices, strictness } = balance;
+  const masses = reading.lines.map((line, index) => {
+    const choice = choices[index] ?? {};
+    const found = lineMass(line, reading.standard, kitchen.shelf, author, choice);
+    const { intended, substitute } = found;
+    return (
+      intended && {
+        ingredientId: substitute?.ingredientId ?? line.ingredientId,
+        grams: intended.grams,
+      }
+    );
+  });
+  return {
+    reading,
+    size: recipeSize(reading, masses),
+    basis: { methods, choices, strictness, author, hand, ...kitchen },
+  };
+}
+
+/** The batch of a recipe that is set so. A setting that can't be read or met is refused. */
+export function setBatch(recipe: AssembledRecipe, setting: BatchSetting): BatchAssembly {
+  const found = batchFactor(setting, recipe.size);
+  if (!found.ok) return found;
+  return { ok: true, batch: setFactor(recipe, found.factor), limitedBy: found.limitedBy };
+}
+
+/** The batch of a recipe at an exact factor. */
+export const setFactor = ({ basis }: AssembledRecipe, factor: Fraction): Batch => ({
+  ...basis,
+  factor,
+});

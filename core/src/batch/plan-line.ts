@@ -1,0 +1,57 @@
+import type { Amount, Fraction } from '../amount/index.js';
+import type { IngredientClass, Method, Shelf } from '../catalogue/index.js';
+import type { Intended } from '../conversion/index.js';
+import type { KnownWeight } from '../measuring/index.js';
+import type { Line } from '../reading/index.js';
+import type { LineChoice } from './line-choice.js';
+import type { Drawer, ScaleDescription } from '../drawer/index.js';
+import type { GridWeight, MeasurePlan, Strictness, WeighedIn } from '../fills/index.js';
+import type { PlannedPremix } from './premix.js';
+import type { Substitute } from './substitutes.js';
+
+/** One line of a batch: both columns, and how far they agree. */
+export interface PlanLine {
+  readonly written: string;
+  readonly kind: Line['kind'];
+  /** What goes in: the substitute where there is one. */
+  readonly ingredientId: string | null;
+  /** What takes the place of what was written, and what that changes. */
+  readonly substitute: Substitute | null;
+  /** The written amount times the factor, exact. */
+  readonly scaled: Amount | null;
+  readonly intended: Intended | null;
+  readonly weight: GridWeight | null;
+  readonly measure: MeasurePlan | null;
+  /** Mass by the measure plan over mass on the scale grid, less one; null without either. */
+  readonly gap: number | null;
+  /** The relative gap that this ingredient's role forgives. */
+  readonly tolerance: number | null;
+  readonly within: boolean | null;
+  /** Weighed by either route, as its baker decided. */
+  readonly isWeighed: boolean;
+  /** How it is weighed stirred into another line, where its baker decided so. */
+  readonly premix: PlannedPremix | null;
+}
+
+/** How this kitchen fills the ingredients of a class, whoever wrote the recipe. */
+export type Habits = Readonly<Partial<Record<IngredientClass, Method>>>;
+
+export interface Batch {
+  readonly factor: Fraction;
+  /** Your method for a line, by its index in the reading; others get their usual one. */
+  readonly methods?: Readonly<Record<number, Method>>;
+  /** What else was decided of a line, by its index. */
+  readonly choices?: Readonly<Record<number, LineChoice>>;
+  readonly habits?: Habits;
+  readonly strictness?: Strictness;
+  readonly drawer: Drawer;
+  /** The ingredients and their weights. */
+  readonly shelf: Shelf;
+  /** What is known of the author's cups: decides what was meant. */
+  readonly author?: readonly KnownWeight[];
+  /** What is known of the hand that measures here: decides what to fill. */
+  readonly hand?: readonly KnownWeight[];
+  /** The scales that weigh it; the usual two where absent. */
+  readonly scales?: readonly ScaleDescription[];
+  readonly weighedIn?: WeighedIn;
+}

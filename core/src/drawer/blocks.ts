@@ -1,0 +1,73 @@
+import { Fraction } from '../amount/index.js';
+import { GRAMS_PER_OUNCE, millilitresIn } from '../units/index.js';
+import type { Tool } from './tool.js';
+
+/** How butter and other solid fats are sold in this kitchen, with marks to cut at. */
+export const BLOCKS = ['stick', '250 g', '500 g', '1 lb'] as const;
+export type Block = (typeof BLOCKS)[number];
+
+const SHARED = { kind: 'block', size: 'cup', wash: 'knife' } as const;
+
+/** Marks on the wrapper of a stick of butter: half a US cup, in tablespoons. */
+function stickMarks(): Tool[] {
+  const stick = millilitresIn('cup', 'us-customary').div(2);
+  const whole: Tool = {
+    ...SHARED,
+    id: '1 stick',
+    mark: '1 stick',
+    millilitres: stick.valueOf(),
+    nominal: new Fraction(1),
+    unit: 'stick',
+  };
+  const spoons = Array.from({ length: 7 }, (_, index): Tool => {
+    const nominal = new Fraction(index + 1);
+    const millilitres = stick.div(8).mul(nominal).valueOf();
+    const mark = `${index + 1} tbsp`;
+    return { ...SHARED, id: `block ${mark}`, mark, millilitres, nominal, unit: 'tbsp' };
+  });
+  return [whole, ...spoons];
+}
+
+/** Butter of 0.96 g/mL: for the drawing of a mark only, since its mass is what it says. */
+const FAT_GRAMS_PER_MILLILITRE = 0.96;
+
+function massMark(grams: number, mark: string): Tool {
+  return {
+    ...SHARED,
+    id: `block ${mark}`,
+    mark,
+    millilitres: grams / FAT_GRAMS_PER_MILLILITRE,
+    nominal: new Fraction(grams),
+    unit: 'g',
+    grams,
+  };
+}
+
+const gramMarks = (step: number, block: number): Tool[] =>
+  Array.from({ length: block / step }, (_, index) => {
+    const grams = (index + 1) * step;
+    return massMark(grams, `${grams} g`);
+  });
+
+const ounceMarks = (): Tool[] =>
+  Array.from({ length: 16 }, (_, index) => {
+    const ounces = index + 1;
+    return massMark(ounces * GRAMS_PER_OUNCE, `${ounces} oz`);
+  });
+
+/**
+ * The marks to cut a block at. A stick is marked by volume, in tablespoons; a 250 g block every
+ * 25 g, one of 500 g every 50 g, a pound every ounce.
+ */
+export function blockMarks(block: Block): Tool[] {
+  switch (block) {
+    case 'stick':
+      return stickMarks();
+    case '250 g':
+      return gramMarks(25, 250);
+    case '500 g':
+      return gramMarks(50, 500);
+    case '1 lb':
+      return ounceMarks();
+  }
+}

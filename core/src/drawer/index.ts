@@ -1,0 +1,17 @@
+export { type Block, BLOCKS } from './blocks.js';
+export {
+  defaultDrawer,
+  type Drawer,
+  drawerOf,
+  drawerWith,
+  toolsFor,
+  USUAL_TOOLS,
+} from './drawer.js';
+export {
+  BEAM_NOTCH_GRAMS,
+  finerScale,
+  POISE_GRAMS,
+  type ScaleDescription,
+  USUAL_SCALES,
+} from './scales.js';
+export { fingerTool, stampedMillilitres, type Tool, type ToolDescription } from './tool.js';

@@ -1,0 +1,59 @@
+import { Fraction } from '../amount/index.js';
+import type { MeasureSize } from '../measuring/index.js';
+import { millilitresIn, type Standard } from '../units/index.js';
+
+/** One thing that can be filled: a cup, a spoon, a mark of the jug, a mark of a butter block. */
+export interface Tool {
+  /** As scripts and people know it: "1/2 cup", "1 tbsp", "jug 350 ml". */
+  readonly id: string;
+  readonly kind: 'cup' | 'spoon' | 'jug' | 'block' | 'pinch';
+  /** Its size in a word or two, to stand under a drawing: "1/2", "tbsp", "350 ml". */
+  readonly mark: string;
+  readonly millilitres: number;
+  /** What it holds, in `unit`. */
+  readonly nominal: Fraction;
+  readonly unit: 'cup' | 'tbsp' | 'tsp' | 'ml' | 'stick' | 'g';
+  /** For what is marked by mass: the grams of one, whatever its density. */
+  readonly grams?: number;
+  readonly size: MeasureSize;
+  /** Tools of one wash are one thing to rinse: all marks of a jug. */
+  readonly wash: string;
+}
+
+/** A thing in a kitchen's drawer, as its owner describes it. */
+export interface ToolDescription {
+  /** Unique in the drawer, and what plans call it. */
+  readonly name: string;
+  readonly kind: 'cup' | 'spoon' | 'jug';
+  /** What is stamped on it, in `unit`; of a jug its highest mark. */
+  readonly nominal: Fraction;
+  readonly unit: 'cup' | 'tbsp' | 'tsp' | 'ml';
+  /** What it really holds, by calibration; null while it is believed. Of a jug at its highest mark. */
+  readonly millilitres: number | null;
+  /** Missing, or in the wash: plans do without it. */
+  readonly aside: boolean;
+}
+
+/** What is stamped on a tool, in millilitres, under the drawer's standard. */
+export function stampedMillilitres(
+  { nominal, unit }: Pick<ToolDescription, 'nominal' | 'unit'>,
+  standard: Standard,
+): number {
+  return millilitresIn(unit, standard).mul(nominal).valueOf();
+}
+
+/** A nominal tool for what is measured with the fingers: 1/16 tsp for a pinch, and so on. */
+export function fingerTool(unit: 'pinch' | 'dash' | 'smidgen'): Tool {
+  const millilitres = millilitresIn(unit, 'us-customary').valueOf();
+  const nominal = new Fraction(1);
+  return {
+    id: `1 ${unit}`,
+    kind: 'pinch',
+    mark: unit,
+    millilitres,
+    nominal,
+    unit: 'tsp',
+    size: 'tsp',
+    wash: unit,
+  };
+}

@@ -1,0 +1,55 @@
+import type { Fraction } from '../amount/index.js';
+import type { Shelf } from '../catalogue/index.js';
+import type { Reading } from '../reading/index.js';
+
+/** What does not follow a batch in a straight line, or can hurt; the sentence is made elsewhere. */
+export type Caution =
+  /** Beyond half and double: leavening, salt and strong spices. */
+  | 'not-linear'
+  /** Bake time never scales with the factor. */
+  | 'bake-time'
+  /** A large batch: strong things are not judged by eye. */
+  | 'by-eye'
+  | 'preserving'
+  | 'raw-flour'
+  | 'raw-egg';
+
+const HALF = 0.5;
+const DOUBLE = 2;
+const LARGE = 4;
+const STRONG: ReadonlySet<string> = new Set([
+  'cinnamon',
+  'nutmeg',
+  'cloves-ground',
+  'allspice',
+  'cardamom-ground',
+  'ginger-ground',
+  'vanilla-extract',
+  'pepper-black',
+]);
+const PRESERVING =
+  /\b(?:canning|canned at home|water[- ]bath|pressure can\w*|steriliz\w*|sterilis\w*|pickling|preserv(?:e|es|ing)|jam jars?|cur(?:e|ing) salt|pink salt|for storage|sauerkraut|lacto[- ]ferment\w*)\b/i;
+
+/** The cautions that apply to this recipe at this factor, and no others. */
+export function cautionsFor(reading: Reading, factor: Fraction, shelf: Shelf): Caution[] {
+  const times = factor.valueOf();
+  const ingredients = reading.lines.flatMap(({ kind, ingredientId }) => {
+    const ingredient =
+      kind === 'ingredient' && ingredientId ? shelf.ingredient(ingredientId) : null;
+    return ingredient ? [ingredient] : [];
+  });
+  const has = (role: string): boolean => ingredients.some((one) => one.role === role);
+  const hasStrong = ingredients.some(({ id }) => STRONG.has(id));
+  const text = [reading.title ?? '', ...reading.lines.map(({ written }) => written)].join('\n');
+  const cautions: Caution[] = [];
+  if (PRESERVING.test(text)) cautions.push('preserving');
+  const isFar = times < HALF || times > DOUBLE;
+  if (isFar && (has('leavening') || has('salt') || has('yeast') || hasStrong)) {
+    cautions.push('not-linear');
+  }
+  if (times !== 1 && (has('flour') || has('egg'))) cautions.push('bake-time');
+  if (times >= LARGE && (has('leavening') || hasStrong)) cautions.push('by-eye');
+  if (has('flour')) cautions.push('raw-flour');
+  if (has('egg')) cautions.push('raw-egg');
+  return cautions;
+}

@@ -1,0 +1,33 @@
+import type { Fraction } from '../amount/index.js';
+import { cleanFactors, type BatchEffort, type CleanBatch } from '../factor/index.js';
+import { planBatch, setFactor, type AssembledRecipe } from '../batch/index.js';
+import { ratioDrift } from './ratio-drift.js';
+
+/** A text with more lines than this is not searched: no recipe has as many. */
+const MOST_LINES = 300;
+
+/**
+ * Factors near the wanted one that are cleaner, the cleanest first; found by planning a batch at
+ * each. None for a text of over 300 lines.
+ */
+export function cleanBatches(recipe: AssembledRecipe, wanted: Fraction): CleanBatch[] {
+  const { reading, size } = recipe;
+  if (reading.lines.length > MOST_LINES) return [];
+  return cleanFactors(wanted, size, (factor) => effortOf(recipe, factor));
+}
+
+function effortOf(recipe: AssembledRecipe, factor: Fraction): BatchEffort {
+  const batch = setFactor(recipe, factor);
+  const plan = planBatch(recipe.reading, batch);
+  let fills = 0;
+  const tools = new Set<string>();
+  for (const { measure } of plan) {
+    for (const fill of measure?.fills ?? []) {
+      fills += fill.count;
+      tools.add(fill.tool);
+    }
+  }
+  const { ratios } = ratioDrift(plan, batch.shelf, batch.strictness);
+  const drift = Math.max(...Object.values(ratios).map((ratio) => ratio.drift));
+  return { fills, tools: tools.size, drift };
+}

@@ -1,0 +1,22 @@
+export { type Caution, cautionsFor } from './cautions.js';
+export { cleanBatches } from './clean-batches.js';
+export { compareBatch, type Compared, type Known } from './compare.js';
+export { batchCost, type BatchCost, type Need, type PackPrice } from './cost.js';
+export {
+  type Formula,
+  type FormulaLine,
+  formulaOf,
+  type FormulaPart,
+  massesForHydration,
+  massForPercent,
+  type NewMasses,
+} from './formula.js';
+export {
+  RATIO_PARTS,
+  ratioDrift,
+  type RatioDrift,
+  type RatioPart,
+  type RatioRoutes,
+  ROLE_OF_RATIO,
+} from './ratio-drift.js';
+export { type Part, type Ratios, ratiosOf } from './ratios.js';

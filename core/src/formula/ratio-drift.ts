@@ -1,0 +1,105 @@
+import type { Shelf } from '../catalogue/index.js';
+import type { PlanLine } from '../batch/index.js';
+import { ratiosOf, type Part, type Ratios } from './ratios.js';
+import { toleranceOf, type Strictness } from '../fills/index.js';
+
+/** The parts of a dough that are set against its flour. */
+export const RATIO_PARTS = ['water', 'fat', 'sugar', 'egg', 'leavening', 'yeast', 'salt'] as const;
+export type RatioPart = (typeof RATIO_PARTS)[number];
+
+/** A ratio as it was meant, and as it comes out by either route, in percent of the base. */
+export interface RatioRoutes {
+  readonly intended: number;
+  readonly weighed: number;
+  readonly measured: number;
+  /** Relative drift of the worse route; 0 where the recipe has none of it. */
+  readonly drift: number;
+  /** Whether the drift is more than this part of a dough forgives. */
+  readonly isOver: boolean;
+}
+
+export interface RatioDrift {
+  /** Flour, or all of it where there is no flour. */
+  readonly base: 'flour' | 'total';
+  readonly ratios: Readonly<Record<RatioPart, RatioRoutes>>;
+}
+
+/** The role whose tolerance a ratio has. */
+export const ROLE_OF_RATIO = {
+  water: 'liquid',
+  fat: 'fat',
+  sugar: 'sugar',
+  egg: 'egg',
+  leavening: 'leavening',
+  yeast: 'yeast',
+  salt: 'salt',
+} as const;
+
+type Route = 'intended' | 'weighed' | 'measured';
+
+function partsBy(route: Route, plan: readonly PlanLine[]): Part[] {
+  return plan.flatMap(({ ingredientId, intended, weight, measure, isWeighed }) => {
+    if (ingredientId === null || !intended) return [];
+    const weighed = weight?.grams ?? intended.grams;
+    // What can't be measured is weighed by either route, and so is what its baker weighs.
+    const measured = isWeighed ? weighed : (measure?.grams ?? weighed);
+    const grams = { intended: intended.grams, weighed, measured }[route];
+    return [{ ingredientId, grams }];
+  });
+}
+
+const NOTHING: Omit<Ratios, 'flourGrams'> = {
+  water: 0,
+  fat: 0,
+  sugar: 0,
+  egg: 0,
+  leavening: 0,
+  yeast: 0,
+  salt: 0,
+};
+
+/** Ratios against all of the dough, for one without flour. */
+function againstTotal(parts: readonly Part[], shelf: Shelf): Omit<Ratios, 'flourGrams'> {
+  const total = parts.reduce((sum, { grams }) => sum + grams, 0);
+  if (total === 0) return NOTHING;
+  const sums = { ...NOTHING } as Record<RatioPart, number>;
+  for (const { ingredientId, grams } of parts) {
+    const ingredient = shelf.ingredient(ingredientId);
+    if (!ingredient) continue;
+    const percent = (100 * grams) / total;
+    sums.water += (percent * ingredient.waterPercent) / 100;
+    const part = RATIO_PARTS.find((one) => one === ingredient.role);
+    if (part && part !== 'water') sums[part] += percent;
+  }
+  return sums;
+}
+
+/**
+ * The ratios of a batch as baker's percentages: as intended, as weighed on the scale's grid, as
+ * measured by the fills, and how far the worse of the two drifts. Without flour they are in
+ * percent of everything.
+ */
+export function ratioDrift(
+  plan: readonly PlanLine[],
+  shelf: Shelf,
+  strictness: Strictness = 'normal',
+): RatioDrift {
+  const routes = (['intended', 'weighed', 'measured'] as const).map((route) =>
+    partsBy(route, plan),
+  );
+  const baker = routes.map((parts) => ratiosOf(parts, shelf));
+  const hasFlour = baker.every((ratios) => ratios !== null);
+  const by = hasFlour
+    ? baker.map((one) => one!)
+    : routes.map((parts) => againstTotal(parts, shelf));
+  const ratios = Object.fromEntries(
+    RATIO_PARTS.map((part): [RatioPart, RatioRoutes] => {
+      const [intended, weighed, measured] = by.map((one) => one[part]) as [number, number, number];
+      const off = (value: number): number => (intended > 0 ? Math.abs(value / intended - 1) : 0);
+      const drift = Math.max(off(weighed), off(measured));
+      const isOver = drift > toleranceOf(ROLE_OF_RATIO[part], strictness);
+      return [part, { intended, weighed, measured, drift, isOver }];
+    }),
+  ) as Record<RatioPart, RatioRoutes>;
+  return { base: hasFlour ? 'flour' : 'total', ratios };
+}

@@ -1,0 +1,2 @@
+export { weightIn } from './adjacent-measure.js';
+export { type Quantity, readQuantity } from './quantity.js';

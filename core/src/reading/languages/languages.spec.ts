@@ -1,0 +1,62 @@
+import { readText, readUsualLine } from '../../testing/usual.js';
+import { languageOf } from './translate.js';
+import { CORPUS } from '../testing/corpus/index.js';
+import { FIELDS, corpusLines, fieldsOf } from '../testing/corpus/corpus-line.js';
+import { FRENCH_LINES, GERMAN_LINES } from '../testing/corpus/other-languages.js';
+
+describe('reading recipes in other languages', () => {
+  for (const { written, expected } of corpusLines(GERMAN_LINES + FRENCH_LINES)) {
+    it(`understands "${written}"`, () => {
+      const read = fieldsOf(readUsualLine(written, 'metric'));
+      for (const field of FIELDS) expect(read[field]).withContext(field).toBe(expected[field]);
+    });
+  }
+
+  it('takes no English line for another language', () => {
+    const taken = Object.values(CORPUS)
+      .flat()
+      .filter(({ written }) => languageOf(written) !== null)
+      .map(({ written }) => written);
+    expect(taken).toEqual([]);
+    for (const english of ['200 ml crème fraîche', '1 tbsp sesame seeds', 'Pâté', '4 dates']) {
+      expect(languageOf(english)).withContext(english).toBeNull();
+    }
+  });
+
+  it('leaves a language alone that it does not know', () => {
+    expect(languageOf('1,5 dl melk')).toBeNull();
+    expect(readUsualLine('1,5 dl melk').kind).toBe('unread');
+  });
+
+  it('reads a whole recipe, its headings and its yield', () => {
+    const reading = readText(
+      'Mohnhörnchen\nErgibt 12 Stück\n\nFür den Teig:\n250 g Mehl\n1 TL Salz\n\nZubereitung\nMehl und Salz mischen.',
+      'metric',
+    );
+    expect(reading.language).toBe('german');
+    expect(reading.title).toBe('Mohnhörnchen');
+    expect(reading.yield?.count?.min.valueOf()).toBe(12);
+    expect(reading.lines.map(({ kind }) => kind)).toEqual([
+      'yield',
+      'heading',
+      'ingredient',
+      'ingredient',
+      'heading',
+      'step',
+    ]);
+  });
+
+  it('marks in the written text what it understood of the translation', () => {
+    const written = '2 EL gemahlene Mandeln, geröstet';
+    const parts = readUsualLine(written, 'metric').spans.map(({ part, start, end }) => [
+      part,
+      written.slice(start, end),
+    ]);
+    expect(parts).toEqual([
+      ['amount', '2'],
+      ['unit', 'EL'],
+      ['ingredient', 'gemahlene Mandeln'],
+      ['preparation', ', geröstet'],
+    ]);
+  });
+});

@@ -1,0 +1,160 @@
+import { midpoint, type Amount } from '../../amount/index.js';
+import type { Method } from '../../catalogue/index.js';
+import { defaultMethod, densityLimits } from '../../measuring/index.js';
+import {
+  isBorrowed,
+  isMassUnit,
+  isNominalUnit,
+  isVolumeUnit,
+  millilitresIn,
+  type Unit,
+} from '../../units/index.js';
+import type { ReadingNote } from '../note.js';
+import type { Quantity } from '../amounts/index.js';
+import { pieceForm, pieceMethod } from './piece-form.js';
+import { HEAPING_WORDS, ORDER_FORMS, ORDER_METHODS } from '../vocabulary/index.js';
+import { volumeForm, volumeMethod } from './volume-form.js';
+import type { Wording } from './wording.js';
+
+/** What follows from the wording: unit, form, the author's method, and what was assumed. */
+export interface DerivedLine {
+  /** Where it is another than the quantity's: cans of a liquid, in fluid ounces. */
+  readonly amount: Amount | null;
+  readonly unit: Unit | null;
+  readonly form: string | null;
+  readonly method: Method | null;
+  readonly fullness: number;
+  readonly stated: { readonly grams: number } | null;
+  readonly notes: readonly ReadingNote[];
+}
+
+/** A stated weight may differ from every table by this much before it is called a slip. */
+const PLAUSIBLE_MARGIN = 0.15;
+
+/** Works out what a line means for its ingredient. */
+export function deriveLine(wording: Wording): DerivedLine {
+  const notes: ReadingNote[] = [];
+  const ounce = readOunce(wording, notes);
+  const unit = ounce.unit;
+  noteKind(wording, notes);
+  const filled = unit !== null && isVolumeUnit(unit);
+  const form = filled ? volumeForm(wording, notes) : pieceForm(wording, unit, notes);
+  const method = filled ? volumeMethod(wording, form, notes) : pieceMethod(wording, unit);
+  if (!filled && unit !== null && !isMassUnit(unit)) noteAfterwards(wording, notes);
+  const heap = filled ? heapingOf(wording) : null;
+  noteNominal(wording, unit, heap, notes);
+  if (filled) notePlausible(wording, unit, ounce.stated, notes);
+  if (wording.quantity === null) notes.push({ code: 'no-amount' });
+  return {
+    amount: ounce.amount ?? null,
+    unit,
+    form,
+    method,
+    fullness: heap === null ? 1 : HEAPING_WORDS[heap]!,
+    stated: ounce.stated === null ? null : { grams: ounce.stated },
+    notes,
+  };
+}
+
+/** A bare ounce is mass for solids and volume for thin liquids; what could be either is asked. */
+function readOunce(
+  { ingredient, quantity, stated }: Wording,
+  notes: ReadingNote[],
+): { amount?: Amount; unit: Unit | null; stated: number | null } {
+  if (!quantity) return { unit: null, stated };
+  const unit = quantity.unit ?? 'each';
+  if (quantity.packageOunces && ingredient.class === 'liquid') {
+    notes.push({ code: 'ounce-read-as', as: 'volume' });
+    return { amount: quantity.packageOunces, unit: 'fl-oz', stated: null };
+  }
+  if (unit !== 'oz' || hasOtherWeight(quantity)) return { unit, stated };
+  switch (ingredient.class) {
+    case 'liquid':
+      notes.push({ code: 'ounce-read-as', as: 'volume' });
+      return { unit: 'fl-oz', stated: null };
+    case 'paste':
+    case 'syrup':
+      notes.push({
+        code: 'ounce-ambiguous',
+        other: { unit: 'fl-oz', method: defaultMethod(ingredient) },
+      });
+      return { unit, stated };
+    default:
+      notes.push({ code: 'ounce-read-as', as: 'mass' });
+      return { unit, stated };
+  }
+}
+
+/** "8 oz (225 g)": the weight beside the ounces settles what they are. */
+function hasOtherWeight(quantity: Quantity): boolean {
+  const ounces = midpoint(quantity.amount).valueOf() * 28.349523125;
+  return quantity.statedGrams !== null && Math.abs(quantity.statedGrams - ounces) > 1e-6;
+}
+
+function noteKind({ name }: Wording, notes: ReadingNote[]): void {
+  if (name.otherKinds.length > 0) {
+    const others = name.otherKinds.map((ingredientId) => ({ ingredientId }));
+    notes.push({ code: 'kind-ambiguous', others });
+  } else if (name.assumedKind) {
+    notes.push({ code: 'assumed-kind', assumed: 'ingredient' });
+  }
+}
+
+/** Sticks and packets are weighed out before anything is done to them. */
+function noteAfterwards({ after, quantity }: Wording, notes: ReadingNote[]): void {
+  if (quantity?.unit !== 'stick') return;
+  const word = after.find((item) => ORDER_METHODS[item] ?? ORDER_FORMS[item]);
+  if (word) notes.push({ code: 'order-after', word, other: null });
+}
+
+/** Before the name these speak of the ingredient: "good-quality honey". */
+const OF_QUALITY: ReadonlySet<string> = new Set(['good', 'generous']);
+
+/** The word that makes a fill fuller or emptier, wherever it stands; null when level. */
+function heapingOf({ quantity, before }: Wording): string | null {
+  const said = before.find((word) => HEAPING_WORDS[word] !== undefined && !OF_QUALITY.has(word));
+  return quantity?.heapingWord ?? said ?? null;
+}
+
+function noteNominal(
+  { byFruit, standard, quantity }: Wording,
+  unit: Unit | null,
+  heap: string | null,
+  notes: ReadingNote[],
+): void {
+  if (heap !== null) notes.push({ code: 'nominal-size', word: heap });
+  if (byFruit) notes.push({ code: 'nominal-size', word: 'fruit' });
+  if (quantity?.household) {
+    notes.push({ code: 'nominal-size', word: quantity.household, household: true });
+  }
+  if (unit === null || !isVolumeUnit(unit)) return;
+  if (isNominalUnit(unit)) notes.push({ code: 'nominal-size', word: unit });
+  if (isBorrowed(unit, standard)) notes.push({ code: 'borrowed-unit', unit });
+}
+
+function notePlausible(
+  { ingredient, quantity, standard }: Wording,
+  unit: Unit,
+  stated: number | null,
+  notes: ReadingNote[],
+): void {
+  const limits = densityLimits(ingredient);
+  if (stated === null || !quantity || !limits || !isVolumeUnit(unit)) return;
+  const millilitres =
+    midpoint(quantity.amount).valueOf() *
+    quantity.fullness *
+    millilitresIn(unit, standard).valueOf();
+  const cup = millilitresIn('cup', standard).valueOf();
+  const density = stated / millilitres;
+  if (
+    density < limits[0] * (1 - PLAUSIBLE_MARGIN) ||
+    density > limits[1] * (1 + PLAUSIBLE_MARGIN)
+  ) {
+    notes.push({
+      code: 'implausible-weight',
+      gramsPerCup: density * cup,
+      lowest: limits[0] * cup,
+      highest: limits[1] * cup,
+    });
+  }
+}

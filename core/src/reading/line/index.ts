@@ -1,0 +1,2 @@
+export type { LineParts } from './line-parts.js';
+export { findIngredient, readIngredientLine } from './ingredient-line.js';

@@ -1,0 +1,190 @@
+import { wordsOf, type NameMatch, type Shelf } from '../../catalogue/index.js';
+import type { Standard } from '../../units/index.js';
+import type { CleanLine } from '../clean.js';
+import { deriveLine } from './derive-line.js';
+import type { LineParts, ReadingContext } from './line-parts.js';
+import { partOfWhole, takenFromWhole } from './fruit.js';
+import { bareLine, type Line, type Span } from '../line.js';
+import type { ReadingNote } from '../note.js';
+import { readPhrase, remarkWords, type NamePhrase } from './phrase.js';
+import { readQuantity, type Quantity } from '../amounts/index.js';
+import { remarkNotes, weightInBrackets } from './remarks.js';
+import { sizeOfThing } from './size-of-thing.js';
+import { ENGLISH_WORDS, STEP_VERBS, VAGUE_WORDS } from '../vocabulary/index.js';
+
+const VAGUE = new RegExp(
+  `^(?:optional: ?)?(?:(?:(?:an? |1 )?(?:good |small |large )?(?:${VAGUE_WORDS.join('|')})s? (?:of )?(?:the )?)|extra |more |additional |as much |enough )+`,
+  'i',
+);
+const NO_WORDS: readonly string[] = [];
+const LABEL = /^[A-Za-z][A-Za-z' -]{0,40}: /;
+const NAME_FIRST =
+  /^(.{2,60}?[A-Za-z)])(?: ?[:,;=|]? ?-?| ?[._…]{3,}| ?\(| x) ?(?=\d|\.\d|(?:an? )?(?:pinch|dash|smidgen)\b|(?:one|two|three|four|five|six|eight|ten|twelve|half|a) )/i;
+/** A whole line longer than this is prose. */
+const LONGEST_UNKNOWN_WORDS = 6;
+const LONGEST_SENTENCE_WORDS = 8;
+const MOST_NAME_WORDS = 3;
+
+/**
+ * Reads a cleaned line as an ingredient. Null when it is not one: a heading, a sentence, a
+ * title. A line in another language comes back as `unread`.
+ */
+export function readIngredientLine(
+  written: string,
+  line: CleanLine,
+  standard: Standard,
+  shelf: Shelf,
+): Line | null {
+  const context = { standard, shelf };
+  const found = findIngredient(line.text, context);
+  if (!found) return null;
+  const { quantity, phrase } = found;
+  const name = phrase.name && kindSoldAs(quantity?.pieceWord ?? null, phrase.name, shelf);
+  const ingredient = name && shelf.ingredient(name.ingredientId);
+  if (!name || !ingredient) return unknownLine(written, line, found, context);
+  const tail = `${quantity?.remark ?? ''} ${phrase.after.join(' ')} ${found.remarks}`.trim();
+  const stated = quantity?.statedGrams ?? weightInBrackets(found);
+  const derived = deriveLine({
+    name,
+    ingredient,
+    quantity,
+    stated,
+    before: phrase.before,
+    after: tail === '' ? NO_WORDS : remarkWords(tail),
+    byFruit: found.byFruit,
+    standard,
+  });
+  // Spelled out: spreading objects together is ten times as slow, and this is every line.
+  return {
+    written,
+    kind: 'ingredient',
+    amount: derived.amount ?? quantity?.amount ?? null,
+    unit: quantity ? (derived.unit ?? quantity.unit ?? 'each') : null,
+    fullness: derived.fullness,
+    ingredientId: name.ingredientId,
+    form: derived.form,
+    authorMethod: derived.method,
+    stated: derived.stated,
+    notes: [...derived.notes, ...remarkNotes(line.text, phrase, context)],
+    spans: spansOf(line, quantity, phrase),
+  };
+}
+
+/** "1 cake yeast": of the kinds that the name may mean, the one that is sold in such pieces. */
+function kindSoldAs(pieceWord: string | null, name: NameMatch, shelf: Shelf): NameMatch {
+  if (pieceWord === null || name.otherKinds.length === 0) return name;
+  const [piece] = wordsOf(pieceWord);
+  const kind = [name.ingredientId, ...name.otherKinds].find((id) =>
+    shelf.ingredient(id)?.weights.some(({ unit, form }) => unit === 'each' && form === piece),
+  );
+  return kind === undefined
+    ? name
+    : { ...name, ingredientId: kind, assumedKind: false, otherKinds: [] };
+}
+
+/** What a cleaned line says of an ingredient, by whichever order of words it is written in. */
+export function findIngredient(text: string, context: ReadingContext): LineParts | null {
+  return (
+    (/^\d/.test(text) ? null : partOfWhole(text, context)) ??
+    sizeOfThing(text, context) ??
+    quantityFirst(text, 0, context) ??
+    nameFirst(text, context) ??
+    nameOnly(text, context)
+  );
+}
+
+function quantityFirst(text: string, start: number, context: ReadingContext): LineParts | null {
+  if (!/\d/.test(text[start] ?? '') && VAGUE.test(text.slice(start))) return null;
+  const quantity = readQuantity(text, start, context.standard);
+  if (!quantity) return null;
+  const phrase = readPhrase(text.slice(quantity.end), quantity.end, context.shelf.findName);
+  if (phrase.text === '' && phrase.tail === '') return null;
+  const found = takenFromWhole({ quantity, phrase, remarks: phrase.tail, byFruit: false }, context);
+  return found.phrase.name || isUnknownIngredient(quantity, phrase, text) ? found : null;
+}
+
+/** Whether words that name nothing known still read as an ingredient rather than as prose. */
+function isUnknownIngredient(quantity: Quantity, phrase: NamePhrase, text: string): boolean {
+  const words = remarkWords(phrase.text);
+  if (words.length === 0) return false;
+  if (/[.!?]$/.test(text) && wordsOf(text).length >= LONGEST_SENTENCE_WORDS) return false;
+  if (quantity.unit !== null) return true;
+  if (quantity.byArticle || STEP_VERBS.has(words[0]!)) return false;
+  return words.length <= LONGEST_UNKNOWN_WORDS;
+}
+
+/** "Butter 100 g", "Flour: 2 cups", "flour (3 cups)", "Glaze: 1 cup icing sugar". */
+function nameFirst(text: string, context: ReadingContext): LineParts | null {
+  const label = LABEL.exec(text);
+  const labelled = label && quantityFirst(text, label[0].length, context);
+  if (labelled?.phrase.name) return labelled;
+  const first = NAME_FIRST.exec(text);
+  if (!first) return null;
+  const phrase = readPhrase(first[1]!, 0, context.shelf.findName);
+  const quantity = readQuantity(text, first[0].length, context.standard);
+  if (!quantity) return null;
+  if (!phrase.name && !isUnknownName(first[1]!, quantity)) return null;
+  const rest = text.slice(quantity.end);
+  if (!/^ ?(?:$|[,;()])/.test(rest) && !/^ ?[,;()]/.test(text.slice(quantity.unitAt?.[1] ?? 0))) {
+    return null;
+  }
+  // "Eggs x 3" counts pieces; "flour 00" does not.
+  const ingredient = phrase.name && context.shelf.ingredient(phrase.name.ingredientId);
+  const isCounted = ingredient?.weights.some(({ unit }) => unit === 'each') ?? false;
+  if (quantity.unit === null && !(isCounted && /^ ?\)?$/.test(rest))) return null;
+  return { quantity, phrase, remarks: `${phrase.tail} ${rest}`, byFruit: false };
+}
+
+/** "Sumac 1 tbsp": few words, and a unit that leaves no doubt. */
+function isUnknownName(text: string, { unit }: Quantity): boolean {
+  const words = remarkWords(text);
+  return (
+    unit !== null && words.length <= MOST_NAME_WORDS && !words.some((word) => STEP_VERBS.has(word))
+  );
+}
+
+/** "Salt to taste": an ingredient without an amount. Every word must be known. */
+function nameOnly(text: string, { shelf }: ReadingContext): LineParts | null {
+  const start = VAGUE.exec(text)?.[0].length ?? 0;
+  const phrase = readPhrase(text.slice(start).replace(/\.$/, ''), start, shelf.findName);
+  if (!phrase.name || wordsOf(text).length > LONGEST_SENTENCE_WORDS) return null;
+  // "Salt and pepper" are two ingredients; "polenta and pear tin" is what comes out of them.
+  if (phrase.second !== null && !readPhrase(phrase.second, 0, shelf.findName).name) return null;
+  return { quantity: null, phrase, remarks: phrase.tail, byFruit: false };
+}
+
+function unknownLine(
+  written: string,
+  line: CleanLine,
+  { quantity, phrase, remarks }: LineParts,
+  context: ReadingContext,
+): Line {
+  const english = remarkWords(phrase.text).some((word) => ENGLISH_WORDS.has(word));
+  const foreign = quantity?.unit === 'dl' || /\d,\d{1,2}(?!\d)/.test(line.text);
+  if (foreign && !english) return bareLine(written, 'unread', [{ code: 'other-language' }]);
+  const stated = quantity?.statedGrams ?? weightInBrackets({ quantity, remarks });
+  const notes: ReadingNote[] = [{ code: 'unknown-ingredient', words: phrase.text }];
+  if (quantity?.unit === 'oz') notes.push({ code: 'ounce-read-as', as: 'mass' });
+  return {
+    ...bareLine(written, 'ingredient'),
+    amount: quantity?.amount ?? null,
+    unit: quantity ? (quantity.unit ?? 'each') : null,
+    fullness: quantity?.fullness ?? 1,
+    stated: stated === null ? null : { grams: stated },
+    notes: [...notes, ...remarkNotes(line.text, phrase, context)],
+    spans: spansOf(line, quantity, phrase),
+  };
+}
+
+function spansOf(line: CleanLine, quantity: Quantity | null, phrase: NamePhrase): Span[] {
+  const spans: Span[] = [];
+  const add = (part: Span['part'], at: readonly [number, number] | null): void => {
+    if (!at || at[0] >= at[1]) return;
+    spans.push({ part, start: line.origin[at[0]]!, end: line.origin[at[1] - 1]! + 1 });
+  };
+  add('amount', quantity?.amountAt ?? null);
+  add('unit', quantity?.unitAt ?? null);
+  add(phrase.name ? 'ingredient' : 'unknown', phrase.nameAt);
+  add('preparation', phrase.tailAt);
+  return spans.sort((a, b) => a.start - b.start);
+}

@@ -1,0 +1,20 @@
+import type { Shelf } from '../../catalogue/index.js';
+import type { Standard } from '../../units/index.js';
+import type { NamePhrase } from './phrase.js';
+import type { Quantity } from '../amounts/index.js';
+
+/** What a line says, before its consequences are worked out. */
+export interface LineParts {
+  readonly quantity: Quantity | null;
+  readonly phrase: NamePhrase;
+  /** Text that holds remarks, in brackets or after a comma. */
+  readonly remarks: string;
+  /** "juice of 1 lemon": measured by the fruit. */
+  readonly byFruit: boolean;
+}
+
+/** What a line is read with: the author's cups, and the ingredients that have a name. */
+export interface ReadingContext {
+  readonly standard: Standard;
+  readonly shelf: Shelf;
+}

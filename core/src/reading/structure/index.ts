@@ -1,0 +1,2 @@
+export { headsIngredients } from './heads-ingredients.js';
+export { headingOf, isMeasure, isPart, isRuler, isStep, readYield, titleOf } from './structure.js';

@@ -1,0 +1,31 @@
+export { DESCRIBING_WORDS, ENGLISH_WORDS, TRAILING_WORDS } from './describing.js';
+export {
+  BLOCK_FORMS,
+  EUROPEAN_SIZES,
+  EUROPEAN_WORDS,
+  FILLING_WORDS,
+  LOOSENING_WORDS,
+  ORDER_FORMS,
+  ORDER_METHODS,
+  SIZE_FORMS,
+  SOLD_FORMS,
+} from './filling.js';
+export { HEAPING_WORDS } from './heaping.js';
+export { LEADING_WORDS, SIZES_OF_THINGS, VAGUE_WORDS } from './leading.js';
+export {
+  HEADINGS,
+  METHOD_HEADINGS,
+  NOT_AN_AMOUNT,
+  PART_WORDS,
+  REMARKS,
+  STEP_OPENERS,
+  STEP_VERBS,
+} from './structure.js';
+export { table } from './table.js';
+export {
+  CONTAINER_WORDS,
+  UNIT_FIRST_WORDS,
+  UNIT_LETTERS,
+  UNIT_WORDS,
+  type UnitWord,
+} from './units.js';
