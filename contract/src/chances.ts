@@ -5,12 +5,14 @@ import {
   JUG_READINGS,
   type CausedOutcome,
   type Chances,
-  type Lesson,
+  type HandLesson,
+  type ToolLesson,
   type Outcome,
   type WhatToLearn,
   type WhereWeighingPays,
 } from '@ypsigram/core/chance';
 import { MOST_BAKES } from './limits.js';
+import { method } from './parts.js';
 import { hasBatch, isOneRecipe, noBatch, oneRecipe, planned } from './plans.js';
 
 export const chanceRequest = z
@@ -72,7 +74,12 @@ const caused = outcome.extend({
   }),
 });
 
-const lessons = z.array(z.object({ name: z.string(), lines: z.array(z.int()), goodThen: share }));
+const toolLesson = z.object({ name: z.string(), lines: z.array(z.int()), goodThen: share });
+
+const handLesson = toolLesson.extend({
+  of: z.string().meta({ description: 'Id of an ingredient, or a class of ingredients.' }),
+  method,
+});
 
 export const chanceReply = z.object({
   bakes: z.int(),
@@ -100,10 +107,13 @@ export const chanceReply = z.object({
     })
     .nullable()
     .meta({ description: 'The fewest ingredients to weigh for the chance that was wanted.' }),
-  learn: z.object({ goodNow: share, tools: lessons, hands: lessons }).nullable().meta({
-    description:
-      'The chance once a tool was calibrated with water, or a filling weighed three more times.',
-  }),
+  learn: z
+    .object({ goodNow: share, tools: z.array(toolLesson), hands: z.array(handLesson) })
+    .nullable()
+    .meta({
+      description:
+        'The chance once a tool was calibrated with water, or a filling weighed three more times.',
+    }),
 });
 
 export type ChanceReply = z.infer<typeof chanceReply>;
@@ -124,8 +134,18 @@ const toCaused = ({ causes, byLine, ...one }: CausedOutcome): z.infer<typeof cau
   byLine: { ...byLine },
 });
 
-const toLessons = (list: readonly Lesson[]): z.infer<typeof lessons> =>
-  list.map(({ name, lines, goodThen }) => ({ name, lines: [...lines], goodThen }));
+const toToolLesson = ({ tool, lines, goodThen }: ToolLesson): z.infer<typeof toolLesson> => ({
+  name: tool,
+  lines: [...lines],
+  goodThen,
+});
+
+const toHandLesson = ({ hand, lines, goodThen }: HandLesson): z.infer<typeof handLesson> => ({
+  ...hand,
+  name: `${hand.of} ${hand.method}`,
+  lines: [...lines],
+  goodThen,
+});
 
 /** Chances as they cross the wire. */
 export function toChanceReply(
@@ -150,7 +170,7 @@ export function toChanceReply(
     ratios: Object.fromEntries(
       Object.entries(ratios).map(([part, ratio]) => [
         part,
-        { ...toCaused(ratio), written: ratio.written },
+        { ...toCaused(ratio), written: ratio.intended },
       ]),
     ),
     leftOut: [...leftOut],
@@ -158,8 +178,8 @@ export function toChanceReply(
     pays: pays && { ...pays, ingredients: [...pays.ingredients], weigh: [...pays.weigh] },
     learn: learn && {
       goodNow: learn.goodNow,
-      tools: toLessons(learn.tools),
-      hands: toLessons(learn.hands),
+      tools: learn.tools.map(toToolLesson),
+      hands: learn.hands.map(toHandLesson),
     },
   };
 }

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { Fraction } from '@ypsigram/core/amount';
-import { BLOCKS, WEIGHED_IN } from '@ypsigram/core/batch';
+import { BLOCKS } from '@ypsigram/core/drawer';
+import { WEIGHED_IN } from '@ypsigram/core/fills';
 import { CLASSES } from '@ypsigram/core/catalogue';
 import { answers } from './answers.js';
 import { container, hand, ownIngredient, price, scale } from './kitchen-parts.js';

@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import { STRICTNESSES, readFactor } from '@ypsigram/core/batch';
+import { STRICTNESSES } from '@ypsigram/core/fills';
+import { readFactor } from '@ypsigram/core/factor';
 import { METHODS } from '@ypsigram/core/catalogue';
 import { RUNGS } from '@ypsigram/core/measuring';
 import { STANDARDS, UNITS } from '@ypsigram/core/units';

@@ -1,16 +1,9 @@
 import type { z } from 'zod';
 import type { Fraction } from '@ypsigram/core/amount';
-import type {
-  Advice,
-  Caution,
-  CleanBatch,
-  Loads,
-  MeasurePlan,
-  PlanLine,
-  RatioDrift,
-  RecipeSize,
-  Substitute,
-} from '@ypsigram/core/batch';
+import type { Advice, PlanLine, Substitute } from '@ypsigram/core/batch';
+import type { Caution, RatioDrift } from '@ypsigram/core/formula';
+import type { CleanBatch, Loads, RecipeSize } from '@ypsigram/core/factor';
+import type { MeasurePlan } from '@ypsigram/core/fills';
 import type { PlanReply, planMeasure } from './plans.js';
 import { toAmountReply, toIntendedReply } from './readings.js';
 import { CAUTION_MESSAGES, adviceMessage } from './wording/index.js';
@@ -45,6 +38,15 @@ export interface PlannedBatch {
   readonly clean: readonly CleanBatch[];
 }
 
+/** On the wire an intended ratio has been called "written" from the beginning. */
+const toRatioReplies = ({ ratios }: RatioDrift): PlanReply['ratios'] =>
+  Object.fromEntries(
+    Object.entries(ratios).map(([part, { intended: written, ...routes }]) => [
+      part,
+      { written, ...routes },
+    ]),
+  ) as PlanReply['ratios'];
+
 const toFactorReply = (factor: Fraction) => ({
   exact: factor.toFraction(),
   value: factor.valueOf(),
@@ -72,7 +74,7 @@ export function toPlanReply({
       limitedBy,
     },
     ratioBase: drift.base,
-    ratios: drift.ratios,
+    ratios: toRatioReplies(drift),
     loads,
     cautions: cautions.map((code) => ({ code, message: CAUTION_MESSAGES[code] })),
     advice: advice.map((one) => ({

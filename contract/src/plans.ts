@@ -85,6 +85,9 @@ export const planMeasure = z.object({
       kind: z.enum(['cup', 'spoon', 'jug', 'block', 'pinch', 'egg', 'piece']),
       mark: z.string().meta({ description: 'Its size in a word or two.' }),
       millilitres: z.number().nullable().meta({ description: 'What one fill holds.' }),
+      size: z.enum(['cup', 'tbsp', 'tsp']).nullable().meta({
+        description: 'The size of measure that its weight and scatter go by.',
+      }),
     }),
   ),
   shown: z.string(),

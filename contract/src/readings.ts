@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import type { Amount } from '@ypsigram/core/amount';
-import { BUILT_IN_SHELF, type Shelf } from '@ypsigram/core/catalogue';
+import type { Shelf } from '@ypsigram/core/catalogue';
 import { intendedMass, questionsOf, type Intended } from '@ypsigram/core/conversion';
 import type { KnownWeight } from '@ypsigram/core/measuring';
 import {
@@ -128,18 +128,16 @@ function toLineReply(
     authorMethod: line.authorMethod,
     stated: line.stated,
     intended: mass && toIntendedReply(mass),
-    notes: questionsOf(line, reading.standard, shelf, known).map(
-      ({ note, choices, gramsAtStake }) => ({
-        code: note.code,
-        message: noteMessage(note, line, reading.standard, shelf, known),
-        gramsAtStake,
-        choices: choices.map((one) => ({
-          says: choiceText(note, one, line, shelf),
-          reading: toOtherReading(one.reading),
-          grams: one.intended?.grams ?? null,
-        })),
-      }),
-    ),
+    notes: questionsOf(line, reading.standard, shelf, known).map((question) => ({
+      code: question.note.code,
+      message: noteMessage(question, line, reading.standard, shelf),
+      gramsAtStake: question.gramsAtStake,
+      choices: question.choices.map((one) => ({
+        says: choiceText(question.note, one, line, shelf),
+        reading: toOtherReading(one.reading),
+        grams: one.intended?.grams ?? null,
+      })),
+    })),
     answered: (line.answered?.given ?? []).map(({ note, by }) => ({
       note: note?.code ?? 'correction',
       by,
@@ -163,7 +161,7 @@ function toFactsReply({ lines }: Reading): ReadingReply['facts'] {
 /** A reading as it crosses the wire, with its notes in words. */
 export function toReadingReply(
   reading: Reading,
-  shelf: Shelf = BUILT_IN_SHELF,
+  shelf: Shelf,
   known: readonly KnownWeight[] = [],
   origin: Origin | null = null,
 ): ReadingReply {

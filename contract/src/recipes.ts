@@ -76,6 +76,9 @@ export const recipeSummary = recipe
     totalGrams: z.number().meta({ description: 'Sum of the known intended masses, factor 1.' }),
     measuredGrams: z.number().meta({ description: 'The same by the measure plan.' }),
     weighedGrams: z.number().meta({ description: 'The same on the scale grid.' }),
+    problem: z.string().nullable().meta({
+      description: 'Why its batch can not be planned; null where it can.',
+    }),
   });
 
 export const recipeQuery = z.object({

@@ -1,4 +1,6 @@
-import type { Advice, BatchProblem, Caution, PlanLine } from '@ypsigram/core/batch';
+import type { Advice, PlanLine } from '@ypsigram/core/batch';
+import type { BatchProblem } from '@ypsigram/core/factor';
+import type { Caution } from '@ypsigram/core/formula';
 import { FACTOR_PROBLEMS } from './factors.js';
 import { METHOD_NAMES } from './names.js';
 

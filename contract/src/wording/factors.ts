@@ -1,4 +1,4 @@
-import { LARGEST_FACTOR, type FactorProblem } from '@ypsigram/core/batch';
+import { LARGEST_FACTOR, type FactorProblem } from '@ypsigram/core/factor';
 
 /** What is wrong with a batch factor, and what to write instead. */
 export const FACTOR_PROBLEMS: Readonly<Record<FactorProblem, string>> = {

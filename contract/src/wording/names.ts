@@ -4,7 +4,8 @@ import {
   type Method,
   type Role,
 } from '@ypsigram/core/catalogue';
-import { PINNED, type Strictness } from '@ypsigram/core/batch';
+import { PINNED } from '@ypsigram/core/batch';
+import type { Strictness } from '@ypsigram/core/fills';
 import type { Rung } from '@ypsigram/core/measuring';
 
 /** What each method is called on screen. */

@@ -1,9 +1,13 @@
+import { BUILT_IN_SHELF } from '@ypsigram/core/catalogue';
+import { questionsOf } from '@ypsigram/core/conversion';
 import { readLine } from '@ypsigram/core/reading';
 import { noteMessage } from './notes.js';
 
 const messages = (text: string): string[] => {
-  const line = readLine(text);
-  return line.notes.map((note) => noteMessage(note, line, 'us-customary'));
+  const line = readLine(text, 'us-customary', BUILT_IN_SHELF);
+  return questionsOf(line, 'us-customary', BUILT_IN_SHELF).map((question) =>
+    noteMessage(question, line, 'us-customary', BUILT_IN_SHELF),
+  );
 };
 
 describe('reading notes in words', () => {

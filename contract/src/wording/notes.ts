@@ -1,41 +1,28 @@
-import { onScaleGrid } from '@ypsigram/core/batch';
-import { BUILT_IN_SHELF, type Shelf } from '@ypsigram/core/catalogue';
-import { intendedMass, intendedOtherwise } from '@ypsigram/core/conversion';
-import type { KnownWeight } from '@ypsigram/core/measuring';
-import type { Line, OtherReading, ReadingNote } from '@ypsigram/core/reading';
+import type { Shelf } from '@ypsigram/core/catalogue';
+import type { Choice, Intended, Question } from '@ypsigram/core/conversion';
+import { onScaleGrid } from '@ypsigram/core/fills';
+import type { Line } from '@ypsigram/core/reading';
 import { standardName, type Standard } from '@ypsigram/core/units';
 import { METHOD_NAMES } from './names.js';
 
 const ingredientName = (id: string | null, shelf: Shelf): string =>
   (id === null ? undefined : shelf.ingredient(id)?.name.toLowerCase()) ?? 'this';
 
-/** In whose cups, and by whose weights, a line is weighed. */
-interface Setting {
-  readonly standard: Standard;
-  readonly shelf: Shelf;
-  readonly known: readonly KnownWeight[];
-}
-
-function weighs(line: Line, { standard, shelf, known }: Setting, other?: OtherReading): string {
-  const intended = other
-    ? intendedOtherwise(line, other, standard, shelf, known)
-    : intendedMass(line, standard, shelf, known);
-  return intended ? onScaleGrid(intended.grams).shown : 'no known weight';
-}
-
-/** Whether the other reading would show as another weight. */
-function changes(line: Line, other: OtherReading, { standard, shelf, known }: Setting): boolean {
-  const now = intendedMass(line, standard, shelf, known);
-  const then = intendedOtherwise(line, other, standard, shelf, known);
-  return now !== null && then !== null && Math.abs(then.grams - now.grams) >= LEAST_SHOWN_GRAMS;
-}
+/** A weight on the step of the scale that would weigh it. */
+const weight = (intended: Intended | null | undefined): string =>
+  intended ? onScaleGrid(intended.grams).shown : 'no known weight';
 
 /** A fine scale shows no less than this. */
 const LEAST_SHOWN_GRAMS = 0.05;
 
-function kindOf(line: Line, setting: Setting, other: OtherReading): string {
-  return `${ingredientName(other.ingredientId ?? null, setting.shelf)} ${weighs(line, setting, other)}`;
+/** Whether the other reading would show as another weight. */
+function isAnother([now, then]: Question['choices']): boolean {
+  const [a, b] = [now?.intended, then?.intended];
+  return !!a && !!b && Math.abs(b.grams - a.grams) >= LEAST_SHOWN_GRAMS;
 }
+
+const kind = ({ reading, intended }: Choice, shelf: Shelf): string =>
+  `${ingredientName(reading.ingredientId ?? null, shelf)} ${weight(intended)}`;
 
 function assumed(line: Line, what: 'ingredient' | 'method' | 'size', shelf: Shelf): string {
   if (what === 'method') return `Taken as ${METHOD_NAMES[line.authorMethod ?? 'packed']}.`;
@@ -43,44 +30,47 @@ function assumed(line: Line, what: 'ingredient' | 'method' | 'size', shelf: Shel
   return `Taken as ${ingredientName(line.ingredientId, shelf)}.`;
 }
 
-/** A reading note as a sentence for a baker, with the grams that hang on it. */
+/**
+ * A reading note as a sentence for a baker, with the grams that hang on it.
+ *
+ * @param question the note with its readings, the present one first, each weighed
+ */
 export function noteMessage(
-  note: ReadingNote,
+  { note, choices }: Question,
   line: Line,
   standard: Standard,
-  shelf: Shelf = BUILT_IN_SHELF,
-  known: readonly KnownWeight[] = [],
+  shelf: Shelf,
 ): string {
-  const setting = { standard, shelf, known };
+  const [now, then] = choices.map(({ intended }) => weight(intended));
   switch (note.code) {
     case 'assumed-kind':
       return assumed(line, note.assumed, shelf);
     case 'kind-ambiguous':
       return (
-        `Which kind? Taken as ${ingredientName(line.ingredientId, shelf)}, ${weighs(line, setting)}; ` +
-        `could be ${note.others.map((other) => kindOf(line, setting, other)).join(' or ')}.`
+        `Which kind? Taken as ${ingredientName(line.ingredientId, shelf)}, ${now}; could be ` +
+        `${choices
+          .slice(1)
+          .map((one) => kind(one, shelf))
+          .join(' or ')}.`
       );
     case 'order-before':
-      if (!changes(line, note.other, setting))
+      if (!isAnother(choices))
         return `“${note.word}” before measuring: the weight does not change.`;
       return (
         `“${note.word}” stands before the name, so it is done before measuring: ` +
-        `${weighs(line, setting)}. Done after: ${weighs(line, setting, note.other)}.`
+        `${now}. Done after: ${then}.`
       );
     case 'order-after':
-      return note.other && changes(line, note.other, setting)
+      return isAnother(choices)
         ? `“${note.word}” stands after the name, so it is done after measuring: ` +
-            `${weighs(line, setting)}. Done before: ${weighs(line, setting, note.other)}.`
+            `${now}. Done before: ${then}.`
         : `“${note.word}” stands after the name: measure first, the weight does not change.`;
     case 'ounce-read-as':
       return note.as === 'volume'
         ? 'Ounces of a thin liquid are read as fluid ounces.'
         : 'Ounces of a solid are read as a weight.';
     case 'ounce-ambiguous':
-      return (
-        `Ounces by weight or by volume? By weight ${weighs(line, setting)}, ` +
-        `by volume ${weighs(line, setting, note.other)}.`
-      );
+      return `Ounces by weight or by volume? By weight ${now}, ` + `by volume ${then}.`;
     case 'implausible-weight':
       return (
         `${Math.round(note.gramsPerCup)} g to the cup cannot be: this weighs ` +

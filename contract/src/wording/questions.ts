@@ -1,5 +1,5 @@
-import { onScaleGrid } from '@ypsigram/core/batch';
-import { BUILT_IN_SHELF, type Shelf } from '@ypsigram/core/catalogue';
+import { onScaleGrid } from '@ypsigram/core/fills';
+import type { Shelf } from '@ypsigram/core/catalogue';
 import type { Choice } from '@ypsigram/core/conversion';
 import type { Line, ReadingNote } from '@ypsigram/core/reading';
 import { METHOD_NAMES } from './names.js';
@@ -48,12 +48,7 @@ function weightChoice({ reading, slip }: Choice): string {
 }
 
 /** One answer to a question in a few words, without its weight. */
-export function choiceText(
-  note: ReadingNote,
-  choice: Choice,
-  line: Line,
-  shelf: Shelf = BUILT_IN_SHELF,
-): string {
+export function choiceText(note: ReadingNote, choice: Choice, line: Line, shelf: Shelf): string {
   const { ingredientId, method, form, unit } = choice.reading;
   const name = (id: string | null | undefined): string =>
     (id && shelf.ingredient(id)?.name.toLowerCase()) || 'as it is';

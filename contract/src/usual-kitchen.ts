@@ -1,0 +1,29 @@
+import { USUAL_SCALES, USUAL_TOOLS } from '@ypsigram/core/drawer';
+import type { Kitchen } from './kitchen.js';
+
+/** The usual kitchen, before its owner has said anything. */
+export const USUAL_KITCHEN: Kitchen = {
+  standard: 'us-customary',
+  tools: USUAL_TOOLS.map(({ name, kind, nominal, unit }) => ({
+    name,
+    kind,
+    nominal: nominal.toFraction(true),
+    unit,
+    set: null,
+    aside: false,
+    calibration: null,
+  })),
+  block: 'stick',
+  scales: USUAL_SCALES.map((scale) => ({ ...scale, units: ['g', 'oz', 'lb-oz', 'ml'] })),
+  containers: [],
+  weights: [],
+  ingredients: [],
+  answers: [],
+  prices: [],
+  currency: '€',
+  hands: [],
+  handId: null,
+  weighedIn: 'g',
+  habits: {},
+  revision: 0,
+};
