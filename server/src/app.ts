@@ -2,7 +2,6 @@ import compression from 'compression';
 import express, { Router, type Express } from 'express';
 import type { Logger } from 'pino';
 import { pinoHttp } from 'pino-http';
-import type { Sequelize } from 'sequelize';
 import {
   LARGEST_BACKUP_BYTES,
   LARGEST_BODY_BYTES,
@@ -22,7 +21,8 @@ import { recipeRoutes } from './areas/recipes/routes.js';
 import { scaleRoutes } from './areas/scale/routes.js';
 import { trialRoutes } from './areas/trials/routes.js';
 import type { SimulatedScale } from './devices/simulated/scale.js';
-import { openHousehold } from './household.js';
+import { buildAreas } from './context/areas.js';
+import type { Database } from './database/database.js';
 import { onlyOwnHost, ownHosts } from './http/own-host.js';
 import { pageRoutes } from './http/page.js';
 import { answerErrors, notFound } from './http/problem.js';
@@ -30,7 +30,7 @@ import { securityHeaders } from './http/security.js';
 
 /** What the app is built from. */
 export interface Parts {
-  readonly database: Sequelize;
+  readonly database: Database;
   readonly logger: Logger;
   /** The address listened on: decides under which names requests are taken. */
   readonly host: string;
@@ -42,9 +42,9 @@ export interface Parts {
 }
 
 function api({ database, version, scale, now = () => new Date() }: Parts): Router {
-  const household = openHousehold(database, now);
-  const { kitchen, trials, authors, recipes, own, hand } = household;
-  const shelf = async () => (await own()).shelf;
+  const areas = buildAreas(database, now);
+  const { kitchen, trials, authors, recipes, imports, backups, hand, kitchenContext } = areas;
+  const shelf = async () => (await kitchenContext()).shelf;
   const author = (id: string | null) => authors.known(id);
   const router = Router();
   // The whole kitchen is sent at once, and may be larger than any recipe.
@@ -54,8 +54,13 @@ function api({ database, version, scale, now = () => new Date() }: Parts): Route
   router.use(express.json({ limit: LARGEST_BODY_BYTES }));
   router.use('/health', healthRoutes(version));
   router.use('/openapi.json', openApiRoutes(version));
-  router.use('/readings', readingRoutes({ kitchen: own, author }));
-  const planning = { recipe: (id: string) => recipes.read(id), kitchen: own, author, hand };
+  router.use('/readings', readingRoutes({ kitchen: kitchenContext, author }));
+  const planning = {
+    recipe: (id: string) => recipes.read(id),
+    kitchen: kitchenContext,
+    author,
+    hand,
+  };
   router.use('/plans', planRoutes(planning));
   router.use('/chances', chanceRoutes(planning));
   router.use('/kitchen', kitchenRoutes(kitchen));
@@ -65,10 +70,10 @@ function api({ database, version, scale, now = () => new Date() }: Parts): Route
   router.use('/recipes', recipeRoutes(recipes));
   router.use(
     '/exports',
-    exportRoutes({ recipes: () => recipes.all(), authors: () => authors.list() }),
+    exportRoutes({ shelf, recipes: () => recipes.all(), authors: () => authors.list() }),
   );
-  router.use('/imports', importRoutes(household.imports));
-  router.use('/backup', backupRoutes(household.backups));
+  router.use('/imports', importRoutes(imports));
+  router.use('/backup', backupRoutes(backups));
   router.use(() => {
     throw notFound('There is nothing at this address. GET /api/openapi.json lists what there is.');
   });

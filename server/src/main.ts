@@ -2,7 +2,7 @@ import { createServer } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { pino } from 'pino';
 import { buildApp } from './app.js';
-import { openDatabase } from './database/connection.js';
+import { openDatabase } from './database/database.js';
 import { migrate } from './database/migrate.js';
 import { fillWithDemo } from './demo/fill.js';
 import { openScale } from './devices/index.js';

@@ -8,6 +8,8 @@ import * as recipeVersions from './migrations/0005-recipe-versions.js';
 import * as answers from './migrations/0006-answers.js';
 import * as imports from './migrations/0007-imports.js';
 import * as balance from './migrations/0008-balance.js';
+import * as changes from './migrations/0009-changes.js';
+import type { Database } from './database.js';
 
 interface Migration {
   readonly name: string;
@@ -24,13 +26,15 @@ const MIGRATIONS: readonly Migration[] = [
   answers,
   imports,
   balance,
+  changes,
 ];
 
 /**
  * Brings the database to the newest shape, each step in a transaction of its own. Forward
  * only. Statements can be repeated, since a crash may fall between a step and its log entry.
  */
-export async function migrate(sequelize: Sequelize): Promise<void> {
+export async function migrate(database: Database): Promise<void> {
+  const { sequelize } = database;
   const umzug = new Umzug({
     migrations: MIGRATIONS.map(({ name, up }) => ({
       name,

@@ -1,30 +1,31 @@
 import {
-  NEW_KITCHEN,
-  trialOf,
+  USUAL_KITCHEN,
   type Author,
   type Kitchen,
   type RecipeDraft,
   type TrialRecord,
 } from '@ypsigram/contract';
-import { ratiosOf, type Ratios } from '@ypsigram/core/batch';
-import { biasAgainst, trialSets } from '@ypsigram/core/calibration';
+import { ratiosOf, type Ratios } from '@ypsigram/core/formula';
+import { biasAgainst, trialByToday, trialSets } from '@ypsigram/core/calibration';
 import { BUILT_IN_SHELF } from '@ypsigram/core/catalogue';
 import { intendedMass } from '@ypsigram/core/conversion';
 import { readRecipe } from '@ypsigram/core/reading';
-import { openKitchen } from '../testing/kitchen.js';
+import { USUAL_STANDARD } from '@ypsigram/core/units';
+import { startTestServer } from '../testing/test-server.js';
 import { fillWithDemo } from './fill.js';
 import { DEMO_RECIPES } from './recipes.js';
 
-const reading = (draft: RecipeDraft) => readRecipe(draft.text, draft.standard);
+const reading = (draft: RecipeDraft) =>
+  readRecipe(draft.text, draft.standard ?? USUAL_STANDARD, BUILT_IN_SHELF);
 
 function ratios(title: string): Ratios {
   const draft = DEMO_RECIPES.find(({ text }) => text.startsWith(title))!;
   const { lines, standard } = reading(draft);
   const parts = lines.flatMap((line) => {
-    const grams = intendedMass(line, standard)?.grams;
+    const grams = intendedMass(line, standard, BUILT_IN_SHELF)?.grams;
     return line.ingredientId && grams ? [{ ingredientId: line.ingredientId, grams }] : [];
   });
-  return ratiosOf(parts)!;
+  return ratiosOf(parts, BUILT_IN_SHELF)!;
 }
 
 describe('the demo recipes', () => {
@@ -72,12 +73,12 @@ describe('the demo recipes', () => {
   }
 
   it('leave the demo’s hands and authors with something to tell', async () => {
-    const kitchen = await openKitchen();
-    await fillWithDemo(kitchen.database);
-    const { items: trials } = (await kitchen.http.get('/api/trials')).body as {
+    const server = await startTestServer();
+    await fillWithDemo(server.database);
+    const { items: trials } = (await server.http.get('/api/trials')).body as {
       items: TrialRecord[];
     };
-    const { hands, containers } = (await kitchen.http.get('/api/kitchen')).body as Kitchen;
+    const { hands, containers } = (await server.http.get('/api/kitchen')).body as Kitchen;
     for (const { id, name } of hands) {
       const own = trials.filter(({ handId }) => handId === id);
       expect(own.length).withContext(name).toBeGreaterThanOrEqual(38);
@@ -85,7 +86,9 @@ describe('the demo recipes', () => {
     }
     const setOf = (name: string) => {
       const id = hands.find((hand) => hand.name === name)!.id;
-      const own = trials.filter(({ handId }) => handId === id).map((t) => trialOf(t, NEW_KITCHEN));
+      const own = trials
+        .filter(({ handId }) => handId === id)
+        .map((t) => trialByToday(t, USUAL_KITCHEN));
       return trialSets(own, BUILT_IN_SHELF, containers).find(
         ({ of }) => of.ingredientId === 'flour-wheat-all-purpose' && of.method === 'spooned',
       )!;
@@ -96,22 +99,22 @@ describe('the demo recipes', () => {
     expect(bias.difference).toBeGreaterThan(0.05);
     expect(heavy.trials.find(({ slip }) => slip)?.slip?.code).toBe('untared');
     expect(setOf('Grebe').trials.every(({ slip }) => slip === null)).toBeTrue();
-    const { items: authors } = (await kitchen.http.get('/api/authors')).body as { items: Author[] };
+    const { items: authors } = (await server.http.get('/api/authors')).body as { items: Author[] };
     const binder = authors.find(({ name }) => name === 'The blue binder')!;
     const flour = binder.inferred.find(
       ({ ingredientId }) => ingredientId === 'flour-wheat-all-purpose',
     )!;
     expect(flour.gramsPerMillilitre! * 236.588).toBeCloseTo(135.8, 0);
-    await kitchen.close();
+    await server.close();
   });
 
   it('fill an empty kitchen once, and leave a used one alone', async () => {
-    const kitchen = await openKitchen();
+    const server = await startTestServer();
     const total = async (): Promise<number> =>
-      ((await kitchen.http.get('/api/recipes')).body as { total: number }).total;
-    await fillWithDemo(kitchen.database);
-    await fillWithDemo(kitchen.database);
+      ((await server.http.get('/api/recipes')).body as { total: number }).total;
+    await fillWithDemo(server.database);
+    await fillWithDemo(server.database);
     expect(await total()).toBe(DEMO_RECIPES.length);
-    await kitchen.close();
+    await server.close();
   });
 });

@@ -1,5 +1,5 @@
-import { NEW_KITCHEN, type Kitchen, type KitchenTool } from '@ypsigram/contract';
-import { BEAM_NOTCH_GRAMS } from '@ypsigram/core/batch';
+import { USUAL_KITCHEN, type Kitchen, type KitchenTool } from '@ypsigram/contract';
+import { BEAM_NOTCH_GRAMS } from '@ypsigram/core/drawer';
 
 /** The two who measure at the lock cottage. */
 export const GREBE = '5d0c1c7e-0b7a-4f0e-9a55-3f6a6c1d2e01';
@@ -14,7 +14,7 @@ const SETS: Readonly<Record<KitchenTool['kind'], string>> = {
 /** The half teaspoon was weighed with water and holds 8 % too much. */
 const HALF_TEASPOON = { grams: [2.65, 2.67, 2.64, 2.66], celsius: 19, grid: 0.01 };
 
-const usual = NEW_KITCHEN.tools.map((tool): KitchenTool => ({
+const usual = USUAL_KITCHEN.tools.map((tool): KitchenTool => ({
   ...tool,
   set: SETS[tool.kind],
   calibration: tool.name === '1/2 tsp' ? HALF_TEASPOON : null,
@@ -28,7 +28,7 @@ const price = (ingredientId: string, packGrams: number, cost: number) => ({
 
 /** The kitchen of the lock cottage: what it measures with, and who measures. */
 export const DEMO_KITCHEN: Kitchen = {
-  ...NEW_KITCHEN,
+  ...USUAL_KITCHEN,
   tools: [
     ...usual,
     {
@@ -42,7 +42,7 @@ export const DEMO_KITCHEN: Kitchen = {
     },
   ],
   scales: [
-    ...NEW_KITCHEN.scales,
+    ...USUAL_KITCHEN.scales,
     {
       name: 'lock-keeper’s beam',
       kind: 'beam',

@@ -1,4 +1,4 @@
-import { USUAL_SCALES } from '@ypsigram/core/batch';
+import { USUAL_SCALES } from '@ypsigram/core/drawer';
 import { SimulatedScale } from './simulated/scale.js';
 
 /** The luck of typical fills until somebody chooses another. */

@@ -1,25 +1,25 @@
 import type { PlanReply } from '@ypsigram/contract';
-import { openKitchen, type Kitchen } from '../testing/kitchen.js';
+import { startTestServer, type TestServer } from '../testing/test-server.js';
 
 describe('the interface over HTTP', () => {
-  let kitchen: Kitchen;
+  let server: TestServer;
 
   beforeAll(async () => {
-    kitchen = await openKitchen();
+    server = await startTestServer();
   });
-  afterAll(() => kitchen.close());
+  afterAll(() => server.close());
 
   const post = (body: string, type = 'application/json') =>
-    kitchen.http.post('/api/plans').set('Content-Type', type).send(body);
+    server.http.post('/api/plans').set('Content-Type', type).send(body);
   const plan = (text: string, extra = ''): string =>
     `{"text":${JSON.stringify(text)},"batch":{"by":"factor","factor":"2"}${extra}}`;
 
   it('says that it runs', async () => {
-    await kitchen.http.get('/api/health').expect(200, { status: 'ok', version: '9.9.9' });
+    await server.http.get('/api/health').expect(200, { status: 'ok', version: '9.9.9' });
   });
 
   it('describes itself', async () => {
-    const { body } = await kitchen.http.get('/api/openapi.json').expect(200);
+    const { body } = await server.http.get('/api/openapi.json').expect(200);
     expect((body as { openapi: string }).openapi).toBe('3.1.0');
     const areas = Object.keys((body as { paths: object }).paths).map((path) => path.split('/')[2]);
     expect([...new Set(areas)]).toEqual([
@@ -46,12 +46,12 @@ describe('the interface over HTTP', () => {
     ['ten thousand lines', () => post(plan('1 cup flour\n'.repeat(10_000))), 400],
     ['a prototype in the body', () => post(plan('a', ',"__proto__":{"text":"b"}')), 400],
     ['JSON in an odd encoding', () => post(plan('a')).set('Content-Encoding', 'rot13'), 415],
-    ['an address that is none', () => kitchen.http.get('/api/nothing'), 404],
-    ['a broken address', () => kitchen.http.get('/api/recipes/%E0%A4%A'), 400],
-    ['a recipe id that is none', () => kitchen.http.get('/api/recipes/1'), 404],
-    ['a page number that is none', () => kitchen.http.get('/api/recipes?page=x'), 400],
-    ['a page below the first', () => kitchen.http.get('/api/recipes?page=0'), 400],
-    ['a method the address has not', () => kitchen.http.patch('/api/recipes'), 405],
+    ['an address that is none', () => server.http.get('/api/nothing'), 404],
+    ['a broken address', () => server.http.get('/api/recipes/%E0%A4%A'), 400],
+    ['a recipe id that is none', () => server.http.get('/api/recipes/1'), 404],
+    ['a page number that is none', () => server.http.get('/api/recipes?page=x'), 400],
+    ['a page below the first', () => server.http.get('/api/recipes?page=0'), 400],
+    ['a method the address has not', () => server.http.patch('/api/recipes'), 405],
   ];
   for (const [what, send, status] of bad) {
     it(`answers ${what} with ${status} and a sentence`, async () => {
@@ -82,14 +82,14 @@ describe('the interface over HTTP', () => {
   });
 
   it('answers only under its own name', async () => {
-    await kitchen.http.get('/api/health').set('Host', 'elsewhere.example').expect(403);
-    await kitchen.http.get('/api/health').set('Host', 'localhost:4310').expect(200);
-    await kitchen.http.get('/api/health').set('Host', '[::1]:4310').expect(200);
+    await server.http.get('/api/health').set('Host', 'elsewhere.example').expect(403);
+    await server.http.get('/api/health').set('Host', 'localhost:4310').expect(200);
+    await server.http.get('/api/health').set('Host', '[::1]:4310').expect(200);
   });
 
   it('answers only its own pages', async () => {
     const from = (origin: string) =>
-      kitchen.http.get('/api/health').set('Host', '127.0.0.1:4310').set('Origin', origin);
+      server.http.get('/api/health').set('Host', '127.0.0.1:4310').set('Origin', origin);
     await from('http://elsewhere.example').expect(403);
     await from('null').expect(403);
     await from('http://127.0.0.1:9999').expect(403);
@@ -97,7 +97,7 @@ describe('the interface over HTTP', () => {
   });
 
   it('lets a page load nothing from elsewhere', async () => {
-    const { headers } = await kitchen.http.get('/api/health');
+    const { headers } = await server.http.get('/api/health');
     const policy = headers['content-security-policy'] as string;
     expect(policy).toContain("default-src 'none'");
     expect(policy).not.toMatch(/'unsafe-/);

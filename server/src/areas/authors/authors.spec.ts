@@ -1,14 +1,14 @@
 import type { Author, PlanReply, Problem, ReadingReply, Recipe } from '@ypsigram/contract';
-import { openKitchen, type Kitchen } from '../../testing/kitchen.js';
+import { startTestServer, type TestServer } from '../../testing/test-server.js';
 
 const CUP = 236.5882365;
 const FLOUR = 'flour-wheat-all-purpose';
 
 describe('authors', () => {
-  let server: Kitchen;
+  let server: TestServer;
 
   beforeEach(async () => {
-    server = await openKitchen();
+    server = await startTestServer();
   });
   afterEach(() => server.close());
 

@@ -23,10 +23,10 @@ export class AuthorRow extends Model<
   declare conventions: Author['conventions'];
   declare answers: Author['answers'];
   declare revision: number;
-  declare deletedAt: string | null;
+  declare deletedAt: CreationOptional<Date | null>;
 }
 
-/** The model on this connection. */
+/** The model on this connection. Deleted rows stay, so that they can be restored. */
 export function authorModel(sequelize: Sequelize): ModelStatic<AuthorRow> {
   // A description of its own for each column: the library writes into them.
   const text = () => ({ type: DataTypes.TEXT, allowNull: false });
@@ -42,8 +42,14 @@ export function authorModel(sequelize: Sequelize): ModelStatic<AuthorRow> {
       conventions: { type: DataTypes.JSON, allowNull: false },
       answers: { type: DataTypes.JSON, allowNull: false },
       revision: { type: DataTypes.INTEGER, allowNull: false },
-      deletedAt: { type: DataTypes.TEXT, field: 'deleted_at' },
+      deletedAt: { type: DataTypes.DATE, field: 'deleted_at' },
     },
-    { tableName: 'authors', timestamps: false },
+    {
+      tableName: 'authors',
+      paranoid: true,
+      createdAt: false,
+      updatedAt: false,
+      version: 'revision',
+    },
   );
 }

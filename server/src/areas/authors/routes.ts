@@ -1,6 +1,6 @@
 import { Router } from 'express';
 import { authorDraft, authorReplacement } from '@ypsigram/contract';
-import { idIn } from '../../http/ids.js';
+import { parseId } from '../../http/ids.js';
 import { onlyMethods } from '../../http/problem.js';
 import { validBody } from '../../http/validate.js';
 import type { AuthorService } from './service.js';
@@ -22,21 +22,21 @@ export function authorRoutes(authors: AuthorService): Router {
   router
     .route('/:id')
     .get(async (request, response) => {
-      response.json(await authors.read(idIn(request.params.id, GONE)));
+      response.json(await authors.read(parseId(request.params.id, GONE)));
     })
     .put(async (request, response) => {
       const replacement = validBody(authorReplacement, request);
-      response.json(await authors.replace(idIn(request.params.id, GONE), replacement));
+      response.json(await authors.replace(parseId(request.params.id, GONE), replacement));
     })
     .delete(async (request, response) => {
-      await authors.remove(idIn(request.params.id, GONE));
+      await authors.remove(parseId(request.params.id, GONE));
       response.status(204).end();
     })
     .all(onlyMethods('GET', 'PUT', 'DELETE'));
   router
     .route('/:id/restore')
     .post(async (request, response) => {
-      response.json(await authors.restore(idIn(request.params.id, GONE)));
+      response.json(await authors.restore(parseId(request.params.id, GONE)));
     })
     .all(onlyMethods('POST'));
   return router;

@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { literal, type Sequelize, type Transaction } from 'sequelize';
+import { literal } from 'sequelize';
 import type { z } from 'zod';
 import type { Author, Backup, Recipe, authorDraft, authorReplacement } from '@ypsigram/contract';
 import {
@@ -9,8 +9,9 @@ import {
 } from '@ypsigram/core/calibration';
 import type { Shelf } from '@ypsigram/core/catalogue';
 import { readRecipe } from '@ypsigram/core/reading';
+import type { Database } from '../../database/database.js';
+import { UNKNOWN_AUTHOR, type AuthorKnowledge } from '../../context/kitchen-context.js';
 import { notFound, staleChange } from '../../http/problem.js';
-import { NOBODY, type AuthorKnowledge } from '../../own-kitchen.js';
 import { authorModel, type AuthorRow } from './model.js';
 
 type Draft = z.output<typeof authorDraft>;
@@ -18,76 +19,104 @@ type Replacement = z.output<typeof authorReplacement>;
 
 /** Authors, and what is known of their cups. */
 export interface AuthorService {
+  /** By name; in a fixed number of statements. */
   list(): Promise<Author[]>;
   create(draft: Draft): Promise<Author>;
   read(id: string): Promise<Author>;
   /** @throws ProblemError 409 when `revision` is not the newest. */
   replace(id: string, replacement: Replacement): Promise<Author>;
-  /** As part of a larger change: by name, in the order of the names. */
-  createAll(drafts: readonly Draft[], transaction: Transaction): Promise<readonly string[]>;
+  /** The ids of new authors, in the order of the drafts. */
+  createAll(drafts: readonly Draft[]): Promise<readonly string[]>;
   /** All there is of them but what can be inferred again. */
   dump(): Promise<Backup['authors']>;
   /** Puts others in the place of all of them, as part of a larger change. */
-  load(authors: Backup['authors'], transaction: Transaction): Promise<void>;
+  load(authors: Backup['authors']): Promise<void>;
   remove(id: string): Promise<void>;
   restore(id: string): Promise<Author>;
+  /** What is known of every author that is here; the same objects until something changes. */
+  knowledge(): Promise<AuthorsKnowledge>;
   /** What is known of an author; nothing of one that is not, or no longer, here. */
   known(id: string | null): Promise<AuthorKnowledge>;
 }
 
-/** A recipe of an author, as far as inferring needs it. */
-export type AuthoredRecipe = Pick<Recipe, 'id' | 'title' | 'text' | 'standard' | 'revision'>;
+export type AuthorsKnowledge = ReadonlyMap<string, AuthorKnowledge>;
 
-/** What the area needs from elsewhere. */
-export interface Surroundings {
-  now(): Date;
+/** Whose a recipe is, and how new: enough to tell whether its text has to be looked at. */
+export type AuthoredRevision = Pick<Recipe, 'id' | 'revision'> & { readonly authorId: string };
+
+/** A recipe of an author, as far as inferring needs it. */
+export type AuthoredRecipe = AuthoredRevision & Pick<Recipe, 'title' | 'text' | 'standard'>;
+
+/** What the area needs of the others. */
+export interface AuthorsContext {
   shelf(): Promise<Shelf>;
-  recipesOf(authorId: string): Promise<readonly AuthoredRecipe[]>;
+  recipesByAuthor(): Promise<readonly AuthoredRevision[]>;
+  textsOf(authorIds: readonly string[]): Promise<readonly AuthoredRecipe[]>;
 }
 
 const GONE = 'There is no such author. It may have been deleted.';
 
-const fresh = (draft: Draft) => ({ ...draft, id: randomUUID(), revision: 1, deletedAt: null });
+/** What the recipes of an author tell of their cups, and of which recipes that was worked out. */
+interface Inference {
+  readonly revisions: string;
+  readonly shelf: Shelf;
+  readonly conventions: readonly InferredConvention[];
+}
 
-export function authorService(sequelize: Sequelize, around: Surroundings): AuthorService {
-  const rows = authorModel(sequelize);
-  const live = { deletedAt: null };
-  /** What was inferred lately, by author; reading all recipes again takes a while. */
-  const inferredBefore = new Map<
-    string,
-    { readonly recipes: string; readonly shelf: Shelf; readonly found: InferredConvention[] }
-  >();
+const newRow = (draft: Draft) => ({ ...draft, id: randomUUID(), revision: 1 });
+
+function byAuthor<T extends { readonly authorId: string }>(
+  recipes: readonly T[],
+): ReadonlyMap<string, readonly T[]> {
+  const groups = new Map<string, T[]>();
+  for (const recipe of recipes) {
+    const group = groups.get(recipe.authorId);
+    if (group) group.push(recipe);
+    else groups.set(recipe.authorId, [recipe]);
+  }
+  return groups;
+}
+
+const revisionsOf = (recipes: readonly AuthoredRevision[]): string =>
+  recipes.map(({ id, revision }) => `${id} ${revision}`).join();
+
+export function authorService(database: Database, context: AuthorsContext): AuthorService {
+  const rows = authorModel(database.sequelize);
+  /** Reading all recipes of an author again takes a while. */
+  const inferences = new Map<string, Inference>();
 
   const find = async (id: string): Promise<AuthorRow> => {
-    const row = await rows.findOne({ where: { id, ...live } });
+    const row = await rows.findOne({ where: { id } });
     if (!row) throw notFound(GONE);
     return row;
   };
 
-  const infer = async (id: string): Promise<{ found: InferredConvention[]; count: number }> => {
-    const [shelf, authored] = await Promise.all([around.shelf(), around.recipesOf(id)]);
-    const recipes = authored.map((recipe) => `${recipe.id} ${recipe.revision}`).join();
-    const before = inferredBefore.get(id);
-    if (before && before.recipes === recipes && before.shelf === shelf) {
-      return { found: before.found, count: authored.length };
-    }
-    const found = [
-      ...inferConventions(
-        authored.map(({ title, text, standard }) => ({
+  /** Brings what is inferred of these authors up to date: two statements, however many they are. */
+  const infer = async (ids: readonly string[]): Promise<ReadonlyMap<string, number>> => {
+    const shelf = await context.shelf();
+    const authored = byAuthor(await context.recipesByAuthor());
+    const isOutdated = (id: string): boolean => {
+      const known = inferences.get(id);
+      return known?.shelf !== shelf || known.revisions !== revisionsOf(authored.get(id) ?? []);
+    };
+    const outdated = ids.filter(isOutdated);
+    const texts = byAuthor(outdated.length > 0 ? await context.textsOf(outdated) : []);
+    for (const id of outdated) {
+      const recipes = texts.get(id) ?? [];
+      const conventions = inferConventions(
+        recipes.map(({ title, text, standard }) => ({
           title,
           reading: readRecipe(text, standard, shelf),
         })),
-      ),
-    ];
-    inferredBefore.set(id, { recipes, shelf, found });
-    return { found, count: authored.length };
+      );
+      inferences.set(id, { revisions: revisionsOf(recipes), shelf, conventions });
+    }
+    return new Map(ids.map((id) => [id, authored.get(id)?.length ?? 0]));
   };
 
-  const toAuthor = async (row: AuthorRow): Promise<Author> => {
-    const { id, name, kind, standard, note, conventions, answers, revision } = row;
-    const { found, count } = await infer(id);
-    const inferred = found.map((convention) => ({ ...convention, lines: [...convention.lines] }));
-    return {
+  const toAuthors = async (found: readonly AuthorRow[]): Promise<Author[]> => {
+    const counts = await infer(found.map(({ id }) => id));
+    return found.map(({ id, name, kind, standard, note, conventions, answers, revision }) => ({
       id,
       name,
       kind,
@@ -96,32 +125,51 @@ export function authorService(sequelize: Sequelize, around: Surroundings): Autho
       conventions,
       answers,
       revision,
-      inferred,
-      recipeCount: count,
-    };
+      inferred: inferences.get(id)!.conventions.map(({ lines, ...convention }) => ({
+        ...convention,
+        lines: [...lines],
+      })),
+      recipeCount: counts.get(id)!,
+    }));
+  };
+  const toAuthor = async (row: AuthorRow): Promise<Author> => (await toAuthors([row]))[0]!;
+
+  const inOrder = (): Promise<AuthorRow[]> =>
+    rows.findAll({ order: [literal('name COLLATE NOCASE'), 'number'] });
+
+  let latest: { readonly changes: string; readonly knowledge: AuthorsKnowledge } | null = null;
+  const knowledge = async (): Promise<AuthorsKnowledge> => {
+    const changed = await database.changes();
+    const changes = `${changed.kitchen} ${changed.authors} ${changed.recipes}`;
+    if (latest?.changes === changes) return latest.knowledge;
+    const [shelf, authors] = [await context.shelf(), await toAuthors(await inOrder())];
+    const before = latest?.knowledge;
+    const all = authors.map(({ id, name, conventions, answers, inferred }) => {
+      const cups = { name, given: conventions, inferred };
+      const now = { weights: knownOfAuthor(cups, shelf), answers };
+      const known = before?.get(id);
+      // Whatever was worked out with the same knowledge still holds.
+      return [id, known && JSON.stringify(known) === JSON.stringify(now) ? known : now] as const;
+    });
+    latest = { changes, knowledge: new Map(all) };
+    return latest.knowledge;
   };
 
   return {
     async list() {
-      const found = await rows.findAll({
-        where: live,
-        order: [literal('name COLLATE NOCASE'), 'number'],
-      });
-      return Promise.all(found.map(toAuthor));
+      return toAuthors(await inOrder());
     },
 
-    async create(draft) {
-      return toAuthor(await rows.create(fresh(draft)));
-    },
+    create: (draft) => database.write(async () => toAuthor(await rows.create(newRow(draft)))),
 
-    async createAll(drafts, transaction) {
-      const created = drafts.map(fresh);
-      await rows.bulkCreate(created, { transaction });
+    async createAll(drafts) {
+      const created = drafts.map(newRow);
+      await database.write(() => rows.bulkCreate(created));
       return created.map(({ id }) => id);
     },
 
     async dump() {
-      const found = await rows.findAll({ where: live, order: ['number'] });
+      const found = await rows.findAll({ order: ['number'] });
       return found.map(({ id, name, kind, standard, note, conventions, answers, revision }) => ({
         id,
         name,
@@ -134,45 +182,37 @@ export function authorService(sequelize: Sequelize, around: Surroundings): Autho
       }));
     },
 
-    async load(authors, transaction) {
-      await rows.destroy({ where: {}, transaction });
-      await rows.bulkCreate(
-        authors.map((author) => ({ ...author, deletedAt: null })),
-        { transaction },
-      );
+    async load(authors) {
+      await rows.destroy({ where: {}, force: true });
+      await rows.bulkCreate(authors);
     },
 
     async read(id) {
       return toAuthor(await find(id));
     },
 
-    async replace(id, { revision, ...draft }) {
-      const [changed] = await rows.update(
-        { ...draft, revision: revision + 1 },
-        { where: { id, revision, ...live } },
-      );
-      const current = await toAuthor(await find(id));
-      if (changed > 0) return current;
-      throw staleChange('author', current);
-    },
+    replace: (id, { revision, ...draft }) =>
+      database.write(async () => {
+        const row = await find(id);
+        if (row.revision !== revision) throw staleChange('author', await toAuthor(row));
+        return toAuthor(await row.update(draft));
+      }),
 
     async remove(id) {
-      const deletedAt = around.now().toISOString();
-      const [changed] = await rows.update({ deletedAt }, { where: { id, ...live } });
-      if (changed === 0) throw notFound(GONE);
+      const removed = await database.write(() => rows.destroy({ where: { id } }));
+      if (removed === 0) throw notFound(GONE);
     },
 
-    async restore(id) {
-      await rows.update({ deletedAt: null }, { where: { id } });
-      return toAuthor(await find(id));
-    },
+    restore: (id) =>
+      database.write(async () => {
+        await rows.restore({ where: { id } });
+        return toAuthor(await find(id));
+      }),
+
+    knowledge,
 
     async known(id) {
-      const row = id === null ? null : await rows.findOne({ where: { id, ...live } });
-      if (!row) return NOBODY;
-      const { name, conventions, answers, inferred } = await toAuthor(row);
-      const cups = { name, given: conventions, inferred };
-      return { weights: knownOfAuthor(cups, await around.shelf()), answers };
+      return (id !== null && (await knowledge()).get(id)) || UNKNOWN_AUTHOR;
     },
   };
 }

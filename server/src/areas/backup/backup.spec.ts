@@ -1,34 +1,34 @@
 import type { Backup, Kitchen as Household, RecipePage, RestoreReply } from '@ypsigram/contract';
-import { openKitchen, type Kitchen } from '../../testing/kitchen.js';
+import { startTestServer, type TestServer } from '../../testing/test-server.js';
 
 describe('a backup', () => {
-  let kitchen: Kitchen;
+  let server: TestServer;
   beforeEach(async () => {
-    kitchen = await openKitchen();
+    server = await startTestServer();
   });
-  afterEach(() => kitchen.close());
+  afterEach(() => server.close());
 
-  const make = async (of = kitchen): Promise<Backup> => {
+  const make = async (of = server): Promise<Backup> => {
     const { body } = await of.http.get('/api/backup').expect(200);
     return body as Backup;
   };
-  const restore = async (backup: unknown, query = '', of = kitchen): Promise<RestoreReply> => {
+  const restore = async (backup: unknown, query = '', of = server): Promise<RestoreReply> => {
     const { body } = await of.http
       .post(`/api/backup${query}`)
       .send(backup as object)
       .expect(200);
     return body as RestoreReply;
   };
-  const titles = async (of = kitchen): Promise<string[]> => {
+  const titles = async (of = server): Promise<string[]> => {
     const { body } = await of.http.get('/api/recipes').expect(200);
     return (body as RecipePage).items.map(({ title }) => title);
   };
 
   /** A kitchen with a bit of everything in it. */
   const fill = async (): Promise<void> => {
-    const { body: before } = await kitchen.http.get('/api/kitchen').expect(200);
+    const { body: before } = await server.http.get('/api/kitchen').expect(200);
     const hand = '6a1f5c0e-3d1b-4a52-9a53-0c7f1f3f3a01';
-    await kitchen.http
+    await server.http
       .put('/api/kitchen')
       .send({
         ...(before as Household),
@@ -37,7 +37,7 @@ describe('a backup', () => {
         containers: [{ name: 'blue bowl', grams: 212 }],
       })
       .expect(200);
-    await kitchen.http
+    await server.http
       .post('/api/trials')
       .send({
         handId: hand,
@@ -51,16 +51,16 @@ describe('a backup', () => {
         source: 'typed',
       })
       .expect(201);
-    const { body: author } = await kitchen.http
+    const { body: author } = await server.http
       .post('/api/authors')
       .send({ name: 'The blue binder' })
       .expect(201);
-    const { body: saved } = await kitchen.http
+    const { body: saved } = await server.http
       .post('/api/recipes')
       .send({ text: 'Oat slabs\n3 cups oats', authorId: (author as { id: string }).id })
       .expect(201);
     const { id, standard, batch, methods, authorId } = saved as Backup['recipes'][number];
-    await kitchen.http
+    await server.http
       .put(`/api/recipes/${id}`)
       .send({ text: 'Oat slabs\n4 cups oats', standard, batch, methods, authorId, revision: 1 })
       .expect(200);
@@ -70,7 +70,7 @@ describe('a backup', () => {
     await fill();
     const backup = await make();
     expect(backup.recipes[0]!.versions.map(({ text }) => text)).toEqual(['Oat slabs\n3 cups oats']);
-    const other = await openKitchen();
+    const other = await startTestServer();
     await restore(backup, '', other);
     const again = await make(other);
     expect({ ...again, madeAt: '' }).toEqual({ ...backup, madeAt: '' });
@@ -84,7 +84,7 @@ describe('a backup', () => {
   it('says what it would do, and does nothing', async () => {
     await fill();
     const backup = await make();
-    const other = await openKitchen();
+    const other = await startTestServer();
     const reply = await restore(backup, '?dryRun=1', other);
     expect(reply.coming).toEqual(jasmine.objectContaining({ recipes: 1, authors: 1, trials: 1 }));
     expect(reply.going).toEqual(jasmine.objectContaining({ recipes: 0, authors: 0, trials: 0 }));
@@ -99,14 +99,14 @@ describe('a backup', () => {
     const full = await make();
     const { safetyCopyId } = await restore(empty);
     expect(await titles()).toEqual([]);
-    await kitchen.http.post(`/api/backup/${safetyCopyId}/restore`).expect(200);
+    await server.http.post(`/api/backup/${safetyCopyId}/restore`).expect(200);
     const { kitchen: household, ...rest } = await make();
     expect({ ...rest, madeAt: '' } as unknown).toEqual({
       ...Object.fromEntries(Object.entries(full).filter(([name]) => name !== 'kitchen')),
       madeAt: '',
     });
     expect({ ...household, revision: 0 }).toEqual({ ...full.kitchen, revision: 0 });
-    await kitchen.http.post('/api/backup/00000000-0000-4000-8000-000000000000/restore').expect(404);
+    await server.http.post('/api/backup/00000000-0000-4000-8000-000000000000/restore').expect(404);
   });
 
   it('is refused as a whole where anything in it is wrong', async () => {
@@ -124,7 +124,7 @@ describe('a backup', () => {
       [{}, ''],
     ];
     for (const [document, words] of wrong) {
-      const { body } = await kitchen.http.post('/api/backup').send(document).expect(400);
+      const { body } = await server.http.post('/api/backup').send(document).expect(400);
       expect((body as { detail: string }).detail).toContain(words);
     }
     expect({ ...(await make()), madeAt: '' }).toEqual({ ...backup, madeAt: '' });
@@ -134,7 +134,7 @@ describe('a backup', () => {
     await fill();
     const backup = await make();
     await restore(backup);
-    await kitchen.http
+    await server.http
       .put('/api/kitchen')
       .send({ ...backup.kitchen, currency: '£' })
       .expect(409);

@@ -1,6 +1,6 @@
 import { Router } from 'express';
 import { backup, importQuery } from '@ypsigram/contract';
-import { idIn } from '../../http/ids.js';
+import { parseId } from '../../http/ids.js';
 import { onlyMethods } from '../../http/problem.js';
 import { validBody, validate } from '../../http/validate.js';
 import type { BackupService } from './service.js';
@@ -26,7 +26,9 @@ export function backupRoutes(backups: BackupService): Router {
   router
     .route('/:id/restore')
     .post(async (request, response) => {
-      response.json(await backups.undo(idIn(request.params.id, 'There is no such safety copy.')));
+      response.json(
+        await backups.undo(parseId(request.params.id, 'There is no such safety copy.')),
+      );
     })
     .all(onlyMethods('POST'));
   return router;

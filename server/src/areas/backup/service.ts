@@ -1,5 +1,4 @@
 import { randomUUID } from 'node:crypto';
-import type { Sequelize, Transaction } from 'sequelize';
 import {
   BACKUP_FORMAT,
   BACKUP_VERSION,
@@ -8,6 +7,7 @@ import {
   type RestoreReply,
   type TrialRecord,
 } from '@ypsigram/contract';
+import type { Database } from '../../database/database.js';
 import { notFound } from '../../http/problem.js';
 import { safetyCopyModel } from './model.js';
 
@@ -23,18 +23,16 @@ export interface BackupService {
 /** A part of the kitchen that can be taken out whole and put in whole. */
 interface Part<T> {
   dump(): Promise<T>;
-  load(all: T, transaction: Transaction): Promise<void>;
+  load(all: T): Promise<void>;
 }
 
-/** What the area needs from elsewhere. */
-export interface Surroundings {
+/** What the area needs of the others. */
+export interface BackupContext {
   now(): Date;
   kitchen: Part<Kitchen>;
   authors: Part<Backup['authors']>;
   recipes: Part<Backup['recipes']>;
   trials: Part<TrialRecord[]>;
-  /** What was worked out before holds no longer. */
-  forget(): void;
 }
 
 /** As many safety copies are kept. */
@@ -47,44 +45,56 @@ const countsOf = ({ recipes, authors, trials, kitchen }: Backup): RestoreReply['
   tools: kitchen.tools.length,
 });
 
-export function backupService(sequelize: Sequelize, around: Surroundings): BackupService {
-  const rows = safetyCopyModel(sequelize);
+export function backupService(database: Database, context: BackupContext): BackupService {
+  const rows = safetyCopyModel(database.sequelize);
+  const { kitchen, authors, recipes, trials } = context;
 
-  const make = async (): Promise<Backup> => ({
-    format: BACKUP_FORMAT,
-    version: BACKUP_VERSION,
-    madeAt: around.now().toISOString(),
-    kitchen: await around.kitchen.dump(),
-    authors: await around.authors.dump(),
-    recipes: await around.recipes.dump(),
-    trials: await around.trials.dump(),
+  /** All of it as it is at one moment, whatever is written meanwhile. */
+  const make = (): Promise<Backup> =>
+    database.snapshot(async () => ({
+      format: BACKUP_FORMAT,
+      version: BACKUP_VERSION,
+      madeAt: context.now().toISOString(),
+      kitchen: await kitchen.dump(),
+      authors: await authors.dump(),
+      recipes: await recipes.dump(),
+      trials: await trials.dump(),
+    }));
+
+  const preview = async (backup: Backup): Promise<RestoreReply> => ({
+    madeAt: backup.madeAt,
+    coming: countsOf(backup),
+    going: countsOf(await make()),
+    safetyCopyId: null,
   });
 
-  const restore = async (backup: Backup, dryRun: boolean): Promise<RestoreReply> => {
-    const before = await make();
-    const reply = { madeAt: backup.madeAt, coming: countsOf(backup), going: countsOf(before) };
-    if (dryRun) return { ...reply, safetyCopyId: null };
-    const safetyCopyId = randomUUID();
-    await sequelize.transaction(async (transaction) => {
-      await rows.create({ id: safetyCopyId, at: before.madeAt, document: before }, { transaction });
-      await around.kitchen.load(backup.kitchen, transaction);
-      await around.authors.load(backup.authors, transaction);
-      await around.recipes.load(backup.recipes, transaction);
-      await around.trials.load(backup.trials, transaction);
-      const old = await rows.findAll({ order: [['at', 'DESC']], offset: MOST_COPIES, transaction });
-      for (const row of old) await row.destroy({ transaction });
+  const restore = (backup: Backup): Promise<RestoreReply> =>
+    database.write(async () => {
+      const before = await make();
+      const safetyCopyId = randomUUID();
+      await rows.create({ id: safetyCopyId, at: before.madeAt, document: before });
+      await kitchen.load(backup.kitchen);
+      await authors.load(backup.authors);
+      await recipes.load(backup.recipes);
+      await trials.load(backup.trials);
+      const old = await rows.findAll({ order: [['at', 'DESC']], offset: MOST_COPIES });
+      for (const row of old) await row.destroy();
+      return {
+        madeAt: backup.madeAt,
+        coming: countsOf(backup),
+        going: countsOf(before),
+        safetyCopyId,
+      };
     });
-    around.forget();
-    return { ...reply, safetyCopyId };
-  };
 
   return {
     make,
-    restore,
-    async undo(safetyCopyId) {
-      const row = await rows.findOne({ where: { id: safetyCopyId } });
-      if (!row) throw notFound('There is no such safety copy. Only the last three are kept.');
-      return restore(row.document, false);
-    },
+    restore: (backup, dryRun) => (dryRun ? preview(backup) : restore(backup)),
+    undo: (safetyCopyId) =>
+      database.write(async () => {
+        const row = await rows.findOne({ where: { id: safetyCopyId } });
+        if (!row) throw notFound('There is no such safety copy. Only the last three are kept.');
+        return restore(row.document);
+      }),
   };
 }

@@ -1,12 +1,14 @@
 import { Router } from 'express';
 import { exportQuery, type Author, type Recipe } from '@ypsigram/contract';
 import { USUAL_BALANCE } from '@ypsigram/core/batch';
+import type { Shelf } from '@ypsigram/core/catalogue';
 import { writeRecipeFile, type ExportFormat, type RecipeFile } from '@ypsigram/core/formats';
 import { notFound, onlyMethods } from '../../http/problem.js';
 import { validate } from '../../http/validate.js';
 
-/** What exporting needs from elsewhere. */
-export interface Surroundings {
+/** What exporting needs of the areas. */
+export interface ExportContext {
+  shelf(): Promise<Shelf>;
   recipes(): Promise<readonly Recipe[]>;
   authors(): Promise<readonly Author[]>;
 }
@@ -50,17 +52,17 @@ const toFile = (
 });
 
 /** Recipes as files in open formats, which come in again as they went out. */
-export function exportRoutes(around: Surroundings): Router {
+export function exportRoutes(context: ExportContext): Router {
   const router = Router();
   router
     .route('/')
     .get(async (request, response) => {
       const { format, ids } = validate(exportQuery, request.query);
       const wanted = ids === undefined ? null : new Set(ids.split(','));
-      const all = await around.recipes();
+      const all = await context.recipes();
       const recipes = wanted ? all.filter(({ id }) => wanted.has(id)) : all;
-      if (recipes.length === 0) throw notFound('There is no recipe to take out.');
-      const names = new Map((await around.authors()).map(({ id, name }) => [id, name]));
+      if (recipes.length === 0) throw notFound('There is no recipe to export.');
+      const names = new Map((await context.authors()).map(({ id, name }) => [id, name]));
       const { type, ending } = FILES[format];
       const name = fileName(recipes, ending);
       response.type(type).set('Content-Disposition', `attachment; filename="${name}"`);
@@ -68,6 +70,7 @@ export function exportRoutes(around: Surroundings): Router {
         writeRecipeFile(
           format,
           recipes.map((recipe) => toFile(recipe, names)),
+          await context.shelf(),
         ),
       );
     })

@@ -1,27 +1,27 @@
 import type { Recipe, RecipeImportReply, RecipePage } from '@ypsigram/contract';
 import { readRecipeFile } from '@ypsigram/core/formats';
-import { openKitchen, type Kitchen } from '../../testing/kitchen.js';
+import { startTestServer, type TestServer } from '../../testing/test-server.js';
 
 const OATS = 'Oat slabs\nMakes 16\n\n3 cups rolled oats\n1 cup flour';
 const RYE = 'Rye crispbread\n2 cups dark rye flour\n1 tbsp sumac';
 
 describe('recipes out and in', () => {
-  let kitchen: Kitchen;
+  let server: TestServer;
   beforeEach(async () => {
-    kitchen = await openKitchen();
+    server = await startTestServer();
   });
-  afterEach(() => kitchen.close());
+  afterEach(() => server.close());
 
   const bring = async (recipes: object[], query = ''): Promise<RecipeImportReply> => {
-    const { body } = await kitchen.http.post(`/api/imports${query}`).send({ recipes }).expect(200);
+    const { body } = await server.http.post(`/api/imports${query}`).send({ recipes }).expect(200);
     return body as RecipeImportReply;
   };
   const titles = async (): Promise<string[]> => {
-    const { body } = await kitchen.http.get('/api/recipes').expect(200);
+    const { body } = await server.http.get('/api/recipes').expect(200);
     return (body as RecipePage).items.map(({ title }) => title);
   };
   const read = async (id: string | null): Promise<Recipe> => {
-    const { body } = await kitchen.http.get(`/api/recipes/${id}`).expect(200);
+    const { body } = await server.http.get(`/api/recipes/${id}`).expect(200);
     return body as Recipe;
   };
 
@@ -51,7 +51,7 @@ describe('recipes out and in', () => {
     expect(oats.batch.factor).toBe('3/2');
     expect(oats.methods).toEqual({ 2: 'dipped' });
     expect((await read(items[1]!.recipeId)).authorId).toBe(oats.authorId);
-    const { body } = await kitchen.http.get('/api/authors').expect(200);
+    const { body } = await server.http.get('/api/authors').expect(200);
     expect((body as { items: { name: string }[] }).items.map(({ name }) => name)).toEqual([
       'Harbour notebook',
     ]);
@@ -84,35 +84,35 @@ describe('recipes out and in', () => {
     const first = await bring([{ text: OATS }]);
     const id = first.items[0]!.recipeId;
     const second = await bring([{ text: OATS.replace('3 cups', '4 cups') }, { text: RYE }]);
-    const { body } = await kitchen.http.delete(`/api/imports/${second.importId}`).expect(200);
+    const { body } = await server.http.delete(`/api/imports/${second.importId}`).expect(200);
     expect(body).toEqual({ takenOut: 1, putBack: 1, kept: 0 });
     expect(await titles()).toEqual(['Oat slabs']);
     expect((await read(id)).text).toBe(OATS);
-    await kitchen.http.delete(`/api/imports/${second.importId}`).expect(404);
+    await server.http.delete(`/api/imports/${second.importId}`).expect(404);
   });
 
   it('leave alone what was changed since', async () => {
     const { items, importId } = await bring([{ text: OATS }]);
     const oats = await read(items[0]!.recipeId);
     const { text, standard, batch, methods } = oats;
-    await kitchen.http
+    await server.http
       .put(`/api/recipes/${oats.id}`)
       .send({ text: `${text}\n1 egg`, standard, batch, methods, revision: oats.revision })
       .expect(200);
-    const { body } = await kitchen.http.delete(`/api/imports/${importId}`).expect(200);
+    const { body } = await server.http.delete(`/api/imports/${importId}`).expect(200);
     expect(body).toEqual({ takenOut: 0, putBack: 0, kept: 1 });
     expect(await titles()).toEqual(['Oat slabs']);
   });
 
   it('come in all or not at all', async () => {
-    const { body } = await kitchen.http
+    const { body } = await server.http
       .post('/api/imports')
       .send({ recipes: [{ text: OATS }, { text: '  ' }] })
       .expect(400);
     expect((body as { field: string }).field).toBe('recipes.1.text');
     expect(await titles()).toEqual([]);
-    await kitchen.http.post('/api/imports').send({ recipes: [] }).expect(400);
-    await kitchen.http
+    await server.http.post('/api/imports').send({ recipes: [] }).expect(400);
+    await server.http
       .post('/api/imports')
       .send({ recipes: [{ text: OATS, answers: [{ note: 'nonsense' }] }] })
       .expect(400);
@@ -124,7 +124,7 @@ describe('recipes out and in', () => {
     }));
     const { items } = await bring(many);
     expect(items.length).toBe(300);
-    const { body } = await kitchen.http.get('/api/recipes').expect(200);
+    const { body } = await server.http.get('/api/recipes').expect(200);
     expect((body as RecipePage).total).toBe(300);
   });
 
@@ -140,7 +140,7 @@ describe('recipes out and in', () => {
         },
         { text: RYE },
       ]);
-      const { text, headers } = await kitchen.http
+      const { text, headers } = await server.http
         .get(`/api/exports?format=${format}`)
         .buffer(true)
         .parse((response, done) => {
@@ -164,15 +164,15 @@ describe('recipes out and in', () => {
 
   it('go out one by one as well, under their name', async () => {
     const { items } = await bring([{ text: OATS }, { text: RYE }]);
-    const { headers, text } = await kitchen.http
+    const { headers, text } = await server.http
       .get(`/api/exports?format=text&ids=${items[1]!.recipeId}`)
       .expect(200);
     expect((headers as Record<string, string>)['content-disposition']).toContain(
       'rye-crispbread.txt',
     );
     expect(text).toBe(RYE);
-    await kitchen.http.get('/api/exports?format=pdf').expect(400);
-    await kitchen.http
+    await server.http.get('/api/exports?format=pdf').expect(400);
+    await server.http
       .get('/api/exports?format=text&ids=00000000-0000-4000-8000-000000000000')
       .expect(404);
   });

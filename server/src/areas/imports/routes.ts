@@ -1,6 +1,6 @@
 import { Router } from 'express';
 import { importQuery, recipeImport } from '@ypsigram/contract';
-import { idIn } from '../../http/ids.js';
+import { parseId } from '../../http/ids.js';
 import { onlyMethods } from '../../http/problem.js';
 import { validBody, validate } from '../../http/validate.js';
 import type { ImportService } from './service.js';
@@ -12,13 +12,13 @@ export function importRoutes(imports: ImportService): Router {
     .post(async (request, response) => {
       const { recipes } = validBody(recipeImport, request);
       const { dryRun } = validate(importQuery, request.query);
-      response.json(await (dryRun === '1' ? imports.preview(recipes) : imports.bringIn(recipes)));
+      response.json(await (dryRun === '1' ? imports.preview(recipes) : imports.importAll(recipes)));
     })
     .all(onlyMethods('POST'));
   router
     .route('/:id')
     .delete(async (request, response) => {
-      response.json(await imports.undo(idIn(request.params.id, 'There is no such import.')));
+      response.json(await imports.undo(parseId(request.params.id, 'There is no such import.')));
     })
     .all(onlyMethods('DELETE'));
   return router;

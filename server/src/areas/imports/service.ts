@@ -1,5 +1,4 @@
 import { randomUUID } from 'node:crypto';
-import type { Sequelize, Transaction } from 'sequelize';
 import type { z } from 'zod';
 import type {
   Author,
@@ -15,6 +14,8 @@ import { USUAL_BALANCE } from '@ypsigram/core/batch';
 import { intendedMass } from '@ypsigram/core/conversion';
 import { readRecipe } from '@ypsigram/core/reading';
 import type { Shelf } from '@ypsigram/core/catalogue';
+import { USUAL_STANDARD } from '@ypsigram/core/units';
+import type { Database } from '../../database/database.js';
 import { notFound } from '../../http/problem.js';
 import { importModel } from './model.js';
 
@@ -25,39 +26,31 @@ type Draft = z.output<typeof recipeDraft>;
 export interface ImportService {
   /** What would come in, and changes nothing. */
   preview(recipes: readonly Imported[]): Promise<RecipeImportReply>;
-  bringIn(recipes: readonly Imported[]): Promise<RecipeImportReply>;
+  importAll(recipes: readonly Imported[]): Promise<RecipeImportReply>;
   /** Takes a whole import back. @throws ProblemError 404 when there is none of that id. */
   undo(id: string): Promise<ImportUndone>;
 }
 
-/** What the area needs from elsewhere. */
-export interface Surroundings {
+/** What the area needs of the others. */
+export interface ImportsContext {
   now(): Date;
   shelf(): Promise<Shelf>;
   recipes: {
     all(): Promise<readonly Recipe[]>;
-    createAll(drafts: readonly Draft[], transaction: Transaction): Promise<readonly Recipe[]>;
-    replaceWithin(
+    createAll(drafts: readonly Draft[]): Promise<readonly Recipe[]>;
+    replaceIfNewest(
       id: string,
       replacement: z.output<typeof recipeReplacement>,
-      transaction: Transaction,
     ): Promise<Recipe | null>;
-    removeAll(
-      recipes: readonly Pick<Recipe, 'id' | 'revision'>[],
-      transaction: Transaction,
-    ): Promise<number>;
+    removeAll(recipes: readonly Pick<Recipe, 'id' | 'revision'>[]): Promise<number>;
   };
   authors: {
     list(): Promise<readonly Author[]>;
-    createAll(
-      drafts: readonly z.output<typeof authorDraft>[],
-      transaction: Transaction,
-    ): Promise<readonly string[]>;
+    createAll(drafts: readonly z.output<typeof authorDraft>[]): Promise<readonly string[]>;
   };
 }
 
 const UNTITLED = 'Untitled recipe';
-const DEFAULT_STANDARD = 'us-customary';
 const keyOf = (name: string): string => name.trim().toLowerCase();
 
 /** A recipe on its way in, and what it meets here. */
@@ -86,14 +79,14 @@ function saysTheSame(imported: Imported, here: Recipe, authorName: string | null
   );
 }
 
-export function importService(sequelize: Sequelize, around: Surroundings): ImportService {
-  const rows = importModel(sequelize);
+export function importService(database: Database, context: ImportsContext): ImportService {
+  const rows = importModel(database.sequelize);
 
   const meet = async (recipes: readonly Imported[]): Promise<Coming[]> => {
     const [shelf, here, authors] = await Promise.all([
-      around.shelf(),
-      around.recipes.all(),
-      around.authors.list(),
+      context.shelf(),
+      context.recipes.all(),
+      context.authors.list(),
     ]);
     const names = new Map(authors.map(({ id, name }) => [id, name]));
     const nameOf = ({ authorId }: Recipe): string | null =>
@@ -110,7 +103,7 @@ export function importService(sequelize: Sequelize, around: Surroundings): Impor
         return author === null || by === null || keyOf(by) === keyOf(author);
       }) ?? null;
     return recipes.map((imported) => {
-      const standard = imported.standard ?? DEFAULT_STANDARD;
+      const standard = imported.standard ?? USUAL_STANDARD;
       const reading = readRecipe(imported.text, standard, shelf);
       const title = imported.title ?? reading.title ?? UNTITLED;
       const lines = reading.lines.filter(({ kind }) => kind === 'ingredient');
@@ -132,11 +125,8 @@ export function importService(sequelize: Sequelize, around: Surroundings): Impor
   };
 
   /** The ids of all authors that are named, the missing ones made. */
-  const authorIds = async (
-    coming: readonly Coming[],
-    transaction: Transaction,
-  ): Promise<ReadonlyMap<string, string>> => {
-    const authors = await around.authors.list();
+  const authorIds = async (coming: readonly Coming[]): Promise<ReadonlyMap<string, string>> => {
+    const authors = await context.authors.list();
     const ids = new Map(authors.map(({ id, name }) => [keyOf(name), id]));
     const missing = new Map<string, z.output<typeof authorDraft>>();
     for (const { imported } of coming) {
@@ -145,13 +135,13 @@ export function importService(sequelize: Sequelize, around: Surroundings): Impor
       missing.set(keyOf(author), {
         name: author,
         kind: 'book',
-        standard: standard ?? DEFAULT_STANDARD,
+        standard: standard ?? USUAL_STANDARD,
         note: '',
         conventions: [],
         answers: [],
       });
     }
-    const made = await around.authors.createAll([...missing.values()], transaction);
+    const made = await context.authors.createAll([...missing.values()]);
     [...missing.keys()].forEach((key, at) => ids.set(key, made[at]!));
     return ids;
   };
@@ -165,7 +155,7 @@ export function importService(sequelize: Sequelize, around: Surroundings): Impor
     return {
       title,
       text,
-      standard: standard ?? here?.standard ?? DEFAULT_STANDARD,
+      standard: standard ?? here?.standard ?? USUAL_STANDARD,
       authorId: named ?? here?.authorId ?? null,
       batch:
         factor === null ? (here?.batch ?? { by: 'factor', factor: '1' }) : { by: 'factor', factor },
@@ -192,29 +182,23 @@ export function importService(sequelize: Sequelize, around: Surroundings): Impor
       return { items: coming.map((one) => shown(one, one.here?.id ?? null)), importId: null };
     },
 
-    async bringIn(recipes) {
-      const coming = await meet(recipes);
-      const id = randomUUID();
-      const ids = new Map<Coming, string>();
-      await sequelize.transaction(async (transaction) => {
-        const authors = await authorIds(coming, transaction);
-        const fresh = coming.filter(({ status }) => status === 'new');
-        const created = await around.recipes.createAll(
-          fresh.map((one) => draftOf(one, authors)),
-          transaction,
-        );
-        fresh.forEach((one, at) => ids.set(one, created[at]!.id));
+    importAll: (recipes) =>
+      database.write(async () => {
+        const coming = await meet(recipes);
+        const authors = await authorIds(coming);
+        const id = randomUUID();
+        const ids = new Map<Coming, string>();
+        const added = coming.filter(({ status }) => status === 'new');
+        const created = await context.recipes.createAll(added.map((one) => draftOf(one, authors)));
+        added.forEach((one, at) => ids.set(one, created[at]!.id));
         const replaced: { before: Recipe; revision: number }[] = [];
         // Of two of the same name the later one stays; the text before is an earlier version.
         const revisions = new Map<string, number>();
         for (const one of coming) {
           if (one.status !== 'changed' || !one.here) continue;
           const revision = revisions.get(one.here.id) ?? one.here.revision;
-          const written = await around.recipes.replaceWithin(
-            one.here.id,
-            { ...draftOf(one, authors), revision },
-            transaction,
-          );
+          const draft = { ...draftOf(one, authors), revision };
+          const written = await context.recipes.replaceIfNewest(one.here.id, draft);
           if (!written) continue;
           ids.set(one, written.id);
           revisions.set(written.id, written.revision);
@@ -222,46 +206,42 @@ export function importService(sequelize: Sequelize, around: Surroundings): Impor
           if (first) first.revision = written.revision;
           else replaced.push({ before: one.here, revision: written.revision });
         }
-        if (created.length + replaced.length === 0) return;
-        await rows.create(
-          {
+        if (created.length + replaced.length > 0) {
+          const revisionsOf = created.map((recipe) => ({
+            id: recipe.id,
+            revision: recipe.revision,
+          }));
+          await rows.create({
             id,
-            at: around.now().toISOString(),
-            created: created.map((recipe) => ({ id: recipe.id, revision: recipe.revision })),
+            at: context.now().toISOString(),
+            created: revisionsOf,
             replaced,
-          },
-          { transaction },
-        );
-      });
-      return {
-        items: coming.map((one) => shown(one, ids.get(one) ?? one.here?.id ?? null)),
-        importId: ids.size > 0 ? id : null,
-      };
-    },
+          });
+        }
+        return {
+          items: coming.map((one) => shown(one, ids.get(one) ?? one.here?.id ?? null)),
+          importId: ids.size > 0 ? id : null,
+        };
+      }),
 
-    async undo(id) {
-      const row = await rows.findOne({ where: { id } });
-      if (!row) throw notFound('There is no such import, or it was taken back already.');
-      return sequelize.transaction(async (transaction) => {
-        const takenOut = await around.recipes.removeAll(row.created, transaction);
+    undo: (id) =>
+      database.write(async () => {
+        const row = await rows.findOne({ where: { id } });
+        if (!row) throw notFound('There is no such import, or it was undone already.');
+        const takenOut = await context.recipes.removeAll(row.created);
         let putBack = 0;
         for (const { before, revision } of row.replaced) {
           const { title, text, standard, authorId, batch, methods, balance, answers } = before;
           const draft = { title, text, standard, authorId, batch, methods, balance, answers };
-          const written = await around.recipes.replaceWithin(
-            before.id,
-            { ...draft, revision },
-            transaction,
-          );
+          const written = await context.recipes.replaceIfNewest(before.id, { ...draft, revision });
           if (written) putBack++;
         }
-        await row.destroy({ transaction });
+        await row.destroy();
         return {
           takenOut,
           putBack,
           kept: row.created.length + row.replaced.length - takenOut - putBack,
         };
-      });
-    },
+      }),
   };
 }

@@ -1,17 +1,17 @@
 import {
-  NEW_KITCHEN,
+  USUAL_KITCHEN,
   type ImportReply,
   type Kitchen,
   type PlanReply,
   type ReadingReply,
 } from '@ypsigram/contract';
-import { openKitchen, type Kitchen as TestKitchen } from '../../testing/kitchen.js';
+import { startTestServer, type TestServer } from '../../testing/test-server.js';
 
 describe('the kitchen', () => {
-  let server: TestKitchen;
+  let server: TestServer;
 
   beforeEach(async () => {
-    server = await openKitchen();
+    server = await startTestServer();
   });
   afterEach(() => server.close());
 
@@ -24,23 +24,25 @@ describe('the kitchen', () => {
     return (body as PlanReply).lines[0]!;
   };
   const with1Cup = (change: Partial<Kitchen['tools'][number]>): Kitchen => ({
-    ...NEW_KITCHEN,
-    tools: NEW_KITCHEN.tools.map((tool) => (tool.name === '1 cup' ? { ...tool, ...change } : tool)),
+    ...USUAL_KITCHEN,
+    tools: USUAL_KITCHEN.tools.map((tool) =>
+      tool.name === '1 cup' ? { ...tool, ...change } : tool,
+    ),
   });
 
   it('is the usual one until something was chosen', async () => {
-    expect(await read()).toEqual(NEW_KITCHEN);
+    expect(await read()).toEqual(USUAL_KITCHEN);
   });
 
   it('is kept, and counts its changes', async () => {
-    const { body } = await write({ ...NEW_KITCHEN, standard: 'metric' }).expect(200);
-    expect(body).toEqual({ ...NEW_KITCHEN, standard: 'metric', revision: 1 });
+    const { body } = await write({ ...USUAL_KITCHEN, standard: 'metric' }).expect(200);
+    expect(body).toEqual({ ...USUAL_KITCHEN, standard: 'metric', revision: 1 });
     expect(await read()).toEqual(body as Kitchen);
   });
 
   it('refuses a change based on an older revision', async () => {
-    await write(NEW_KITCHEN).expect(200);
-    const { body } = await write({ ...NEW_KITCHEN, standard: 'metric' }).expect(409);
+    await write(USUAL_KITCHEN).expect(200);
+    const { body } = await write({ ...USUAL_KITCHEN, standard: 'metric' }).expect(409);
     expect((body as { theirs: Kitchen }).theirs.revision).toBe(1);
     expect((await read()).standard).toBe('us-customary');
   });
@@ -78,18 +80,18 @@ describe('the kitchen', () => {
       method: 'spooned',
       gramsPerMillilitre: 0.6,
     };
-    await write({ ...NEW_KITCHEN, weights: [own] }).expect(200);
+    await write({ ...USUAL_KITCHEN, weights: [own] }).expect(200);
     const { intended } = await planOf('2 cups flour');
     expect(intended?.grams).toBeCloseTo(2 * 0.6 * 236.5882365, 6);
     expect(intended?.source).toBe('this kitchen');
     const { body } = await server.http.post('/api/readings').send({ text: '1 cup flour, sifted' });
     expect((body as ReadingReply).lines[0]?.intended?.grams).toBeCloseTo(0.6 * 236.5882365, 6);
-    await write({ ...NEW_KITCHEN, weights: [], revision: 1 }).expect(200);
+    await write({ ...USUAL_KITCHEN, weights: [], revision: 1 }).expect(200);
     expect((await planOf('2 cups flour')).intended?.grams).toBeCloseTo(250, 9);
   });
 
   it('opens a kitchen that was saved before it could hold weights', async () => {
-    const older: Partial<Kitchen> = { ...NEW_KITCHEN };
+    const older: Partial<Kitchen> = { ...USUAL_KITCHEN };
     delete older.weights;
     await write(older).expect(200);
     expect((await read()).weights).toEqual([]);
@@ -105,7 +107,7 @@ describe('the kitchen', () => {
       allergens: [],
       aliases: [],
     };
-    await write({ ...NEW_KITCHEN, ingredients: [carob] }).expect(200);
+    await write({ ...USUAL_KITCHEN, ingredients: [carob] }).expect(200);
     const unknown = await planOf('1 cup carob powder');
     expect(unknown.ingredientId).toBe('own-carob');
     expect(unknown.intended).toBeNull();
@@ -116,7 +118,7 @@ describe('the kitchen', () => {
       gramsPerMillilitre: 0.43,
     };
     await write({
-      ...NEW_KITCHEN,
+      ...USUAL_KITCHEN,
       ingredients: [carob],
       weights: [weight],
       revision: 1,
@@ -131,13 +133,13 @@ describe('the kitchen', () => {
       method: 'spooned',
       gramsPerMillilitre: 0.123456789012345,
     }));
-    await write({ ...NEW_KITCHEN, weights }).expect(200);
-    await write({ ...NEW_KITCHEN, weights: [...weights, weights[0]!], revision: 1 }).expect(400);
+    await write({ ...USUAL_KITCHEN, weights }).expect(200);
+    await write({ ...USUAL_KITCHEN, weights: [...weights, weights[0]!], revision: 1 }).expect(400);
   });
 
   it('shows weights on the scales it has', async () => {
-    const scales = [{ ...NEW_KITCHEN.scales[0]!, gridGrams: 5 }];
-    await write({ ...NEW_KITCHEN, scales }).expect(200);
+    const scales = [{ ...USUAL_KITCHEN.scales[0]!, gridGrams: 5 }];
+    await write({ ...USUAL_KITCHEN, scales }).expect(200);
     expect((await planOf('1 cup flour')).weight).toEqual({ grams: 125, grid: 5, shown: '125 g' });
     expect((await planOf('1 tsp salt')).weight?.grams).toBe(5);
   });
@@ -159,9 +161,9 @@ describe('the kitchen', () => {
     } as const;
 
     it('come back as they went out', async () => {
-      await write({ ...NEW_KITCHEN, weights: [HONEY] }).expect(200);
+      await write({ ...USUAL_KITCHEN, weights: [HONEY] }).expect(200);
       const { text } = await server.http.get('/api/kitchen/weights/csv').expect(200);
-      await write({ ...NEW_KITCHEN, weights: [], revision: 1 }).expect(200);
+      await write({ ...USUAL_KITCHEN, weights: [], revision: 1 }).expect(200);
       expect((await importCsv(text, '?dryRun=1')).ready).toBe(1);
       expect((await read()).weights).toEqual([]);
       expect((await importCsv(text)).ready).toBe(1);
@@ -188,20 +190,20 @@ describe('the kitchen', () => {
   });
 
   const refused: readonly [string, object, string][] = [
-    ['two tools of one name', { tools: [NEW_KITCHEN.tools[0], NEW_KITCHEN.tools[0]] }, 'tools'],
+    ['two tools of one name', { tools: [USUAL_KITCHEN.tools[0], USUAL_KITCHEN.tools[0]] }, 'tools'],
     [
       'a tool that holds nothing',
-      { tools: [{ ...NEW_KITCHEN.tools[0], nominal: '0' }] },
+      { tools: [{ ...USUAL_KITCHEN.tools[0], nominal: '0' }] },
       'tools.0.nominal',
     ],
     [
       'a size that is none',
-      { tools: [{ ...NEW_KITCHEN.tools[0], nominal: '1/0' }] },
+      { tools: [{ ...USUAL_KITCHEN.tools[0], nominal: '1/0' }] },
       'tools.0.nominal',
     ],
     [
       'two scales of one name',
-      { scales: [NEW_KITCHEN.scales[0], NEW_KITCHEN.scales[0]] },
+      { scales: [USUAL_KITCHEN.scales[0], USUAL_KITCHEN.scales[0]] },
       'scales',
     ],
     ['a container of nothing', { containers: [{ name: 'bowl', grams: 0 }] }, 'containers.0.grams'],
@@ -225,13 +227,13 @@ describe('the kitchen', () => {
     ['a hand that is not here', { handId: '00000000-0000-4000-8000-000000000001' }, 'handId'],
     [
       'hot water',
-      { tools: [{ ...NEW_KITCHEN.tools[0], calibration: { grams: [1], celsius: 90, grid: 1 } }] },
+      { tools: [{ ...USUAL_KITCHEN.tools[0], calibration: { grams: [1], celsius: 90, grid: 1 } }] },
       'tools.0.calibration.celsius',
     ],
   ];
   for (const [what, change, field] of refused) {
     it(`refuses ${what}`, async () => {
-      const { body } = await write({ ...NEW_KITCHEN, ...change }).expect(400);
+      const { body } = await write({ ...USUAL_KITCHEN, ...change }).expect(400);
       expect((body as { field: string }).field).toBe(field);
     });
   }

@@ -1,7 +1,7 @@
 import { Router } from 'express';
 import { kitchenReplacement } from '@ypsigram/contract';
 import { onlyMethods } from '../../http/problem.js';
-import { csvBody, importFrom, sendTable } from '../../http/tables.js';
+import { csvBody, importFrom, sendTable } from '../../tables/csv-http.js';
 import { validBody } from '../../http/validate.js';
 import type { KitchenService } from './service.js';
 

@@ -1,13 +1,13 @@
-import { UniqueConstraintError, type Sequelize, type Transaction } from 'sequelize';
 import {
-  NEW_KITCHEN,
+  USUAL_KITCHEN,
   kitchen as kitchenSchema,
   kitchenReplacement,
-  shelfOfKitchen,
   type ImportReply,
   type Kitchen,
 } from '@ypsigram/contract';
-import { readWeightTable, weightTable } from '@ypsigram/contract/tables';
+import { shelfOf } from '@ypsigram/core/catalogue';
+import { readWeightTable, weightTable } from './weight-table.js';
+import type { Database } from '../../database/database.js';
 import { staleChange } from '../../http/problem.js';
 import { validate } from '../../http/validate.js';
 import { kitchenModel } from './model.js';
@@ -19,7 +19,7 @@ export interface KitchenService {
   /** @throws ProblemError 409 when the revision is not the newest. */
   replace(kitchen: Kitchen): Promise<Kitchen>;
   /** Puts another kitchen in the place of this one, as part of a larger change. */
-  load(kitchen: Kitchen, transaction: Transaction): Promise<void>;
+  load(kitchen: Kitchen): Promise<void>;
   exportWeights(): Promise<string>;
   /** Own weights of a table stand before those that are here. */
   importWeights(text: string, dryRun: boolean): Promise<ImportReply>;
@@ -27,77 +27,58 @@ export interface KitchenService {
 
 const THE_ONE = 1;
 
-export function kitchenService(sequelize: Sequelize): KitchenService {
-  const rows = kitchenModel(sequelize);
+export function kitchenService(database: Database): KitchenService {
+  const rows = kitchenModel(database.sequelize);
 
   const read = async (): Promise<Kitchen> => {
     const row = await rows.findByPk(THE_ONE);
-    if (!row) return NEW_KITCHEN;
+    if (!row) return USUAL_KITCHEN;
     // What is newer than the saved document is filled in as for a new kitchen.
-    return kitchenSchema.parse({ ...NEW_KITCHEN, ...row.document, revision: row.revision });
+    return kitchenSchema.parse({ ...USUAL_KITCHEN, ...row.document, revision: row.revision });
   };
 
-  /** Whether the change went in: one statement, so that of two at once only one does. */
-  const write = async ({ revision, ...document }: Kitchen): Promise<boolean> => {
-    if (revision > 0) {
-      const [changed] = await rows.update(
-        { document, revision: revision + 1 },
-        { where: { id: THE_ONE, revision } },
-      );
-      return changed > 0;
-    }
-    try {
-      await rows.create({ id: THE_ONE, document, revision: 1 });
-      return true;
-    } catch (error) {
-      if (error instanceof UniqueConstraintError) return false;
-      throw error;
-    }
-  };
-
-  const replace = async (kitchen: Kitchen): Promise<Kitchen> => {
-    const isWritten = await write(kitchen);
-    const current = await read();
-    if (isWritten) return current;
-    throw staleChange('kitchen', current);
-  };
+  const replace = ({ revision, ...document }: Kitchen): Promise<Kitchen> =>
+    database.write(async () => {
+      const current = await read();
+      if (revision !== current.revision) throw staleChange('kitchen', current);
+      await rows.upsert({ id: THE_ONE, document, revision: revision + 1 });
+      return { ...document, revision: revision + 1 };
+    });
 
   return {
     read,
     replace,
 
-    async load({ revision, ...document }, transaction) {
+    async load({ revision, ...document }) {
       const current = await read();
       // A page that still shows the old kitchen must not pass for up to date.
-      const isNewer = revision > current.revision;
-      await rows.upsert(
-        { id: THE_ONE, document, revision: isNewer ? revision : current.revision + 1 },
-        { transaction },
-      );
+      const newest = Math.max(revision, current.revision + 1);
+      await rows.upsert({ id: THE_ONE, document, revision: newest });
     },
 
     async exportWeights() {
-      const kitchen = await read();
-      return weightTable(kitchen.weights, shelfOfKitchen(kitchen));
+      const { weights, ingredients } = await read();
+      return weightTable(weights, shelfOf(weights, ingredients));
     },
 
-    async importWeights(text, dryRun) {
-      const kitchen = await read();
-      const table = readWeightTable(text, shelfOfKitchen(kitchen));
-      const weights = new Map(kitchen.weights.map((weight) => [fillingOf(weight), weight]));
-      let ready = 0;
-      for (const { value } of table.rows) {
-        const key = fillingOf(value);
-        if (weights.get(key)?.gramsPerMillilitre === value.gramsPerMillilitre) continue;
-        weights.set(key, value);
-        ready += 1;
-      }
-      const reply = { ready, known: table.rows.length - ready, problems: [...table.problems] };
-      if (dryRun || ready === 0) return { ...reply, importId: null };
-      // More weights than a kitchen holds are refused as a whole.
-      await replace(validate(kitchenReplacement, { ...kitchen, weights: [...weights.values()] }));
-      return { ...reply, importId: null };
-    },
+    importWeights: (text, dryRun) =>
+      database.write(async () => {
+        const kitchen = await read();
+        const table = readWeightTable(text, shelfOf(kitchen.weights, kitchen.ingredients));
+        const weights = new Map(kitchen.weights.map((weight) => [fillingOf(weight), weight]));
+        let ready = 0;
+        for (const { value } of table.rows) {
+          const key = fillingOf(value);
+          if (weights.get(key)?.gramsPerMillilitre === value.gramsPerMillilitre) continue;
+          weights.set(key, value);
+          ready += 1;
+        }
+        const reply = { ready, known: table.rows.length - ready, problems: [...table.problems] };
+        if (dryRun || ready === 0) return { ...reply, importId: null };
+        // More weights than a kitchen holds are refused as a whole.
+        await replace(validate(kitchenReplacement, { ...kitchen, weights: [...weights.values()] }));
+        return { ...reply, importId: null };
+      }),
   };
 }
 

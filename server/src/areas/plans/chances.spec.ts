@@ -1,9 +1,12 @@
+import { BUILT_IN_SHELF } from '@ypsigram/core/catalogue';
 import type { ChanceReply, Kitchen as KitchenRecord, PlanReply } from '@ypsigram/contract';
-import { defaultDrawer, planBatch } from '@ypsigram/core/batch';
+import { defaultDrawer } from '@ypsigram/core/drawer';
+import { planBatch } from '@ypsigram/core/batch';
 import { Fraction } from '@ypsigram/core/amount';
 import { chanceLines, simulate } from '@ypsigram/core/chance';
 import { readRecipe } from '@ypsigram/core/reading';
-import { openKitchen, type Kitchen } from '../../testing/kitchen.js';
+import { USUAL_STANDARD } from '@ypsigram/core/units';
+import { startTestServer, type TestServer } from '../../testing/test-server.js';
 
 const TEXT = `Rounds
 3 cups all-purpose flour
@@ -15,9 +18,9 @@ const TEXT = `Rounds
 const BATCH = { by: 'factor', factor: '1' };
 
 describe('chances', () => {
-  let kitchen: Kitchen;
+  let server: TestServer;
   const ask = async (more: object, status = 200): Promise<ChanceReply> => {
-    const { body } = await kitchen.http
+    const { body } = await server.http
       .post('/api/chances')
       .send({ text: TEXT, batch: BATCH, ...more })
       .expect(status);
@@ -25,14 +28,14 @@ describe('chances', () => {
   };
 
   beforeAll(async () => {
-    kitchen = await openKitchen();
+    server = await startTestServer();
   });
-  afterAll(() => kitchen.close());
+  afterAll(() => server.close());
 
   it('are those of the same core with the same seed', async () => {
     const reply = await ask({ seed: 42, bakes: 3000 });
-    const batch = { factor: new Fraction(1), drawer: defaultDrawer() };
-    const plan = planBatch(readRecipe(TEXT), batch);
+    const batch = { factor: new Fraction(1), shelf: BUILT_IN_SHELF, drawer: defaultDrawer() };
+    const plan = planBatch(readRecipe(TEXT, USUAL_STANDARD, BUILT_IN_SHELF), batch);
     const here = simulate(
       chanceLines(plan, batch, () => 'measure'),
       { bakes: 3000, seed: 42 },
@@ -44,7 +47,7 @@ describe('chances', () => {
 
   it('leave out what has no weight, and say whose hand is assumed', async () => {
     const { leftOut, assumed, lines } = await ask({ bakes: 100 });
-    const { body } = await kitchen.http.post('/api/plans').send({ text: TEXT, batch: BATCH });
+    const { body } = await server.http.post('/api/plans').send({ text: TEXT, batch: BATCH });
     const written = (body as PlanReply).lines.map((line) => line.written);
     expect(leftOut.map((index) => written[index])).toEqual(['1 cup moon dust']);
     expect(assumed.length).toBe(5);
@@ -75,7 +78,7 @@ describe('chances', () => {
   });
 
   it('blame a cup less once it was calibrated with water', async () => {
-    const own = await openKitchen();
+    const own = await startTestServer();
     const byTool = async (): Promise<number> => {
       const { body } = await own.http
         .post('/api/chances')

@@ -1,19 +1,19 @@
-import { setImmediate as breathe } from 'node:timers/promises';
+import { setImmediate as othersServed } from 'node:timers/promises';
 import type { z } from 'zod';
 import { toChanceReply, type ChanceReply, type chanceRequest } from '@ypsigram/contract';
-import { planBatch } from '@ypsigram/core/batch';
+import { planBatch, unweighedLines } from '@ypsigram/core/batch';
 import {
   Simulation,
   chanceLines,
-  learning,
-  searching,
+  learnSteps,
+  searchSteps,
   type ChanceLine,
   type ChanceOptions,
   type Chances,
   type Route,
   type Steps,
 } from '@ypsigram/core/chance';
-import { prepare, type Surroundings } from './service.js';
+import { requestedBatch, type PlanContext } from './service.js';
 
 /** Others are served after so many fills, a few milliseconds of work. */
 const FILLS_AT_ONCE = 50_000;
@@ -24,7 +24,7 @@ async function baked(lines: readonly ChanceLine[], options: ChanceOptions): Prom
   const portion = Math.max(100, Math.floor(FILLS_AT_ONCE / Math.max(1, lines.length)));
   for (let left = options.bakes; left > 0; left -= portion) {
     simulation.bake(Math.min(left, portion));
-    await breathe();
+    await othersServed();
   }
   return simulation.chances();
 }
@@ -34,32 +34,29 @@ async function taken<T>(steps: Steps<T>): Promise<T> {
   for (;;) {
     const step = steps.next();
     if (step.done) return step.value;
-    await breathe();
+    await othersServed();
   }
 }
 
 /** How likely a batch comes out, by the error model. Saves nothing. */
 export async function chancesFor(
   request: z.output<typeof chanceRequest>,
-  around: Surroundings,
+  context: PlanContext,
 ): Promise<ChanceReply> {
   const { route, weigh, bakes, seed, wanted, jug, learn, ...planned } = request;
-  const { reading, batch } = await prepare(planned, around);
-  const plan = planBatch(reading, batch);
+  const { recipe, batch, toolSpreads } = await requestedBatch(planned, context);
+  const plan = planBatch(recipe.reading, batch);
   const routeOf = (index: number): Route => (weigh.includes(index) ? 'weigh' : route);
-  const { toolSpreads } = await around.kitchen();
   const lines = chanceLines(plan, batch, routeOf, { toolSpreads, jug });
   const { strictness } = batch;
-  const options = { bakes, seed, strictness };
+  const options = { bakes, seed, ...(strictness && { strictness }) };
   return toChanceReply(await baked(lines, options), {
     seed,
-    leftOut: plan.flatMap(({ kind, intended }, index) =>
-      kind === 'ingredient' && !intended ? [index] : [],
-    ),
+    leftOut: unweighedLines(plan),
     assumed: lines.flatMap((line) =>
       line.route === 'measure' && line.hand !== null && !line.isHandKnown ? [line.index] : [],
     ),
-    pays: wanted === undefined ? null : await taken(searching(lines, wanted, options)),
-    learn: learn ? await taken(learning(lines, options)) : null,
+    pays: wanted === undefined ? null : await taken(searchSteps(lines, wanted, options)),
+    learn: learn ? await taken(learnSteps(lines, options)) : null,
   });
 }

@@ -1,5 +1,5 @@
 import type { PlanReply, Recipe } from '@ypsigram/contract';
-import { openKitchen, type Kitchen } from '../../testing/kitchen.js';
+import { startTestServer, type TestServer } from '../../testing/test-server.js';
 
 const BUNS = `Lock buns
 Makes 12 buns
@@ -9,15 +9,15 @@ Makes 12 buns
 2 large eggs`;
 
 describe('plans with choices', () => {
-  let kitchen: Kitchen;
+  let server: TestServer;
 
   beforeAll(async () => {
-    kitchen = await openKitchen();
+    server = await startTestServer();
   });
-  afterAll(() => kitchen.close());
+  afterAll(() => server.close());
 
-  const plan = (body: object): ReturnType<typeof kitchen.http.post> =>
-    kitchen.http.post('/api/plans').send(body);
+  const plan = (body: object): ReturnType<typeof server.http.post> =>
+    server.http.post('/api/plans').send(body);
   const byFactor = (factor: unknown): object => ({ by: 'factor', factor });
 
   it('go by what was decided of a line: pinned, of another kind, kept to a tool, weighed', async () => {
@@ -44,7 +44,7 @@ describe('plans with choices', () => {
   });
 
   it('keep what was decided with the recipe, and split what bowl or oven can not hold', async () => {
-    const { body: saved } = await kitchen.http
+    const { body: saved } = await server.http
       .post('/api/recipes')
       .send({
         text: BUNS,

@@ -1,20 +1,20 @@
 import type { PlanReply, ReadingReply } from '@ypsigram/contract';
-import { openKitchen, type Kitchen } from '../../testing/kitchen.js';
+import { startTestServer, type TestServer } from '../../testing/test-server.js';
 
 describe('readings and plans', () => {
-  let kitchen: Kitchen;
+  let server: TestServer;
 
   beforeAll(async () => {
-    kitchen = await openKitchen();
+    server = await startTestServer();
   });
-  afterAll(() => kitchen.close());
+  afterAll(() => server.close());
 
-  const plan = (body: object): ReturnType<typeof kitchen.http.post> =>
-    kitchen.http.post('/api/plans').send(body);
+  const plan = (body: object): ReturnType<typeof server.http.post> =>
+    server.http.post('/api/plans').send(body);
   const byFactor = (factor: unknown): object => ({ by: 'factor', factor });
 
   it('read a text and save nothing', async () => {
-    const { body } = await kitchen.http
+    const { body } = await server.http
       .post('/api/readings')
       .send({ text: 'Buns\n1½ cups cake flour, sifted\n\nMix it all together.' })
       .expect(200);
@@ -28,7 +28,7 @@ describe('readings and plans', () => {
   });
 
   it('say what can be answered to a note, and what each answer weighs', async () => {
-    const { body } = await kitchen.http
+    const { body } = await server.http
       .post('/api/readings')
       .send({ text: 'Buns\n1 tbsp kosher salt\nHeat the oven to 350 °F.' })
       .expect(200);
@@ -45,7 +45,7 @@ describe('readings and plans', () => {
   });
 
   it('go by what was answered: on the line, by the author, in the kitchen', async () => {
-    const own = await openKitchen();
+    const own = await startTestServer();
     const dense = {
       note: 'kind-ambiguous',
       name: 'kosher salt',
@@ -93,7 +93,7 @@ describe('readings and plans', () => {
         reading: { amount: ['3/2', '3/2'], ingredientId: 'buttermilk' },
       },
     ];
-    const { body: saved } = await kitchen.http
+    const { body: saved } = await server.http
       .post('/api/recipes')
       .send({ text: 'Buns\n1 cup milk', answers })
       .expect(201);
@@ -108,7 +108,7 @@ describe('readings and plans', () => {
       ['1/0', '1'],
       ['much', 'more'],
     ]) {
-      await kitchen.http
+      await server.http
         .post('/api/recipes')
         .send({ text: 'Buns', answers: [{ ...answers[0], reading: { amount } }] })
         .expect(400);
@@ -116,7 +116,7 @@ describe('readings and plans', () => {
   });
 
   it('take the batch of a saved recipe where none is sent', async () => {
-    const { body: saved } = await kitchen.http
+    const { body: saved } = await server.http
       .post('/api/recipes')
       .send({ text: 'Buns\n1 cup milk', batch: byFactor('3/2') })
       .expect(201);
@@ -129,7 +129,7 @@ describe('readings and plans', () => {
 
   it('use the standard that is asked for', async () => {
     const grams = async (standard: string): Promise<number | undefined> => {
-      const { body } = await kitchen.http
+      const { body } = await server.http
         .post('/api/readings')
         .send({ text: '1 tbsp water', standard })
         .expect(200);
@@ -156,7 +156,7 @@ describe('readings and plans', () => {
   });
 
   it('plan a saved recipe with its own standard and methods', async () => {
-    const { body: saved } = await kitchen.http
+    const { body: saved } = await server.http
       .post('/api/recipes')
       .send({ text: '1 cup flour', standard: 'metric', methods: { 0: 'dipped' } });
     const { body } = await plan({

@@ -1,6 +1,5 @@
 import type { z } from 'zod';
 import {
-  METHOD_NAMES,
   batchProblemMessage,
   toPlanReply,
   type PlanReply,
@@ -10,99 +9,35 @@ import {
 import {
   USUAL_BALANCE,
   adviceFor,
-  batchFactor,
-  cautionsFor,
-  cleanBatches,
-  defaultDrawer,
-  loadsFor,
-  methodsForLine,
+  assembleRecipe,
   planBatch,
-  ratioDrift,
-  recipeSize,
-  substitutesFor,
+  setBatch,
+  type AssembledRecipe,
   type Batch,
-  type Holds,
-  type LineChoice,
-  type RecipeSize,
-  type Strictness,
 } from '@ypsigram/core/batch';
-import type { Reading } from '@ypsigram/core/reading';
-import type { Method, Shelf } from '@ypsigram/core/catalogue';
+import { defaultDrawer } from '@ypsigram/core/drawer';
+import { loadsFor, type Holds } from '@ypsigram/core/factor';
+import { cautionsFor, cleanBatches, ratioDrift } from '@ypsigram/core/formula';
 import type { KnownWeight } from '@ypsigram/core/measuring';
+import { USUAL_STANDARD } from '@ypsigram/core/units';
+import {
+  readInKitchen,
+  type AuthorKnowledge,
+  type KitchenContext,
+} from '../../context/kitchen-context.js';
 import { ProblemError } from '../../http/problem.js';
-import { readOwn, type AuthorKnowledge, type OwnKitchen } from '../../own-kitchen.js';
+import { checkChoices, checkMethods } from './checks.js';
 
 /** What a plan and the chances of a batch are both asked by. */
 type Request = z.output<typeof planRequest>;
 
-const DEFAULT_STANDARD = 'us-customary';
 const AS_WRITTEN = { by: 'factor', factor: '1' } as const;
 
-function checkMethods(
-  reading: Reading,
-  methods: Readonly<Record<string, Method>>,
-  shelf: Shelf,
-): void {
-  for (const [index, method] of Object.entries(methods)) {
-    const line = reading.lines[Number(index)];
-    const field = `methods.${index}`;
-    if (!line) {
-      throw new ProblemError(422, `There is no line ${index}: lines are counted from 0.`, {
-        field,
-      });
-    }
-    const possible = methodsForLine(line, shelf);
-    if (possible.includes(method)) continue;
-    const detail =
-      possible.length === 0
-        ? `“${line.written.trim()}” can not be measured by volume here, so it has no method.`
-        : `“${line.written.trim()}” can't be ${METHOD_NAMES[method]}. Choose ${possible
-            .map((name) => METHOD_NAMES[name])
-            .join(', ')}.`;
-    throw new ProblemError(422, detail, { field });
-  }
-}
-
-/** What was decided of a line must be possible there: nothing is passed over in silence. */
-function checkChoices(
-  reading: Reading,
-  choices: Readonly<Record<string, LineChoice>>,
-  { shelf, drawer }: Pick<OwnKitchen, 'shelf' | 'drawer'>,
-): void {
-  for (const [index, { method, instead, tools }] of Object.entries(choices)) {
-    const field = `choices.${index}`;
-    const line = reading.lines[Number(index)];
-    if (!line) {
-      throw new ProblemError(422, `There is no line ${index}: lines are counted from 0.`, {
-        field,
-      });
-    }
-    if (method) checkMethods(reading, { [index]: method }, shelf);
-    const isOffered = substitutesFor(line, shelf).some(
-      ({ ingredientId, form }) => ingredientId === instead?.ingredientId && form === instead.form,
-    );
-    if (instead && !isOffered) {
-      throw new ProblemError(422, `“${line.written.trim()}” has no such other kind.`, {
-        field: `${field}.instead`,
-      });
-    }
-    const here = [...drawer.dry, ...drawer.wet];
-    const missing = tools?.find(
-      (name) => !here.some(({ id, wash }) => id === name || wash === name),
-    );
-    if (missing !== undefined) {
-      throw new ProblemError(422, `There is no “${missing}” in this drawer, or it is put aside.`, {
-        field: `${field}.tools`,
-      });
-    }
-  }
-}
-
-/** What planning needs from elsewhere. */
-export interface Surroundings {
+/** What planning needs of the areas. */
+export interface PlanContext {
   /** @throws ProblemError 404 when there is no such recipe. */
   recipe(id: string): Promise<Recipe>;
-  kitchen(): Promise<OwnKitchen>;
+  kitchen(): Promise<KitchenContext>;
   /** What is known of an author; nothing of one that is not here. */
   author(id: string | null): Promise<AuthorKnowledge>;
   /** What is known of a hand; undefined is who measures now. @throws ProblemError 400 */
@@ -110,61 +45,69 @@ export interface Surroundings {
 }
 
 /** A batch with all that it is planned by. */
-export interface Prepared {
-  readonly reading: Reading;
-  readonly size: RecipeSize;
+export interface RequestedBatch {
+  readonly recipe: AssembledRecipe;
+  readonly batch: Batch;
   readonly limitedBy: string | null;
-  readonly batch: Batch & { readonly shelf: Shelf; readonly strictness: Strictness };
   readonly holds: Holds;
+  /** How well the tools of this drawer are known, by name. */
+  readonly toolSpreads: ReadonlyMap<string, number>;
 }
+
+/** Nothing is known of tools that are not this kitchen's. */
+const UNKNOWN_TOOLS: ReadonlyMap<string, number> = new Map();
 
 /**
  * Puts together what a batch of a text or of a saved recipe is planned by.
  * @throws ProblemError with the field that is to blame.
  */
-export async function prepare(request: Request, around: Surroundings): Promise<Prepared> {
-  const saved = request.recipeId === undefined ? null : await around.recipe(request.recipeId);
-  const own = await around.kitchen();
+export async function requestedBatch(
+  request: Request,
+  context: PlanContext,
+): Promise<RequestedBatch> {
+  const saved = request.recipeId === undefined ? null : await context.recipe(request.recipeId);
+  const kitchen = await context.kitchen();
   const authorId = request.authorId === undefined ? saved?.authorId : request.authorId;
-  const author = await around.author(authorId ?? null);
+  const author = await context.author(authorId ?? null);
   const written = {
     text: saved?.text ?? request.text ?? '',
-    standard: request.standard ?? saved?.standard ?? DEFAULT_STANDARD,
+    standard: request.standard ?? saved?.standard ?? USUAL_STANDARD,
     answers: request.answers ?? saved?.answers ?? [],
   };
-  const reading = readOwn(written, own, author);
-  const choices = request.choices ?? saved?.balance.lines ?? {};
-  const size = recipeSize(reading, own.shelf, author.weights, choices);
-  const set = batchFactor(request.batch ?? saved?.batch ?? AS_WRITTEN, size);
+  const reading = readInKitchen(written, kitchen, author);
+  const drawer = request.drawer ? defaultDrawer(request.drawer.standard) : kitchen.drawer;
+  if (request.methods) checkMethods(reading, request.methods, kitchen.shelf);
+  if (request.choices) checkChoices(reading, request.choices, { ...kitchen, drawer });
+  const { shelf, scales, weighedIn, habits } = kitchen;
+  const recipe = assembleRecipe({
+    reading,
+    kitchen: { drawer, shelf, scales, weighedIn, habits },
+    author: author.weights,
+    hand: await context.hand(request.hand),
+    methods: request.methods ?? saved?.methods ?? {},
+    balance: {
+      lines: request.choices ?? saved?.balance.lines ?? {},
+      strictness: request.strictness ?? saved?.balance.strictness ?? USUAL_BALANCE.strictness,
+    },
+  });
+  const set = setBatch(recipe, request.batch ?? saved?.batch ?? AS_WRITTEN);
   if (!set.ok) {
     const { field } = set.problem;
     throw new ProblemError(422, batchProblemMessage(set.problem), { field: `batch.${field}` });
   }
-  const methods = request.methods ?? saved?.methods ?? {};
-  if (request.methods) checkMethods(reading, request.methods, own.shelf);
-  const drawer = request.drawer ? defaultDrawer(request.drawer.standard) : own.drawer;
-  if (request.choices) checkChoices(reading, request.choices, { ...own, drawer });
-  const strictness = request.strictness ?? saved?.balance.strictness ?? 'normal';
-  const holds = request.holds ?? saved?.balance ?? USUAL_BALANCE;
-  const batch = {
-    factor: set.factor,
-    methods,
-    choices,
-    strictness,
-    drawer,
-    shelf: own.shelf,
-    scales: own.scales,
-    weighedIn: own.weighedIn,
-    habits: own.habits,
-    author: author.weights,
-    hand: await around.hand(request.hand),
+  return {
+    recipe,
+    batch: set.batch,
+    limitedBy: set.limitedBy,
+    holds: request.holds ?? saved?.balance ?? USUAL_BALANCE,
+    toolSpreads: request.drawer ? UNKNOWN_TOOLS : kitchen.toolSpreads,
   };
-  return { reading, size, limitedBy: set.limitedBy, batch, holds };
 }
 
 /** Plans a batch of a text or of a saved recipe. Saves nothing. */
-export async function planFor(request: Request, around: Surroundings): Promise<PlanReply> {
-  const { reading, size, limitedBy, batch, holds } = await prepare(request, around);
+export async function planFor(request: Request, context: PlanContext): Promise<PlanReply> {
+  const { recipe, batch, limitedBy, holds } = await requestedBatch(request, context);
+  const { reading, size } = recipe;
   const lines = planBatch(reading, batch);
   const times = batch.factor.valueOf();
   const pieces = size.pieces && size.pieces.valueOf() * times;
@@ -177,6 +120,6 @@ export async function planFor(request: Request, around: Surroundings): Promise<P
     loads: loadsFor(size.grams * times, pieces, holds),
     cautions: cautionsFor(reading, batch.factor, batch.shelf),
     advice: adviceFor(reading, lines, batch),
-    clean: cleanBatches(reading, batch.factor, size, batch),
+    clean: cleanBatches(recipe, batch.factor),
   });
 }

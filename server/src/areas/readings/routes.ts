@@ -1,32 +1,37 @@
 import { Router } from 'express';
 import { readingRequest, toReadingReply } from '@ypsigram/contract';
 import { originOf } from '@ypsigram/core/reading';
+import { USUAL_STANDARD } from '@ypsigram/core/units';
 import { onlyMethods } from '../../http/problem.js';
 import { validBody } from '../../http/validate.js';
-import { readOwn, type AuthorKnowledge, type OwnKitchen } from '../../own-kitchen.js';
+import {
+  readInKitchen,
+  type AuthorKnowledge,
+  type KitchenContext,
+} from '../../context/kitchen-context.js';
 
-/** What reading needs from elsewhere. */
-export interface Surroundings {
-  kitchen(): Promise<OwnKitchen>;
+/** What reading needs of the areas. */
+export interface ReadingContext {
+  kitchen(): Promise<KitchenContext>;
   author(id: string | null): Promise<AuthorKnowledge>;
 }
 
 /** Reads a text and forgets it. */
-export function readingRoutes(around: Surroundings): Router {
+export function readingRoutes(context: ReadingContext): Router {
   const router = Router();
   router
     .route('/')
     .post(async (request, response) => {
       const {
         text,
-        standard = 'us-customary',
+        standard = USUAL_STANDARD,
         authorId,
         answers,
       } = validBody(readingRequest, request);
-      const own = await around.kitchen();
-      const author = await around.author(authorId ?? null);
-      const reading = readOwn({ text, standard, answers }, own, author);
-      response.json(toReadingReply(reading, own.shelf, author.weights, originOf(text)));
+      const kitchen = await context.kitchen();
+      const author = await context.author(authorId ?? null);
+      const reading = readInKitchen({ text, standard, answers }, kitchen, author);
+      response.json(toReadingReply(reading, kitchen.shelf, author.weights, originOf(text)));
     })
     .all(onlyMethods('POST'));
   return router;

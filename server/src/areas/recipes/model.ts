@@ -28,10 +28,10 @@ export class RecipeRow extends Model<
   declare revision: number;
   declare createdAt: string;
   declare updatedAt: string;
-  declare deletedAt: string | null;
+  declare deletedAt: CreationOptional<Date | null>;
 }
 
-/** The model on this connection. */
+/** The model on this connection. Deleted rows stay, so that they can be restored. */
 export function recipeModel(sequelize: Sequelize): ModelStatic<RecipeRow> {
   return sequelize.define<RecipeRow>(
     'recipe',
@@ -50,8 +50,15 @@ export function recipeModel(sequelize: Sequelize): ModelStatic<RecipeRow> {
       revision: { type: DataTypes.INTEGER, allowNull: false },
       createdAt: { type: DataTypes.TEXT, allowNull: false, field: 'created_at' },
       updatedAt: { type: DataTypes.TEXT, allowNull: false, field: 'updated_at' },
-      deletedAt: { type: DataTypes.TEXT, field: 'deleted_at' },
+      deletedAt: { type: DataTypes.DATE, field: 'deleted_at' },
     },
-    { tableName: 'recipes', timestamps: false },
+    // When a text was written is told by the clock that is handed in, and copied into versions.
+    {
+      tableName: 'recipes',
+      paranoid: true,
+      createdAt: false,
+      updatedAt: false,
+      version: 'revision',
+    },
   );
 }

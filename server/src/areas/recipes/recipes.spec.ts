@@ -1,20 +1,20 @@
 import type { Recipe, RecipePage, RecipeVersion } from '@ypsigram/contract';
-import { openKitchen, type Kitchen } from '../../testing/kitchen.js';
+import { startTestServer, type TestServer } from '../../testing/test-server.js';
 
 describe('recipes', () => {
-  let kitchen: Kitchen;
+  let server: TestServer;
 
   beforeEach(async () => {
-    kitchen = await openKitchen();
+    server = await startTestServer();
   });
-  afterEach(() => kitchen.close());
+  afterEach(() => server.close());
 
   const create = async (text: string): Promise<Recipe> => {
-    const { body } = await kitchen.http.post('/api/recipes').send({ text }).expect(201);
+    const { body } = await server.http.post('/api/recipes').send({ text }).expect(201);
     return body as Recipe;
   };
   const list = async (query = ''): Promise<RecipePage> => {
-    const { body } = await kitchen.http.get(`/api/recipes?${query}`).expect(200);
+    const { body } = await server.http.get(`/api/recipes?${query}`).expect(200);
     return body as RecipePage;
   };
 
@@ -23,13 +23,13 @@ describe('recipes', () => {
     expect(saved.title).toBe('Oat slabs');
     expect(saved.text).toBe('Oat slabs\r\n\r\n 2 cups oats  \n');
     expect(saved.revision).toBe(1);
-    const { body } = await kitchen.http.get(`/api/recipes/${saved.id}`).expect(200);
+    const { body } = await server.http.get(`/api/recipes/${saved.id}`).expect(200);
     expect(body).toEqual(saved);
   });
 
   it('remember batch and methods', async () => {
     const saved = await create('2 cups flour');
-    const { body } = await kitchen.http
+    const { body } = await server.http
       .put(`/api/recipes/${saved.id}`)
       .send({
         text: saved.text,
@@ -48,8 +48,8 @@ describe('recipes', () => {
   it('refuse a change based on an older revision, and lose neither version', async () => {
     const saved = await create('2 cups flour');
     const path = `/api/recipes/${saved.id}`;
-    await kitchen.http.put(path).send({ text: '3 cups flour', revision: 1 }).expect(200);
-    const { body, type } = await kitchen.http
+    await server.http.put(path).send({ text: '3 cups flour', revision: 1 }).expect(200);
+    const { body, type } = await server.http
       .put(path)
       .send({ text: '4 cups flour', revision: 1 })
       .expect(409);
@@ -67,7 +67,7 @@ describe('recipes', () => {
     const statuses = await Promise.all(
       Array.from({ length: 12 }, async (_, index) => {
         const text = `${index + 1} cups flour`;
-        const { status } = await kitchen.http
+        const { status } = await server.http
           .put(`/api/recipes/${saved.id}`)
           .send({ text, revision: 1 });
         return status;
@@ -79,32 +79,30 @@ describe('recipes', () => {
 
   it('keep every earlier text, and only texts', async () => {
     const { id, text } = await create('Buns\n2 cups flour');
-    const put = (change: object) => kitchen.http.put(`/api/recipes/${id}`).send(change).expect(200);
+    const put = (change: object) => server.http.put(`/api/recipes/${id}`).send(change).expect(200);
     await put({ text: 'Buns\n3 cups flour', revision: 1, standard: 'metric' });
     await put({ text: 'Buns\n3 cups flour', revision: 2, batch: { by: 'factor', factor: '2' } });
     await put({ text: 'Rolls\n3 cups flour', revision: 3 });
     // A change that is refused keeps nothing.
-    await kitchen.http.put(`/api/recipes/${id}`).send({ text: 'x', revision: 1 }).expect(409);
-    const { body } = await kitchen.http.get(`/api/recipes/${id}/versions`).expect(200);
+    await server.http.put(`/api/recipes/${id}`).send({ text: 'x', revision: 1 }).expect(409);
+    const { body } = await server.http.get(`/api/recipes/${id}/versions`).expect(200);
     const { items } = body as { items: RecipeVersion[] };
     expect(items.map(({ revision, title, text: kept }) => [revision, title, kept])).toEqual([
       [3, 'Buns', 'Buns\n3 cups flour'],
       [1, 'Buns', text],
     ]);
     expect(items[1]?.standard).toBe('us-customary');
-    await kitchen.http
-      .get('/api/recipes/00000000-0000-4000-8000-000000000000/versions')
-      .expect(404);
+    await server.http.get('/api/recipes/00000000-0000-4000-8000-000000000000/versions').expect(404);
   });
 
   it('are deleted and brought back whole', async () => {
     const saved = await create('Buns\n2 cups flour');
-    await kitchen.http.delete(`/api/recipes/${saved.id}`).expect(204);
-    await kitchen.http.get(`/api/recipes/${saved.id}`).expect(404);
+    await server.http.delete(`/api/recipes/${saved.id}`).expect(204);
+    await server.http.get(`/api/recipes/${saved.id}`).expect(404);
     expect((await list()).total).toBe(0);
     expect((await list('query=buns')).total).toBe(0);
-    await kitchen.http.delete(`/api/recipes/${saved.id}`).expect(404);
-    const { body } = await kitchen.http.post(`/api/recipes/${saved.id}/restore`).expect(200);
+    await server.http.delete(`/api/recipes/${saved.id}`).expect(404);
+    const { body } = await server.http.post(`/api/recipes/${saved.id}/restore`).expect(200);
     expect(body).toEqual(saved);
     expect((await list('query=buns')).total).toBe(1);
   });
@@ -126,7 +124,7 @@ describe('recipes', () => {
 
   it('follow their text: a renamed recipe is found under its new name', async () => {
     const saved = await create('Old name\n2 cups flour');
-    await kitchen.http
+    await server.http
       .put(`/api/recipes/${saved.id}`)
       .send({ text: 'New name\n1 cup honey', revision: 1 })
       .expect(200);
@@ -169,7 +167,7 @@ describe('recipes', () => {
   ];
   for (const [what, body, field] of refused) {
     it(`refuse ${what} with a sentence and the field`, async () => {
-      const reply = await kitchen.http.post('/api/recipes').send(body).expect(400);
+      const reply = await server.http.post('/api/recipes').send(body).expect(400);
       expect(reply.type).toBe('application/problem+json');
       expect((reply.body as { field: string }).field).toBe(field);
       expect((reply.body as { detail: string }).detail).toMatch(/^[A-Z].*\.$/);

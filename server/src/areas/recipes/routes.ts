@@ -1,6 +1,6 @@
 import { Router } from 'express';
 import { recipeDraft, recipeQuery, recipeReplacement } from '@ypsigram/contract';
-import { idIn } from '../../http/ids.js';
+import { parseId } from '../../http/ids.js';
 import { onlyMethods } from '../../http/problem.js';
 import { validBody, validate } from '../../http/validate.js';
 import type { RecipeService } from './service.js';
@@ -22,27 +22,27 @@ export function recipeRoutes(recipes: RecipeService): Router {
   router
     .route('/:id')
     .get(async (request, response) => {
-      response.json(await recipes.read(idIn(request.params.id, GONE)));
+      response.json(await recipes.read(parseId(request.params.id, GONE)));
     })
     .put(async (request, response) => {
       const replacement = validBody(recipeReplacement, request);
-      response.json(await recipes.replace(idIn(request.params.id, GONE), replacement));
+      response.json(await recipes.replace(parseId(request.params.id, GONE), replacement));
     })
     .delete(async (request, response) => {
-      await recipes.remove(idIn(request.params.id, GONE));
+      await recipes.remove(parseId(request.params.id, GONE));
       response.status(204).end();
     })
     .all(onlyMethods('GET', 'PUT', 'DELETE'));
   router
     .route('/:id/versions')
     .get(async (request, response) => {
-      response.json({ items: await recipes.versions(idIn(request.params.id, GONE)) });
+      response.json({ items: await recipes.versions(parseId(request.params.id, GONE)) });
     })
     .all(onlyMethods('GET'));
   router
     .route('/:id/restore')
     .post(async (request, response) => {
-      response.json(await recipes.restore(idIn(request.params.id, GONE)));
+      response.json(await recipes.restore(parseId(request.params.id, GONE)));
     })
     .all(onlyMethods('POST'));
   return router;

@@ -1,26 +1,32 @@
 import { randomUUID } from 'node:crypto';
-import { Op, QueryTypes, literal, type Sequelize, type Transaction } from 'sequelize';
+import { LRUCache } from 'lru-cache';
+import { Op, QueryTypes, literal } from 'sequelize';
 import type { z } from 'zod';
 import type {
   Backup,
   Recipe,
   RecipePage,
   RecipeQuery,
-  RecipeSummary,
   RecipeVersion,
   recipeDraft,
   recipeReplacement,
 } from '@ypsigram/contract';
+import {
+  UNKNOWN_AUTHOR,
+  type AuthorKnowledge,
+  type KitchenContext,
+} from '../../context/kitchen-context.js';
+import type { Database } from '../../database/database.js';
 import { ProblemError, notFound } from '../../http/problem.js';
 import { recipeModel, type RecipeRow } from './model.js';
-import type { AuthorKnowledge, OwnKitchen } from '../../own-kitchen.js';
-import { describeText, summarise } from './summary.js';
+import { indexText, summarise } from './summary.js';
 
 type Draft = z.output<typeof recipeDraft>;
 type Replacement = z.output<typeof recipeReplacement>;
 
-/** What the recipes area does. Every change is one statement, so it happens whole or not at all. */
+/** What the recipes area does. Every change happens whole or not at all. */
 export interface RecipeService {
+  /** In a fixed number of statements, whatever the length. */
   list(query: RecipeQuery): Promise<RecipePage>;
   create(draft: Draft): Promise<Recipe>;
   read(id: string): Promise<Recipe>;
@@ -30,26 +36,24 @@ export interface RecipeService {
   restore(id: string): Promise<Recipe>;
   /** Earlier texts, the newest first; at most as many as anybody looks through. */
   versions(id: string): Promise<RecipeVersion[]>;
-  /** All recipes of an author; of everybody for null. */
-  all(authorId?: string): Promise<readonly Recipe[]>;
-  /** Many at once, as part of a larger change. */
-  createAll(drafts: readonly Draft[], transaction: Transaction): Promise<readonly Recipe[]>;
-  /** As part of a larger change; null when `revision` is not the newest. */
-  replaceWithin(
-    id: string,
-    replacement: Replacement,
-    transaction: Transaction,
-  ): Promise<Recipe | null>;
+  all(): Promise<readonly Recipe[]>;
+  /** Whose every recipe is that is somebody's, and how new it is; no texts. */
+  byAuthor(): Promise<readonly AuthoredRevision[]>;
+  /** The recipes of these authors, with their texts. */
+  textsOf(authorIds: readonly string[]): Promise<readonly AuthoredText[]>;
+  createAll(drafts: readonly Draft[]): Promise<readonly Recipe[]>;
+  /** Null when `revision` is not the newest. */
+  replaceIfNewest(id: string, replacement: Replacement): Promise<Recipe | null>;
+  /** How many were removed. Those that were changed since `revision` stay. */
+  removeAll(recipes: readonly Pick<Recipe, 'id' | 'revision'>[]): Promise<number>;
   /** All there is of them, with their earlier texts. */
   dump(): Promise<Backup['recipes']>;
   /** Puts others in the place of all of them, as part of a larger change. */
-  load(recipes: Backup['recipes'], transaction: Transaction): Promise<void>;
-  /** As part of a larger change. Those that were changed since `revision` stay. */
-  removeAll(
-    recipes: readonly Pick<Recipe, 'id' | 'revision'>[],
-    transaction: Transaction,
-  ): Promise<number>;
+  load(recipes: Backup['recipes']): Promise<void>;
 }
+
+type AuthoredRevision = Pick<Recipe, 'id' | 'revision'> & { readonly authorId: string };
+type AuthoredText = AuthoredRevision & Pick<Recipe, 'title' | 'text' | 'standard'>;
 
 /** Nobody looks further back than this. */
 const MOST_VERSIONS = 200;
@@ -61,7 +65,7 @@ const GONE = 'There is no such recipe. It may have been deleted.';
 
 function toRecipe(row: RecipeRow): Recipe {
   const { id, title, text, standard, authorId, batch, methods, balance, answers } = row;
-  const { revision, createdAt, updatedAt, deletedAt } = row;
+  const { revision, createdAt, updatedAt } = row;
   return {
     id,
     title,
@@ -75,7 +79,7 @@ function toRecipe(row: RecipeRow): Recipe {
     revision,
     createdAt,
     updatedAt,
-    deletedAt,
+    deletedAt: null,
   };
 }
 
@@ -85,143 +89,133 @@ function matchExpression(query: string): string | null {
   return words.length === 0 ? null : words.map((word) => `"${word}"*`).join(' ');
 }
 
-/** What the area needs from elsewhere. */
-export interface Surroundings {
+/** What the area needs of the others. */
+export interface RecipesContext {
   now(): Date;
-  kitchen(): Promise<OwnKitchen>;
-  author(id: string | null): Promise<AuthorKnowledge>;
+  kitchen(): Promise<KitchenContext>;
+  /** What is known of every author that is here. */
+  authors(): Promise<ReadonlyMap<string, AuthorKnowledge>>;
 }
 
-export function recipeService(sequelize: Sequelize, around: Surroundings): RecipeService {
+/** Pages of the Book that are remembered until something changes. */
+const PAGES_REMEMBERED = 50;
+
+export function recipeService(database: Database, context: RecipesContext): RecipeService {
+  const { sequelize } = database;
   const rows = recipeModel(sequelize);
-  const live = { deletedAt: null };
-  const instant = (): string => around.now().toISOString();
+  const instant = (): string => context.now().toISOString();
+  const pages = new LRUCache<string, RecipePage>({ max: PAGES_REMEMBERED });
 
   const find = async (id: string): Promise<RecipeRow> => {
-    const row = await rows.findOne({ where: { id, ...live } });
+    const row = await rows.findOne({ where: { id } });
     if (!row) throw notFound(GONE);
     return row;
   };
 
-  const fresh = async (draft: Draft) => {
+  const newRow = async (draft: Draft) => {
     const at = instant();
-    const described = describeText(draft.text, draft.standard, (await around.kitchen()).shelf);
+    const { title, ingredients } = indexText(draft, (await context.kitchen()).shelf);
     return {
       id: randomUUID(),
       ...draft,
-      title: draft.title ?? described.title,
-      ingredients: described.ingredients,
+      title,
+      ingredients,
       revision: 1,
       createdAt: at,
       updatedAt: at,
-      deletedAt: null,
     };
   };
 
-  const write = async (
-    id: string,
-    { revision, ...draft }: Replacement,
-    transaction: Transaction | null = null,
-  ): Promise<{ changed: number; title: string }> => {
-    const described = describeText(draft.text, draft.standard, (await around.kitchen()).shelf);
-    const title = draft.title ?? described.title;
-    const [changed] = await rows.update(
-      {
-        ...draft,
-        title,
-        ingredients: described.ingredients,
-        revision: revision + 1,
-        updatedAt: instant(),
-      },
-      { where: { id, revision, ...live }, transaction },
-    );
-    return { changed, title };
+  /** Null when `revision` is not the newest. */
+  const replaceIfNewest = (id: string, { revision, ...draft }: Replacement) =>
+    database.write(async (): Promise<Recipe | null> => {
+      const row = await rows.findOne({ where: { id, revision } });
+      if (!row) return null;
+      const { title, ingredients } = indexText(draft, (await context.kitchen()).shelf);
+      return toRecipe(await row.update({ ...draft, title, ingredients, updatedAt: instant() }));
+    });
+
+  const page = async ({ query, page, pageSize }: RecipeQuery): Promise<RecipePage> => {
+    const match = matchExpression(query);
+    if (match === null && query.trim() !== '') return { items: [], page, pageSize, total: 0 };
+    const found = literal('(SELECT rowid FROM recipe_search WHERE recipe_search MATCH :match)');
+    const { rows: items, count } = await rows.findAndCountAll({
+      ...(match === null ? {} : { where: { number: { [Op.in]: found } }, replacements: { match } }),
+      order: [literal('title COLLATE NOCASE'), 'number'],
+      limit: pageSize,
+      offset: (page - 1) * pageSize,
+    });
+    const [kitchen, authors] = [await context.kitchen(), await context.authors()];
+    const knownOf = ({ authorId }: Recipe): AuthorKnowledge =>
+      (authorId !== null && authors.get(authorId)) || UNKNOWN_AUTHOR;
+    return {
+      items: items.map(toRecipe).map((recipe) => summarise(recipe, kitchen, knownOf(recipe))),
+      page,
+      pageSize,
+      total: count,
+    };
   };
 
   return {
-    async list({ query, page, pageSize }) {
-      const match = matchExpression(query);
-      if (match === null && query.trim() !== '') return { items: [], page, pageSize, total: 0 };
-      const found = literal('(SELECT rowid FROM recipe_search WHERE recipe_search MATCH :match)');
-      const { rows: items, count } = await rows.findAndCountAll({
-        where: match === null ? live : { ...live, number: { [Op.in]: found } },
-        ...(match === null ? {} : { replacements: { match } }),
-        order: [literal('title COLLATE NOCASE'), 'number'],
-        limit: pageSize,
-        offset: (page - 1) * pageSize,
-      });
-      const kitchen = await around.kitchen();
-      const summaries: RecipeSummary[] = [];
-      for (const row of items) {
-        const recipe = toRecipe(row);
-        summaries.push(summarise(recipe, kitchen, await around.author(recipe.authorId)));
-      }
-      return {
-        items: summaries,
-        page,
-        pageSize,
-        total: count,
-      };
+    async list(query) {
+      const key = JSON.stringify([await database.changes(), query]);
+      const known = pages.get(key);
+      if (known) return known;
+      const listed = await page(query);
+      pages.set(key, listed);
+      return listed;
     },
 
-    async create(draft) {
-      return toRecipe(await rows.create(await fresh(draft)));
-    },
+    create: (draft) => database.write(async () => toRecipe(await rows.create(await newRow(draft)))),
 
-    async createAll(drafts, transaction) {
-      const created: Recipe[] = [];
-      for (let at = 0; at < drafts.length; at += AT_ONCE) {
-        const part = await Promise.all(drafts.slice(at, at + AT_ONCE).map(fresh));
-        created.push(...(await rows.bulkCreate(part, { transaction })).map(toRecipe));
-      }
-      return created;
-    },
+    createAll: (drafts) =>
+      database.write(async () => {
+        const created: Recipe[] = [];
+        for (let at = 0; at < drafts.length; at += AT_ONCE) {
+          const part = await Promise.all(drafts.slice(at, at + AT_ONCE).map(newRow));
+          created.push(...(await rows.bulkCreate(part)).map(toRecipe));
+        }
+        return created;
+      }),
 
     async read(id) {
       return toRecipe(await find(id));
     },
 
-    async replace(id, replacement) {
-      const { changed, title } = await write(id, replacement);
-      const current = toRecipe(await find(id));
-      if (changed === 0) {
+    replace: (id, replacement) =>
+      database.write(async () => {
+        const replaced = await replaceIfNewest(id, replacement);
+        if (replaced) return replaced;
+        const current = toRecipe(await find(id));
+        const { title } = indexText(replacement, (await context.kitchen()).shelf);
         throw new ProblemError(
           409,
           'This recipe was changed elsewhere meanwhile. Both versions are here; nothing is lost.',
           { field: 'revision', yours: { ...replacement, title }, theirs: current },
         );
-      }
-      return current;
-    },
+      }),
 
-    async replaceWithin(id, replacement, transaction) {
-      const { changed } = await write(id, replacement, transaction);
-      if (changed === 0) return null;
-      const row = await rows.findOne({ where: { id, ...live }, transaction });
-      return row && toRecipe(row);
-    },
+    replaceIfNewest,
 
-    async removeAll(recipes, transaction) {
-      let removed = 0;
-      for (const { id, revision } of recipes) {
-        const [changed] = await rows.update(
-          { deletedAt: instant() },
-          { where: { id, revision, ...live }, transaction },
-        );
-        removed += changed;
-      }
-      return removed;
-    },
+    removeAll: (recipes) =>
+      database.write(async () => {
+        let removed = 0;
+        for (const { id, revision } of recipes) {
+          removed += await rows.destroy({ where: { id, revision } });
+        }
+        return removed;
+      }),
 
     async remove(id) {
-      const [changed] = await rows.update({ deletedAt: instant() }, { where: { id, ...live } });
-      if (changed === 0) throw notFound(GONE);
+      const removed = await database.write(() => rows.destroy({ where: { id } }));
+      if (removed === 0) throw notFound(GONE);
     },
 
-    async restore(id) {
-      await rows.update({ deletedAt: null }, { where: { id } });
-      return toRecipe(await find(id));
-    },
+    restore: (id) =>
+      database.write(async () => {
+        await rows.restore({ where: { id } });
+        return toRecipe(await find(id));
+      }),
 
     async dump() {
       const versions = await sequelize.query<RecipeVersion & { recipeId: string }>(
@@ -235,33 +229,32 @@ export function recipeService(sequelize: Sequelize, around: Surroundings): Recip
         if (known) known.push(version);
         else byRecipe.set(recipeId, [version]);
       }
-      const found = await rows.findAll({ where: live, order: ['number'] });
+      const found = await rows.findAll({ order: ['number'] });
       return found.map(toRecipe).map(({ deletedAt: _gone, ...recipe }) => ({
         ...recipe,
         versions: byRecipe.get(recipe.id) ?? [],
       }));
     },
 
-    async load(recipes, transaction) {
-      await rows.destroy({ where: {}, transaction });
+    async load(recipes) {
+      await rows.destroy({ where: {}, force: true });
       for (const table of ['recipe_search', 'recipe_versions']) {
-        await sequelize.query(`DELETE FROM ${table}`, { transaction });
+        await sequelize.query(`DELETE FROM ${table}`);
       }
-      const { shelf } = await around.kitchen();
+      const { shelf } = await context.kitchen();
       for (let at = 0; at < recipes.length; at += AT_ONCE) {
         const part = recipes.slice(at, at + AT_ONCE).map(({ versions: _earlier, ...recipe }) => ({
           ...recipe,
-          ingredients: describeText(recipe.text, recipe.standard, shelf).ingredients,
-          deletedAt: null,
+          ingredients: indexText(recipe, shelf).ingredients,
         }));
-        await rows.bulkCreate(part, { transaction });
+        await rows.bulkCreate(part);
       }
       for (const { id, versions } of recipes) {
         for (const version of versions) {
           await sequelize.query(
             `INSERT INTO recipe_versions (recipe_id, revision, title, text, standard, saved_at)
               VALUES (:id, :revision, :title, :text, :standard, :savedAt)`,
-            { replacements: { id, ...version }, transaction },
+            { replacements: { id, ...version } },
           );
         }
       }
@@ -276,10 +269,33 @@ export function recipeService(sequelize: Sequelize, around: Surroundings): Recip
       );
     },
 
-    async all(authorId) {
-      const where = authorId === undefined ? live : { authorId, ...live };
-      const found = await rows.findAll({ where, order: ['number'] });
-      return found.map(toRecipe);
+    async all() {
+      return (await rows.findAll({ order: ['number'] })).map(toRecipe);
+    },
+
+    async byAuthor() {
+      const found = await rows.findAll({
+        attributes: ['id', 'revision', 'authorId'],
+        where: { authorId: { [Op.not]: null } },
+        order: ['number'],
+      });
+      return found.map(({ id, revision, authorId }) => ({ id, revision, authorId: authorId! }));
+    },
+
+    async textsOf(authorIds) {
+      const found = await rows.findAll({
+        attributes: ['id', 'revision', 'authorId', 'title', 'text', 'standard'],
+        where: { authorId: [...authorIds] },
+        order: ['number'],
+      });
+      return found.map(({ id, revision, authorId, title, text, standard }) => ({
+        id,
+        revision,
+        authorId: authorId!,
+        title,
+        text,
+        standard,
+      }));
     },
   };
 }

@@ -1,16 +1,29 @@
-import type { Recipe, RecipeSummary } from '@ypsigram/contract';
-import { planBatch, readFactor } from '@ypsigram/core/batch';
+import { batchProblemMessage, type Recipe, type RecipeSummary } from '@ypsigram/contract';
+import {
+  assembleRecipe,
+  columnTotals,
+  planBatch,
+  setBatch,
+  unweighedLines,
+} from '@ypsigram/core/batch';
 import type { Shelf } from '@ypsigram/core/catalogue';
 import { readRecipe } from '@ypsigram/core/reading';
-import { Fraction } from '@ypsigram/core/amount';
-import { readOwn, type AuthorKnowledge, type OwnKitchen } from '../../own-kitchen.js';
+import {
+  readInKitchen,
+  type AuthorKnowledge,
+  type KitchenContext,
+} from '../../context/kitchen-context.js';
 
 const UNTITLED = 'Untitled recipe';
 
-/** What a recipe's text says of itself: its title, and the ingredients to find it by. */
-export function describeText(
-  text: string,
-  standard: Recipe['standard'],
+/** A recipe's text, and its title where that is given beside it. */
+interface TitledText extends Pick<Recipe, 'text' | 'standard'> {
+  readonly title?: string | undefined;
+}
+
+/** What a recipe is listed and found by: its title, and the names of its ingredients. */
+export function indexText(
+  { title, text, standard }: TitledText,
   shelf: Shelf,
 ): { title: string; ingredients: string } {
   const reading = readRecipe(text, standard, shelf);
@@ -21,55 +34,50 @@ export function describeText(
     const ingredient = ingredientId === null ? undefined : shelf.ingredient(ingredientId);
     if (ingredient) names.add([ingredient.name, ...ingredient.aliases].join(' '));
   }
-  return { title: reading.title ?? UNTITLED, ingredients: [...names].join('\n') };
+  return { title: title ?? reading.title ?? UNTITLED, ingredients: [...names].join('\n') };
 }
 
-/** Lines of the Book that were worked out lately in this kitchen; a revision never changes. */
-const WORKED_OUT = new WeakMap<OwnKitchen, Map<string, RecipeSummary>>();
+/** A summary, and what was known of its author when it was worked out. */
+interface Remembered {
+  readonly author: AuthorKnowledge;
+  readonly summary: RecipeSummary;
+}
+
+/** Summaries by the kitchen they hold in; a revision of a recipe never changes. */
+const SUMMARIES = new WeakMap<KitchenContext, Map<string, Remembered>>();
 
 /** A line of the Book, worked out from the text. */
 export function summarise(
   recipe: Recipe,
-  kitchen: OwnKitchen,
+  kitchen: KitchenContext,
   author: AuthorKnowledge,
 ): RecipeSummary {
-  let known = WORKED_OUT.get(kitchen);
-  if (!known) WORKED_OUT.set(kitchen, (known = new Map()));
-  const cups = author.weights.map((weight) => [weight.ingredientId, weight.gramsPerMillilitre]);
-  const key = `${recipe.id} ${recipe.revision} ${JSON.stringify([cups, author.answers])}`;
-  let summary = known.get(key);
-  if (!summary) known.set(key, (summary = workOut(recipe, kitchen, author)));
+  let known = SUMMARIES.get(kitchen);
+  if (!known) SUMMARIES.set(kitchen, (known = new Map()));
+  const before = known.get(recipe.id);
+  if (before?.author === author && before.summary.revision === recipe.revision) {
+    return before.summary;
+  }
+  const summary = workOut(recipe, kitchen, author);
+  known.set(recipe.id, { author, summary });
   return summary;
 }
 
-function workOut(recipe: Recipe, kitchen: OwnKitchen, author: AuthorKnowledge): RecipeSummary {
-  const { id, title, batch, revision, updatedAt } = recipe;
-  const { drawer, shelf, scales, weighedIn, habits, hand } = kitchen;
-  const reading = readOwn(recipe, kitchen, author);
-  const factor = readFactor(batch.factor);
-  const lines = planBatch(reading, {
-    factor: factor.ok ? factor.factor : new Fraction(1),
-    methods: recipe.methods,
-    choices: recipe.balance.lines,
-    strictness: recipe.balance.strictness,
-    drawer,
-    shelf,
-    scales,
-    weighedIn,
-    habits,
-    hand,
-    author: author.weights,
-  }).filter(({ kind }) => kind === 'ingredient');
-  let totalGrams = 0;
-  let measuredGrams = 0;
-  let weighedGrams = 0;
-  for (const { intended, measure, weight, isWeighed } of lines) {
-    totalGrams += intended?.grams ?? 0;
-    // Only what can be had by both routes goes on the beam.
-    if (!measure || !weight) continue;
-    measuredGrams += isWeighed ? weight.grams : measure.grams;
-    weighedGrams += weight.grams;
-  }
+function workOut(recipe: Recipe, kitchen: KitchenContext, author: AuthorKnowledge): RecipeSummary {
+  const { id, title, batch, revision, updatedAt, methods, balance } = recipe;
+  const reading = readInKitchen(recipe, kitchen, author);
+  const { weights } = author;
+  const assembled = assembleRecipe({
+    reading,
+    kitchen,
+    author: weights,
+    hand: kitchen.hand,
+    methods,
+    balance,
+  });
+  const set = setBatch(assembled, batch);
+  const plan = set.ok ? planBatch(reading, set.batch) : [];
+  const { intendedGrams, measuredGrams, weighedGrams } = columnTotals(plan);
   return {
     id,
     title,
@@ -77,10 +85,11 @@ function workOut(recipe: Recipe, kitchen: OwnKitchen, author: AuthorKnowledge): 
     revision,
     updatedAt,
     yield: reading.yield?.written.trim() ?? null,
-    ingredientCount: lines.length,
-    openCount: lines.filter(({ intended, scaled }) => scaled && !intended).length,
-    totalGrams,
+    ingredientCount: reading.lines.filter(({ kind }) => kind === 'ingredient').length,
+    openCount: unweighedLines(plan).filter((index) => plan[index]!.scaled !== null).length,
+    totalGrams: intendedGrams,
     measuredGrams,
     weighedGrams,
+    problem: set.ok ? null : batchProblemMessage(set.problem),
   };
 }

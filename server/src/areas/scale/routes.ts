@@ -3,10 +3,10 @@ import { scaleCommand, simulationCommand } from '@ypsigram/contract';
 import type { SimulatedScale } from '../../devices/simulated/scale.js';
 import { onlyMethods } from '../../http/problem.js';
 import { validBody } from '../../http/validate.js';
-import { press, simulate, simulationOf, stateOf, type Surroundings } from './service.js';
+import { press, simulate, simulationOf, stateOf, type ScaleContext } from './service.js';
 import { streamReadings } from './stream.js';
 
-export function scaleRoutes(scale: SimulatedScale, around: Surroundings): Router {
+export function scaleRoutes(scale: SimulatedScale, context: ScaleContext): Router {
   const router = Router();
   router
     .route('/')
@@ -30,7 +30,7 @@ export function scaleRoutes(scale: SimulatedScale, around: Surroundings): Router
     })
     .post(async (request, response) => {
       const command = validBody(simulationCommand, request);
-      response.json(await simulate(scale, command, around));
+      response.json(await simulate(scale, command, context));
     })
     .all(onlyMethods('GET', 'POST'));
   return router;

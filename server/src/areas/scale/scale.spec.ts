@@ -1,14 +1,14 @@
 import { createServer, get, type IncomingMessage, type Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
-import { NEW_KITCHEN, type ScaleReadingReply, type SimulationState } from '@ypsigram/contract';
-import { openKitchen, type Kitchen } from '../../testing/kitchen.js';
+import { USUAL_KITCHEN, type ScaleReadingReply, type SimulationState } from '@ypsigram/contract';
+import { startTestServer, type TestServer } from '../../testing/test-server.js';
 
 describe('the scale over HTTP', () => {
-  let server: Kitchen;
+  let server: TestServer;
   let listening: Server;
 
   beforeEach(async () => {
-    server = await openKitchen();
+    server = await startTestServer();
     listening = createServer(server.app);
     await new Promise<void>((resolve) => listening.listen(0, '127.0.0.1', resolve));
   });
@@ -112,10 +112,10 @@ describe('the scale over HTTP', () => {
   it('becomes another scale of the drawer, but never a beam', async () => {
     expect((await stateAfter({ do: 'use', scale: 'fine scale' })).scale.gridGrams).toBe(0.1);
     await simulate({ do: 'use', scale: 'bathroom scale' }).expect(422);
-    const beam = { ...NEW_KITCHEN.scales[0]!, name: 'beam', kind: 'beam', units: ['oz'] };
+    const beam = { ...USUAL_KITCHEN.scales[0]!, name: 'beam', kind: 'beam', units: ['oz'] };
     await server.http
       .put('/api/kitchen')
-      .send({ ...NEW_KITCHEN, scales: [beam] })
+      .send({ ...USUAL_KITCHEN, scales: [beam] })
       .expect(200);
     await simulate({ do: 'use', scale: 'beam' }).expect(422);
   });

@@ -1,16 +1,20 @@
-import {
-  millilitresOf,
-  stampedOf,
-  type Kitchen,
-  type ScaleCommand,
-  type ScaleStateReply,
-  type SimulationCommand,
-  type SimulationState,
+import type {
+  Kitchen,
+  ScaleCommand,
+  ScaleStateReply,
+  SimulationCommand,
+  SimulationState,
 } from '@ypsigram/contract';
-import { sizeOfTool } from '@ypsigram/core/batch';
+import { heldMillilitresOf, stampedMillilitresOf } from '@ypsigram/core/calibration';
 import type { Shelf } from '@ypsigram/core/catalogue';
 import { drawFill, randomFrom, seedOf } from '@ypsigram/core/chance';
-import { TOOL_SPREAD, densityOf, fillSpread, type KnownWeight } from '@ypsigram/core/measuring';
+import {
+  TOOL_SPREAD,
+  densityOf,
+  fillSpread,
+  measureSize,
+  type KnownWeight,
+} from '@ypsigram/core/measuring';
 import type { ScaleDevice } from '../../devices/scale.js';
 import type { SimulatedScale } from '../../devices/simulated/scale.js';
 import { ProblemError } from '../../http/problem.js';
@@ -18,8 +22,8 @@ import { ProblemError } from '../../http/problem.js';
 /** A hand differs from the tables by this much, as a standard deviation, until it is calibrated. */
 const HAND_SPREAD = 0.05;
 
-/** What the scale's area needs from elsewhere. */
-export interface Surroundings {
+/** What the scale's area needs of the others. */
+export interface ScaleContext {
   kitchen(): Promise<Kitchen>;
   shelf(): Promise<Shelf>;
   /** What is known of a hand. @throws ProblemError 400 */
@@ -67,11 +71,11 @@ const cannot = (detail: string, field: string): ProblemError =>
 export async function simulate(
   scale: SimulatedScale,
   command: SimulationCommand,
-  around: Surroundings,
+  context: ScaleContext,
 ): Promise<SimulationState> {
   switch (command.do) {
     case 'use': {
-      const { scales } = await around.kitchen();
+      const { scales } = await context.kitchen();
       const wanted = scales.find(({ name }) => name === command.scale);
       if (!wanted) throw cannot('The Drawer has no scale of that name.', 'scale');
       if (wanted.kind === 'beam') throw cannot('A beam scale sends no readings.', 'scale');
@@ -88,11 +92,11 @@ export async function simulate(
       });
       break;
     case 'put':
-      scale.put({ ...(await ingredientLoad(command.ingredientId, around)), grams: command.grams });
+      scale.put({ ...(await ingredientLoad(command.ingredientId, context)), grams: command.grams });
       break;
     case 'pour':
       scale.startPouring(
-        await ingredientLoad(command.ingredientId, around),
+        await ingredientLoad(command.ingredientId, context),
         command.gramsPerSecond,
       );
       break;
@@ -100,8 +104,8 @@ export async function simulate(
       scale.stopPouring();
       break;
     case 'typical-fill': {
-      const grams = await typicalFill(scale, command, around);
-      scale.put({ ...(await ingredientLoad(command.ingredientId, around)), grams });
+      const grams = await typicalFill(scale, command, context);
+      scale.put({ ...(await ingredientLoad(command.ingredientId, context)), grams });
       break;
     }
     case 'seed':
@@ -117,7 +121,7 @@ export async function simulate(
   return simulationOf(scale);
 }
 
-async function ingredientLoad(id: string | null, { shelf }: Surroundings) {
+async function ingredientLoad(id: string | null, { shelf }: ScaleContext) {
   const ingredient = id === null ? undefined : (await shelf()).ingredient(id);
   if (id !== null && !ingredient) {
     throw cannot('The Shelf has no ingredient of this id.', 'ingredientId');
@@ -137,18 +141,18 @@ async function ingredientLoad(id: string | null, { shelf }: Surroundings) {
 async function typicalFill(
   scale: SimulatedScale,
   command: Extract<SimulationCommand, { do: 'typical-fill' }>,
-  around: Surroundings,
+  context: ScaleContext,
 ): Promise<number> {
-  const kitchen = await around.kitchen();
-  const ingredient = (await around.shelf()).ingredient(command.ingredientId);
+  const kitchen = await context.kitchen();
+  const ingredient = (await context.shelf()).ingredient(command.ingredientId);
   const tool = kitchen.tools.find(({ name }) => name === command.tool);
   if (!ingredient) throw cannot('The Shelf has no ingredient of this id.', 'ingredientId');
   if (!tool) throw cannot('The Drawer has no tool of that name.', 'tool');
-  const stamped = stampedOf(tool, kitchen.standard);
-  const held = millilitresOf(tool, kitchen.standard);
+  const stamped = stampedMillilitresOf(tool, kitchen.standard);
+  const held = heldMillilitresOf(tool, kitchen.standard);
   const { form, method, handId } = command;
-  const size = sizeOfTool(tool.unit, stamped);
-  const basis = densityOf({ ingredient, form, method, size }, await around.hand(handId));
+  const size = measureSize(tool.unit, stamped);
+  const basis = densityOf({ ingredient, form, method, size }, await context.hand(handId));
   if (!basis)
     throw cannot('What this weighs is not known, so no fill can be drawn.', 'ingredientId');
   const biasOf = (name: string, spread: number): number =>
@@ -164,6 +168,6 @@ async function typicalFill(
           : biasOf(`hand ${handId} ${method}`, HAND_SPREAD),
       fillSpread: fillSpread(ingredient.class, method, size),
     },
-    scale.luck(),
+    scale.fillRandom(),
   );
 }

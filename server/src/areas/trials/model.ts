@@ -26,10 +26,10 @@ export class TrialRow extends Model<InferAttributes<TrialRow>, InferCreationAttr
   declare verdict: TrialRecord['verdict'];
   declare importId: string | null;
   declare revision: number;
-  declare deletedAt: string | null;
+  declare deletedAt: CreationOptional<Date | null>;
 }
 
-/** The model on this connection. */
+/** The model on this connection. Deleted rows stay, so that they can be restored. */
 export function trialModel(sequelize: Sequelize): ModelStatic<TrialRow> {
   // A description of its own for each column: the library writes into them.
   const text = () => ({ type: DataTypes.TEXT, allowNull: false });
@@ -52,8 +52,14 @@ export function trialModel(sequelize: Sequelize): ModelStatic<TrialRow> {
       verdict: { type: DataTypes.TEXT },
       importId: { type: DataTypes.TEXT, field: 'import_id' },
       revision: { type: DataTypes.INTEGER, allowNull: false },
-      deletedAt: { type: DataTypes.TEXT, field: 'deleted_at' },
+      deletedAt: { type: DataTypes.DATE, field: 'deleted_at' },
     },
-    { tableName: 'trials', timestamps: false },
+    {
+      tableName: 'trials',
+      paranoid: true,
+      createdAt: false,
+      updatedAt: false,
+      version: 'revision',
+    },
   );
 }

@@ -1,8 +1,8 @@
 import { Router } from 'express';
 import { trialDraft, trialQuery, trialReplacement } from '@ypsigram/contract';
-import { idIn } from '../../http/ids.js';
+import { parseId } from '../../http/ids.js';
 import { onlyMethods } from '../../http/problem.js';
-import { csvBody, importFrom, sendTable } from '../../http/tables.js';
+import { csvBody, importFrom, sendTable } from '../../tables/csv-http.js';
 import { validBody, validate } from '../../http/validate.js';
 import type { TrialService } from './service.js';
 
@@ -32,7 +32,7 @@ export function trialRoutes(trials: TrialService): Router {
   router
     .route('/imports/:id')
     .delete(async (request, response) => {
-      await trials.removeImport(idIn(request.params.id, 'There is no such import.'));
+      await trials.removeImport(parseId(request.params.id, 'There is no such import.'));
       response.status(204).end();
     })
     .all(onlyMethods('DELETE'));
@@ -40,17 +40,17 @@ export function trialRoutes(trials: TrialService): Router {
     .route('/:id')
     .put(async (request, response) => {
       const replacement = validBody(trialReplacement, request);
-      response.json(await trials.replace(idIn(request.params.id, GONE), replacement));
+      response.json(await trials.replace(parseId(request.params.id, GONE), replacement));
     })
     .delete(async (request, response) => {
-      await trials.remove(idIn(request.params.id, GONE));
+      await trials.remove(parseId(request.params.id, GONE));
       response.status(204).end();
     })
     .all(onlyMethods('PUT', 'DELETE'));
   router
     .route('/:id/restore')
     .post(async (request, response) => {
-      response.json(await trials.restore(idIn(request.params.id, GONE)));
+      response.json(await trials.restore(parseId(request.params.id, GONE)));
     })
     .all(onlyMethods('POST'));
   return router;

@@ -1,16 +1,16 @@
 import { randomUUID } from 'node:crypto';
-import { QueryTypes, type Sequelize, type Transaction } from 'sequelize';
 import type { z } from 'zod';
-import {
-  shelfOfKitchen,
-  type ImportReply,
-  type Kitchen,
-  type TrialRecord,
-  type trialDraft,
-  type trialQuery,
-  type trialReplacement,
+import type {
+  ImportReply,
+  Kitchen,
+  TrialRecord,
+  trialDraft,
+  trialQuery,
+  trialReplacement,
 } from '@ypsigram/contract';
-import { readTrialTable, trialTable } from '@ypsigram/contract/tables';
+import { shelfOf } from '@ypsigram/core/catalogue';
+import { readTrialTable, trialTable } from './trial-table.js';
+import type { Database } from '../../database/database.js';
 import { ProblemError, notFound, staleChange } from '../../http/problem.js';
 import { trialModel, type TrialRow } from './model.js';
 
@@ -32,14 +32,11 @@ export interface TrialService {
   /** Takes back everything that came in with one import. */
   removeImport(importId: string): Promise<void>;
   /** Puts others in the place of all of them, as part of a larger change. */
-  load(trials: readonly TrialRecord[], transaction: Transaction): Promise<void>;
-  /** Changes with every change of any trial, and is quick to ask for. */
-  stamp(): Promise<string>;
+  load(trials: readonly TrialRecord[]): Promise<void>;
 }
 
-/** What the area needs from elsewhere. */
-export interface Surroundings {
-  now(): Date;
+/** What the area needs of the others. */
+export interface TrialsContext {
   kitchen(): Promise<Kitchen>;
 }
 
@@ -82,20 +79,18 @@ const keyOf = (trial: Draft): string =>
     Date.parse(trial.at),
   ]);
 
-export function trialService(sequelize: Sequelize, around: Surroundings): TrialService {
-  const rows = trialModel(sequelize);
-  const live = { deletedAt: null };
+export function trialService(database: Database, context: TrialsContext): TrialService {
+  const rows = trialModel(database.sequelize);
 
   const find = async (id: string): Promise<TrialRow> => {
-    const row = await rows.findOne({ where: { id, ...live } });
+    const row = await rows.findOne({ where: { id } });
     if (!row) throw notFound(GONE);
     return row;
   };
 
-  const list = async (query: Query): Promise<TrialRecord[]> => {
-    const { handId, ingredientId } = query;
+  const list = async ({ handId, ingredientId }: Query): Promise<TrialRecord[]> => {
     const found = await rows.findAll({
-      where: { ...live, ...(handId ? { handId } : {}), ...(ingredientId ? { ingredientId } : {}) },
+      where: { ...(handId ? { handId } : {}), ...(ingredientId ? { ingredientId } : {}) },
       order: ['at', 'number'],
     });
     return found.map(toTrial);
@@ -103,117 +98,99 @@ export function trialService(sequelize: Sequelize, around: Surroundings): TrialS
 
   /** A trial is of a hand and an ingredient that are here. */
   const check = async ({ handId, ingredientId }: Draft): Promise<void> => {
-    const kitchen = await around.kitchen();
-    if (!kitchen.hands.some(({ id }) => id === handId)) {
-      throw new ProblemError(400, 'Nobody of that id measures here. Add the hand first.', {
+    const { hands, weights, ingredients } = await context.kitchen();
+    if (!hands.some(({ id }) => id === handId)) {
+      throw new ProblemError(400, 'Nobody with that id measures here. Add the hand first.', {
         field: 'handId',
       });
     }
-    if (!shelfOfKitchen(kitchen).ingredient(ingredientId)) {
-      throw new ProblemError(400, 'The Shelf has no ingredient of this id. Add it there first.', {
+    if (!shelfOf(weights, ingredients).ingredient(ingredientId)) {
+      throw new ProblemError(400, 'The Shelf has no ingredient with this id. Add it there first.', {
         field: 'ingredientId',
       });
     }
   };
 
   const checkRoom = async (coming: number): Promise<void> => {
-    if ((await rows.count({ where: live })) + coming <= MOST_TRIALS) return;
+    if ((await rows.count()) + coming <= MOST_TRIALS) return;
     throw new ProblemError(422, `A kitchen keeps at most ${MOST_TRIALS} trials. Delete old ones.`);
   };
 
-  const fresh = (draft: Draft, importId: string | null) => ({
+  const newRow = (draft: Draft, importId: string | null) => ({
     ...draft,
     id: randomUUID(),
     importId,
     revision: 1,
-    deletedAt: null,
   });
+
+  const insertAll = async (
+    all: readonly (ReturnType<typeof newRow> | TrialRecord)[],
+  ): Promise<void> => {
+    for (let from = 0; from < all.length; from += ROWS_AT_ONCE) {
+      await rows.bulkCreate(all.slice(from, from + ROWS_AT_ONCE));
+    }
+  };
 
   return {
     list,
 
-    async create(draft) {
-      await check(draft);
-      await checkRoom(1);
-      return toTrial(await rows.create(fresh(draft, null)));
-    },
+    create: (draft) =>
+      database.write(async () => {
+        await check(draft);
+        await checkRoom(1);
+        return toTrial(await rows.create(newRow(draft, null)));
+      }),
 
-    async replace(id, { revision, ...draft }) {
-      await check(draft);
-      const [changed] = await rows.update(
-        { ...draft, revision: revision + 1 },
-        { where: { id, revision, ...live } },
-      );
-      const current = toTrial(await find(id));
-      if (changed > 0) return current;
-      throw staleChange('trial', current);
-    },
+    replace: (id, { revision, ...draft }) =>
+      database.write(async () => {
+        await check(draft);
+        const row = await find(id);
+        if (row.revision !== revision) throw staleChange('trial', toTrial(row));
+        return toTrial(await row.update(draft));
+      }),
 
     async remove(id) {
-      const deletedAt = around.now().toISOString();
-      const [changed] = await rows.update({ deletedAt }, { where: { id, ...live } });
-      if (changed === 0) throw notFound(GONE);
+      const removed = await database.write(() => rows.destroy({ where: { id } }));
+      if (removed === 0) throw notFound(GONE);
     },
 
-    async restore(id) {
-      await rows.update({ deletedAt: null }, { where: { id } });
-      return toTrial(await find(id));
-    },
+    restore: (id) =>
+      database.write(async () => {
+        await rows.restore({ where: { id } });
+        return toTrial(await find(id));
+      }),
 
     async exportTable() {
-      const kitchen = await around.kitchen();
-      return trialTable(await list({}), kitchen.hands, shelfOfKitchen(kitchen));
+      const { hands, weights, ingredients } = await context.kitchen();
+      return trialTable(await list({}), hands, shelfOf(weights, ingredients));
     },
 
-    async importTable(text, dryRun) {
-      const kitchen = await around.kitchen();
-      const table = readTrialTable(text, kitchen.hands, shelfOfKitchen(kitchen));
-      const here = new Set((await list({})).map(keyOf));
-      const coming = table.rows.map(({ value }) => value).filter((row) => !here.has(keyOf(row)));
-      const reply = {
-        ready: coming.length,
-        known: table.rows.length - coming.length,
-        problems: [...table.problems],
-      };
-      if (dryRun || coming.length === 0) return { ...reply, importId: null };
-      await checkRoom(coming.length);
-      const importId = randomUUID();
-      await sequelize.transaction(async (transaction) => {
-        for (let from = 0; from < coming.length; from += ROWS_AT_ONCE) {
-          const part = coming.slice(from, from + ROWS_AT_ONCE);
-          await rows.bulkCreate(
-            part.map((draft) => fresh(draft, importId)),
-            { transaction },
-          );
-        }
-      });
-      return { ...reply, importId };
-    },
+    importTable: (text, dryRun) =>
+      database.write(async () => {
+        const { hands, weights, ingredients } = await context.kitchen();
+        const table = readTrialTable(text, hands, shelfOf(weights, ingredients));
+        const here = new Set((await list({})).map(keyOf));
+        const coming = table.rows.map(({ value }) => value).filter((row) => !here.has(keyOf(row)));
+        const reply = {
+          ready: coming.length,
+          known: table.rows.length - coming.length,
+          problems: [...table.problems],
+        };
+        if (dryRun || coming.length === 0) return { ...reply, importId: null };
+        await checkRoom(coming.length);
+        const importId = randomUUID();
+        await insertAll(coming.map((draft) => newRow(draft, importId)));
+        return { ...reply, importId };
+      }),
 
-    async stamp() {
-      // Revisions only go up, so that count and sum together tell one state from the next.
-      const [state] = await sequelize.query<{ live: number; sum: number | null }>(
-        'SELECT COUNT(*) AS live, SUM(revision + number) AS sum FROM trials WHERE deleted_at IS NULL',
-        { type: QueryTypes.SELECT },
-      );
-      return `${state!.live} ${state!.sum ?? 0}`;
-    },
-
-    async load(trials, transaction) {
-      await rows.destroy({ where: {}, transaction });
-      for (let from = 0; from < trials.length; from += ROWS_AT_ONCE) {
-        const part = trials.slice(from, from + ROWS_AT_ONCE);
-        await rows.bulkCreate(
-          part.map((trial) => ({ ...trial, deletedAt: null })),
-          { transaction },
-        );
-      }
+    async load(trials) {
+      await rows.destroy({ where: {}, force: true });
+      await insertAll(trials);
     },
 
     async removeImport(importId) {
-      const deletedAt = around.now().toISOString();
-      const [changed] = await rows.update({ deletedAt }, { where: { importId, ...live } });
-      if (changed === 0) throw notFound('There is no such import. It may have been taken back.');
+      const removed = await database.write(() => rows.destroy({ where: { importId } }));
+      if (removed === 0) throw notFound('There is no such import. It may have been undone.');
     },
   };
 }

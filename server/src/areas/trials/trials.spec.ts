@@ -1,12 +1,12 @@
 import {
-  NEW_KITCHEN,
+  USUAL_KITCHEN,
   type ImportReply,
   type PlanReply,
   type Problem,
   type TrialDraft,
   type TrialRecord,
 } from '@ypsigram/contract';
-import { openKitchen, type Kitchen } from '../../testing/kitchen.js';
+import { startTestServer, type TestServer } from '../../testing/test-server.js';
 
 const GREBE = '00000000-0000-4000-8000-000000000001';
 const CUP = 236.5882365;
@@ -23,14 +23,14 @@ const FLOUR: TrialDraft = {
 };
 
 describe('trials', () => {
-  let server: Kitchen;
+  let server: TestServer;
 
   beforeEach(async () => {
-    server = await openKitchen();
+    server = await startTestServer();
     const hands = [{ id: GREBE, name: 'Grebe' }];
     await server.http
       .put('/api/kitchen')
-      .send({ ...NEW_KITCHEN, hands, handId: GREBE })
+      .send({ ...USUAL_KITCHEN, hands, handId: GREBE })
       .expect(200);
   });
   afterEach(() => server.close());

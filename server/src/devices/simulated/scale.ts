@@ -164,7 +164,7 @@ export class SimulatedScale implements ScaleDevice {
   }
 
   /** The luck of the next typical fill. */
-  luck(): Random {
+  fillRandom(): Random {
     this.fillsDrawn += 1;
     return this.random;
   }

@@ -1,7 +1,7 @@
 import express, { type Request, type RequestHandler, type Response } from 'express';
 import { LARGEST_TABLE_BYTES, importQuery, type ImportReply } from '@ypsigram/contract';
-import { ProblemError } from './problem.js';
-import { validate } from './validate.js';
+import { ProblemError } from '../http/problem.js';
+import { validate } from '../http/validate.js';
 
 /** Reads a CSV body as text. */
 export const csvBody: RequestHandler = express.text({

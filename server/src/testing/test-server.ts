@@ -3,17 +3,16 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { pino } from 'pino';
 import request from 'supertest';
-import type { Sequelize } from 'sequelize';
 import { buildApp } from '../app.js';
 import type { Express } from 'express';
 import { openScale } from '../devices/index.js';
 import type { SimulatedScale } from '../devices/simulated/scale.js';
-import { openDatabase } from '../database/connection.js';
+import { openDatabase, type Database } from '../database/database.js';
 import { migrate } from '../database/migrate.js';
 
 /** A whole app on a database file of its own, in a folder that is thrown away. */
-export interface Kitchen {
-  readonly database: Sequelize;
+export interface TestServer {
+  readonly database: Database;
   readonly file: string;
   readonly app: Express;
   readonly scale: SimulatedScale;
@@ -21,7 +20,7 @@ export interface Kitchen {
   close(): Promise<void>;
 }
 
-export async function openKitchen(): Promise<Kitchen> {
+export async function startTestServer(): Promise<TestServer> {
   const folder = mkdtempSync(join(tmpdir(), 'ypsigram-'));
   const file = join(folder, 'kitchen.sqlite');
   const database = await openDatabase(file);

@@ -1,0 +1,95 @@
+import type { Kitchen } from '@ypsigram/contract';
+import { knownOfHand, trialByToday, trialSets } from '@ypsigram/core/calibration';
+import { shelfOf, type Shelf } from '@ypsigram/core/catalogue';
+import type { KnownWeight } from '@ypsigram/core/measuring';
+import { authorService, type AuthorService } from '../areas/authors/service.js';
+import { backupService, type BackupService } from '../areas/backup/service.js';
+import { importService, type ImportService } from '../areas/imports/service.js';
+import { kitchenService, type KitchenService } from '../areas/kitchen/service.js';
+import { recipeService, type RecipeService } from '../areas/recipes/service.js';
+import { trialService, type TrialService } from '../areas/trials/service.js';
+import type { Database } from '../database/database.js';
+import { ProblemError } from '../http/problem.js';
+import { kitchenContext, type KitchenContext } from './kitchen-context.js';
+
+/** The areas of the data, each with what it needs of the others. */
+export interface Areas {
+  readonly kitchen: KitchenService;
+  readonly trials: TrialService;
+  readonly authors: AuthorService;
+  readonly recipes: RecipeService;
+  readonly imports: ImportService;
+  readonly backups: BackupService;
+  /** The same object until something changes. */
+  kitchenContext(): Promise<KitchenContext>;
+  /** What is known of a hand; undefined is who measures now. @throws ProblemError 400 */
+  hand(id: string | null | undefined): Promise<readonly KnownWeight[]>;
+}
+
+/** Builds the areas and lets them know of each other as far as they need to. */
+export function buildAreas(database: Database, now: () => Date): Areas {
+  const kitchen = kitchenService(database);
+  const trials = trialService(database, { kitchen: () => kitchen.read() });
+
+  const weightsOfHand = async (id: string, of: Kitchen): Promise<readonly KnownWeight[]> => {
+    const owner = of.hands.find((hand) => hand.id === id);
+    if (!owner) {
+      throw new ProblemError(400, 'Nobody with that id measures here.', { field: 'hand' });
+    }
+    const fills = (await trials.list({ handId: id })).map((record) => trialByToday(record, of));
+    const shelf = shelfOf(of.weights, of.ingredients);
+    return knownOfHand(trialSets(fills, shelf, of.containers), owner.name);
+  };
+
+  let latest: {
+    readonly revision: string;
+    readonly context: KitchenContext;
+    readonly of: Kitchen;
+  } | null = null;
+  const current = async () => {
+    const changes = await database.changes();
+    const revision = `${changes.kitchen} ${changes.trials}`;
+    if (latest?.revision !== revision) {
+      const of = await kitchen.read();
+      const hand = of.handId === null ? [] : await weightsOfHand(of.handId, of);
+      latest = { revision, context: kitchenContext(of, hand), of };
+    }
+    return latest;
+  };
+  const context = async (): Promise<KitchenContext> => (await current()).context;
+  const shelf = async (): Promise<Shelf> => (await context()).shelf;
+
+  const authors = authorService(database, {
+    shelf,
+    recipesByAuthor: () => recipes.byAuthor(),
+    textsOf: (authorIds) => recipes.textsOf(authorIds),
+  });
+  const recipes = recipeService(database, {
+    now,
+    kitchen: context,
+    authors: () => authors.knowledge(),
+  });
+  const imports = importService(database, { now, shelf, recipes, authors });
+  const backups = backupService(database, {
+    now,
+    kitchen: { dump: () => kitchen.read(), load: (all) => kitchen.load(all) },
+    authors,
+    recipes,
+    trials: { dump: () => trials.list({}), load: (all) => trials.load(all) },
+  });
+
+  return {
+    kitchen,
+    trials,
+    authors,
+    recipes,
+    imports,
+    backups,
+    kitchenContext: context,
+    async hand(id) {
+      const { context: known, of } = await current();
+      if (id === undefined || id === of.handId) return known.hand;
+      return id === null ? [] : weightsOfHand(id, of);
+    },
+  };
+}

@@ -1,0 +1,56 @@
+import type { Kitchen, Recipe } from '@ypsigram/contract';
+import type { PlanningKitchen } from '@ypsigram/core/batch';
+import { calibratedDrawer, toolSpreadsOf } from '@ypsigram/core/calibration';
+import { shelfOf } from '@ypsigram/core/catalogue';
+import type { KnownWeight } from '@ypsigram/core/measuring';
+import { answerReading, readRecipe, type Answer, type Reading } from '@ypsigram/core/reading';
+
+/**
+ * What this kitchen reads and plans with, worked out of what its owner said. The same object as
+ * long as nothing in it has changed.
+ */
+export interface KitchenContext extends PlanningKitchen {
+  /** How well calibrated tools are known: relative standard deviations, by name. */
+  readonly toolSpreads: ReadonlyMap<string, number>;
+  /** What is known of who measures now. */
+  readonly hand: readonly KnownWeight[];
+  /** What words mean in all recipes here. */
+  readonly answers: readonly Answer[];
+}
+
+/** The context of a kitchen in which this hand measures. */
+export function kitchenContext(kitchen: Kitchen, hand: readonly KnownWeight[]): KitchenContext {
+  const { scales, weighedIn, habits, answers, weights, ingredients, block } = kitchen;
+  return {
+    drawer: calibratedDrawer(kitchen, block),
+    shelf: shelfOf(weights, ingredients),
+    toolSpreads: toolSpreadsOf(kitchen),
+    scales,
+    weighedIn,
+    habits,
+    answers,
+    hand,
+  };
+}
+
+/** What is known of an author: what the cups weigh, and what the words mean. */
+export interface AuthorKnowledge {
+  readonly weights: readonly KnownWeight[];
+  readonly answers: readonly Answer[];
+}
+
+/** An author of whom nothing is known. */
+export const UNKNOWN_AUTHOR: AuthorKnowledge = { weights: [], answers: [] };
+
+/** A text as this kitchen reads it, with everything that was answered put in its place. */
+export function readInKitchen(
+  { text, standard, answers }: Pick<Recipe, 'text' | 'standard' | 'answers'>,
+  kitchen: Pick<KitchenContext, 'shelf' | 'answers'>,
+  author: AuthorKnowledge,
+): Reading {
+  return answerReading(
+    readRecipe(text, standard, kitchen.shelf),
+    { recipe: answers, author: author.answers, kitchen: kitchen.answers },
+    kitchen.shelf,
+  );
+}

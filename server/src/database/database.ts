@@ -1,0 +1,97 @@
+import { AsyncLocalStorage } from 'node:async_hooks';
+import { mkdirSync } from 'node:fs';
+import { dirname, resolve } from 'node:path';
+import pLimit from 'p-limit';
+import { QueryTypes, Sequelize, Transaction } from 'sequelize';
+import sqlite3 from 'sqlite3';
+
+/** How long a statement waits for another process to let go, in milliseconds. */
+const BUSY_MILLISECONDS = 5000;
+
+/** A connection to the file. Every transaction has one of its own, so each is set up alike. */
+class Connection extends sqlite3.Database {
+  constructor(file: string, mode: number, opened: (error: Error | null) => void) {
+    super(file, mode, opened);
+    this.configure('busyTimeout', BUSY_MILLISECONDS);
+    this.exec('PRAGMA synchronous = FULL; PRAGMA foreign_keys = ON');
+  }
+}
+
+/** The transaction that a piece of work runs in: every statement in it finds it by itself. */
+const SURROUNDING = new AsyncLocalStorage<Map<string, unknown>>();
+
+Sequelize.useCLS({
+  get: (key: string) => SURROUNDING.getStore()?.get(key),
+  set: (key: string, value: unknown) => SURROUNDING.getStore()?.set(key, value),
+  run: (work: (store: Map<string, unknown>) => unknown) => {
+    const store = new Map<string, unknown>();
+    return SURROUNDING.run(store, () => work(store));
+  },
+  // Nothing to bind: the platform itself follows a transaction through its callbacks.
+  bind: (work: unknown) => work,
+});
+
+const isInTransaction = (): boolean => Boolean(SURROUNDING.getStore()?.get('transaction'));
+
+/** How often each area has been changed: figures that only rise, whatever happens to the rows. */
+export interface Changes {
+  readonly kitchen: number;
+  readonly trials: number;
+  readonly authors: number;
+  readonly recipes: number;
+}
+
+/** The database file, and who may write to it when. */
+export class Database {
+  /** One writes at a time: the others wait their turn here, not in the file's lock. */
+  private readonly turn = pLimit(1);
+
+  constructor(readonly sequelize: Sequelize) {}
+
+  /**
+   * Does a piece of work that writes, whole or not at all. It has the file for itself from its
+   * first statement on, so that what it reads still holds when it writes. Within another piece of
+   * work it is part of that one.
+   */
+  write<T>(work: () => Promise<T>): Promise<T> {
+    if (isInTransaction()) return work();
+    const type = Transaction.TYPES.IMMEDIATE;
+    return this.turn(() => this.sequelize.transaction({ type }, work));
+  }
+
+  /** Reads several things as they were at one moment, however much is written meanwhile. */
+  snapshot<T>(work: () => Promise<T>): Promise<T> {
+    if (isInTransaction()) return work();
+    return this.sequelize.transaction({ type: Transaction.TYPES.DEFERRED }, work);
+  }
+
+  /** How often each area has been changed up to now; one statement. */
+  async changes(): Promise<Changes> {
+    const [row] = await this.sequelize.query<Changes>(
+      'SELECT kitchen, trials, authors, recipes FROM changes',
+      { type: QueryTypes.SELECT },
+    );
+    return row!;
+  }
+
+  close(): Promise<void> {
+    return this.sequelize.close();
+  }
+}
+
+/**
+ * Opens the database file, making it and its folder where they are missing. With write-ahead
+ * logging and full synchronisation, what was acknowledged survives a crash of the process
+ * and a power cut.
+ */
+export async function openDatabase(file: string): Promise<Database> {
+  mkdirSync(dirname(resolve(file)), { recursive: true });
+  const sequelize = new Sequelize({
+    dialect: 'sqlite',
+    storage: file,
+    logging: false,
+    dialectModule: { ...sqlite3, Database: Connection },
+  });
+  await sequelize.query('PRAGMA journal_mode = WAL');
+  return new Database(sequelize);
+}
