@@ -8,14 +8,14 @@ import { provideRouter, withComponentInputBinding, withInMemoryScrolling } from 
 import { provideEffects } from '@ngrx/effects';
 import { provideState, provideStore } from '@ngrx/store';
 import { routes } from './app.routes';
-import * as authorsEffects from './authors/authors.effects';
-import { authorsFeature } from './authors/authors.feature';
-import * as kitchenEffects from './kitchen/kitchen.effects';
-import { kitchenFeature } from './kitchen/kitchen.feature';
-import * as recipeEffects from './recipe/recipe.effects';
-import { recipeFeature } from './recipe/recipe.feature';
-import * as trialsEffects from './trials/trials.effects';
-import { trialsFeature } from './trials/trials.feature';
+import * as authorsEffects from './state/authors/authors.effects';
+import { authorsFeature } from './state/authors/authors.feature';
+import * as kitchenEffects from './state/kitchen/kitchen.effects';
+import { kitchenFeature } from './state/kitchen/kitchen.feature';
+import * as recipeEffects from './state/recipe/recipe.effects';
+import { recipeFeature } from './state/recipe/recipe.feature';
+import * as trialsEffects from './state/trials/trials.effects';
+import { trialsFeature } from './state/trials/trials.feature';
 
 export const appConfig: ApplicationConfig = {
   providers: [

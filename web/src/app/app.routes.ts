@@ -5,9 +5,10 @@ import { Store, provideState } from '@ngrx/store';
 import * as bookEffects from './places/book/book.effects';
 import { bookFeature } from './places/book/book.feature';
 import { BookPage } from './places/book/book.page';
-import { leaveRecipe } from './recipe/leave-recipe';
-import { recallNewRecipe } from './recipe/new-recipe-memory';
-import { recipeActions, recipeFeature } from './recipe/recipe.feature';
+import { leaveRecipe } from './state/recipe/leave-recipe';
+import { recallNewRecipe } from './state/recipe/new-recipe-memory';
+import { recipeActions } from './state/recipe/recipe.actions';
+import { recipeFeature } from './state/recipe/recipe.feature';
 
 const PLACES: Routes = [
   {
@@ -48,7 +49,7 @@ function openNewRecipe(): true {
   return true;
 }
 
-const recipePath = () => import('./recipe/recipe-path').then((m) => m.RecipePath);
+const recipePath = () => import('./shell/recipe-path').then((m) => m.RecipePath);
 
 const authorsPage = () => import('./places/authors/authors.page').then((m) => m.AuthorsPage);
 
@@ -100,6 +101,6 @@ export const routes: Routes = [
   {
     path: '**',
     title: 'Not here · Ypsigram',
-    loadComponent: () => import('./places/nowhere/nowhere.page').then((m) => m.NowherePage),
+    loadComponent: () => import('./places/not-found/not-found.page').then((m) => m.NotFoundPage),
   },
 ];

@@ -1,12 +1,12 @@
 import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
 import { RouterLink, RouterLinkActive, RouterOutlet } from '@angular/router';
 import { Store } from '@ngrx/store';
-import { authorsActions } from './authors/authors.feature';
+import { authorsActions } from './state/authors/authors.feature';
 import { Beam } from './kit/beam/beam';
-import { kitchenActions } from './kitchen/kitchen.feature';
+import { kitchenActions } from './state/kitchen/kitchen.actions';
 import { LiveScale } from './scale/live-scale';
 import { ScaleStrip } from './scale/scale-strip';
-import { trialsActions } from './trials/trials.feature';
+import { trialsActions } from './state/trials/trials.feature';
 
 /** The frame around every place. */
 @Component({

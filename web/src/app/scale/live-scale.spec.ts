@@ -1,10 +1,10 @@
 import { TestBed } from '@angular/core/testing';
-import { provideState, provideStore } from '@ngrx/store';
+import { provideState, provideStore, Store } from '@ngrx/store';
 import { Subject, of } from 'rxjs';
 import type { ScaleStateReply } from '@ypsigram/contract';
-import { Store } from '@ngrx/store';
 import { ScaleApi } from '../api/scale-api';
-import { kitchenChanges, kitchenFeature } from '../kitchen/kitchen.feature';
+import { kitchenChanges } from '../state/kitchen/kitchen.actions';
+import { kitchenFeature } from '../state/kitchen/kitchen.feature';
 import { LiveScale } from './live-scale';
 
 const STATE: ScaleStateReply = {

@@ -13,7 +13,7 @@ import {
 import type { Method } from '@ypsigram/core/catalogue';
 import { densityOf } from '@ypsigram/core/measuring';
 import { ScaleApi } from '../api/scale-api';
-import { kitchenFeature } from '../kitchen/kitchen.feature';
+import { kitchenFeature } from '../state/kitchen/kitchen.feature';
 import type { ScaleConnection, ScaleDescription } from './scale-connection';
 import { SerialScale, serialPorts } from './serial-scale';
 import { ServerScale } from './server-scale';
@@ -48,7 +48,7 @@ export class LiveScale {
   private readonly api = inject(ScaleApi);
   private readonly store = inject(Store);
   private readonly containers = this.store.selectSignal(kitchenFeature.selectContainers);
-  private readonly shelf = this.store.selectSignal(kitchenFeature.selectOwnShelf);
+  private readonly shelf = this.store.selectSignal(kitchenFeature.selectShelf);
   private readonly memory = signal<ScaleMemory>(EMPTY_SCALE);
   private connection: ScaleConnection | null = null;
 

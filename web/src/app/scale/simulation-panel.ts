@@ -14,7 +14,7 @@ import { problemOf } from '../api/recipes-api';
 import { ScaleApi } from '../api/scale-api';
 import { decimal } from '../kit/figures/figures';
 import { Icon } from '../kit/icon/icon';
-import { kitchenFeature } from '../kitchen/kitchen.feature';
+import { kitchenFeature } from '../state/kitchen/kitchen.feature';
 import { LiveScale } from './live-scale';
 
 const POURED_GRAMS_PER_SECOND = 40;
@@ -32,7 +32,7 @@ export class SimulationPanel {
   private readonly api = inject(ScaleApi);
   private readonly scale = inject(LiveScale);
   private readonly store = inject(Store);
-  private readonly shelf = this.store.selectSignal(kitchenFeature.selectOwnShelf);
+  private readonly shelf = this.store.selectSignal(kitchenFeature.selectShelf);
   private readonly allScales = this.store.selectSignal(kitchenFeature.selectScales);
   private readonly allTools = this.store.selectSignal(kitchenFeature.selectTools);
 

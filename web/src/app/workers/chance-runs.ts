@@ -1,6 +1,6 @@
 import { Injectable, type OnDestroy } from '@angular/core';
 import { proxy, wrap, type Remote } from 'comlink';
-import '../kit/trust/default-policy';
+import '../kit/trusted-types/default-policy';
 import type { ChanceJob, ChancePart, ChanceWorker } from './chance.worker';
 
 export type { ChanceJob, ChancePart } from './chance.worker';

@@ -1,8 +1,8 @@
 import { expose } from 'comlink';
 import {
   Simulation,
-  learning,
-  searching,
+  learnSteps,
+  searchSteps,
   type ChanceLine,
   type ChanceOptions,
   type Chances,
@@ -95,10 +95,10 @@ async function run(job: ChanceJob, tell: (part: ChancePart) => void): Promise<vo
       from = performance.now();
     }
   };
-  pays = await taken(searching(job.lines, job.wanted, options));
+  pays = await taken(searchSteps(job.lines, job.wanted, options));
   if (!pays || (await isOver())) return;
   tell(known(false));
-  learn = await taken(learning(job.lines, options));
+  learn = await taken(learnSteps(job.lines, options));
   if (!learn) return;
 
   let told = performance.now();

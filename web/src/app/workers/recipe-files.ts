@@ -1,6 +1,6 @@
 import { wrap, type Remote } from 'comlink';
 import type { FileReading } from '@ypsigram/core/formats';
-import '../kit/trust/default-policy';
+import '../kit/trusted-types/default-policy';
 import type { RecipeFilesWorker } from './recipe-files.worker';
 
 /** Reads files of recipes beside the page, so that it never stops for one. */

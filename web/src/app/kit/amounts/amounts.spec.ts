@@ -1,4 +1,5 @@
-import { readLine } from '@ypsigram/core/reading';
+import { BUILT_IN_SHELF } from '@ypsigram/core/catalogue';
+import { readUsualLine } from '../../testing/read';
 import { intendedMass } from '@ypsigram/core/conversion';
 import { spread, writtenAmount } from './amounts';
 
@@ -16,12 +17,13 @@ describe('amounts as a baker reads them', () => {
     ['salt to taste', null],
   ];
   for (const [text, amount] of shown) {
-    it(`shows "${text}" as ${amount}`, () => expect(writtenAmount(readLine(text))).toBe(amount));
+    it(`shows "${text}" as ${amount}`, () =>
+      expect(writtenAmount(readUsualLine(text))).toBe(amount));
   }
 
   it('gives a range only where there is one', () => {
     const range = (text: string): string | null =>
-      spread(intendedMass(readLine(text), 'us-customary'));
+      spread(intendedMass(readUsualLine(text), 'us-customary', BUILT_IN_SHELF));
     expect(range('250 g flour')).toBeNull();
     expect(range('2 cups flour')).toBe('231 to 269 g');
     expect(range('1 tsp salt')).toBe('5.2 to 6.8 g');

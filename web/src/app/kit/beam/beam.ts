@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
 import { drawBeam } from './drawing';
-import { tipOf } from './tip';
+import { leanOf } from './beam-lean';
 
 /**
  * The beam: the Y of Ypsigram as a balance. The left arm is measure, the right arm weight; it
@@ -19,6 +19,6 @@ export class Beam {
   readonly tolerance = input.required<number | null>();
   readonly size = input<'line' | 'whole' | 'mark'>('line');
 
-  protected readonly tip = computed(() => tipOf(this.gap(), this.tolerance()));
+  protected readonly tip = computed(() => leanOf(this.gap(), this.tolerance()));
   protected readonly drawing = computed(() => drawBeam(this.tip().degrees));
 }

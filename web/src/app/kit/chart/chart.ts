@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, effect, input, signal } from '@angular/core';
 import type { EChartsCoreOption } from 'echarts/core';
 import { NgxEchartsDirective, provideEchartsCore } from 'ngx-echarts';
-import { inTurn } from './turns';
+import { queueDraw } from './draw-queue';
 
 /** A chart. It is one picture to a screen reader: everything on it is said in words beside it. */
 @Component({
@@ -35,7 +35,7 @@ export class Chart {
   constructor() {
     effect((onCleanup) => {
       const options = this.options();
-      onCleanup(inTurn(() => this.drawn.set(options)));
+      onCleanup(queueDraw(() => this.drawn.set(options)));
     });
   }
 }

@@ -1,4 +1,4 @@
-import { heightOfHills, hillsChart, type Hill } from './hills-chart';
+import { heightOfRidges, ridgelineChart, type Ridge } from './ridgeline-chart';
 import { heightOfRows, rowsChart, type ChartRow } from './rows-chart';
 import { sharesChart } from './shares-chart';
 import { timeChart } from './time-chart';
@@ -89,15 +89,15 @@ describe('a picture over time', () => {
   });
 });
 
-describe('a picture of hills', () => {
-  const hill = (of: Partial<Hill>): Hill => ({ label: 'spooned', look: 0, counts: [], ...of });
+describe('a picture of ridges', () => {
+  const ridge = (of: Partial<Ridge>): Ridge => ({ label: 'spooned', look: 0, counts: [], ...of });
   const axis = { name: 'g', from: 70, step: 1, low: 97, high: 103 };
   const at = (...filled: number[]): number[] =>
     Array.from({ length: 60 }, (_, index) => (filled.includes(70 + index) ? 100 : 0));
 
-  it('has room for every hill and for what is forgiven, and for no more', () => {
-    const hills = [hill({ counts: at(99, 100) }), hill({ counts: at(85, 90) })];
-    const { xAxis } = hillsChart(hills, axis) as unknown as Drawn;
+  it('has room for every ridge and for what is forgiven, and for no more', () => {
+    const ridges = [ridge({ counts: at(99, 100) }), ridge({ counts: at(85, 90) })];
+    const { xAxis } = ridgelineChart(ridges, axis) as unknown as Drawn;
     expect(xAxis.min).toBeLessThan(85);
     expect(xAxis.min).toBeGreaterThan(80);
     expect(xAxis.max).toBeGreaterThan(103);
@@ -106,12 +106,12 @@ describe('a picture of hills', () => {
 
   it('does not stretch for what comes once in a thousand bakes', () => {
     const counts = at(99, 100).map((count, index) => (index === 0 ? 0.1 : count));
-    const { xAxis } = hillsChart([hill({ counts })], axis) as unknown as Drawn;
+    const { xAxis } = ridgelineChart([ridge({ counts })], axis) as unknown as Drawn;
     expect(xAxis.min).toBeGreaterThan(90);
   });
 
-  it('grows with its hills', () => {
-    expect(heightOfHills(4)).toBeGreaterThan(heightOfHills(1));
+  it('grows with its ridges', () => {
+    expect(heightOfRidges(4)).toBeGreaterThan(heightOfRidges(1));
   });
 });
 

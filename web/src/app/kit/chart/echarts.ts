@@ -7,7 +7,7 @@ import {
 } from 'echarts/components';
 import { init, use, type EChartsCoreOption } from 'echarts/core';
 import { CanvasRenderer, SVGRenderer } from 'echarts/renderers';
-import '../trust/default-policy';
+import '../trusted-types/default-policy';
 
 // Only what is drawn with: the whole library is three times as heavy.
 use([

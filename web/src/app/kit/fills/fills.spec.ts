@@ -1,5 +1,5 @@
 import { TestBed } from '@angular/core/testing';
-import type { PlannedFill } from '@ypsigram/core/batch';
+import type { PlannedFill } from '@ypsigram/core/fills';
 import { Fills } from './fills';
 
 describe('Fills', () => {
@@ -9,6 +9,7 @@ describe('Fills', () => {
     kind: 'cup',
     mark,
     millilitres: 120,
+    size: 'cup' as const,
   });
   const draw = (...fills: PlannedFill[]): { shapes: number; words: string } => {
     const fixture = TestBed.createComponent(Fills);

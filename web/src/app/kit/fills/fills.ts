@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
-import type { PlannedFill } from '@ypsigram/core/batch';
+import type { PlannedFill } from '@ypsigram/core/fills';
 
 interface Drawn {
   readonly path: string;

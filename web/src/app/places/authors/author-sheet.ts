@@ -9,12 +9,12 @@ import {
   authorsFeature,
   knownOf,
   type AuthorChange,
-} from '../../authors/authors.feature';
-import { CupPicture } from '../../cups/cup-picture';
+} from '../../state/authors/authors.feature';
+import { CupPicture } from '../../kit/cups/cup-picture';
 import { decimal, grams } from '../../kit/figures/figures';
 import { Icon } from '../../kit/icon/icon';
 import { IngredientField } from '../../kit/ingredient-field/ingredient-field';
-import { kitchenFeature } from '../../kitchen/kitchen.feature';
+import { kitchenFeature } from '../../state/kitchen/kitchen.feature';
 
 const KINDS = [
   { id: 'book', name: 'a book' },
@@ -42,7 +42,7 @@ export class AuthorSheet {
 
   protected readonly kinds = KINDS;
   protected readonly standards = STANDARDS.map((id) => ({ id, name: standardName(id) }));
-  protected readonly shelf = this.store.selectSignal(kitchenFeature.selectOwnShelf);
+  protected readonly shelf = this.store.selectSignal(kitchenFeature.selectShelf);
   protected readonly ingredient = signal<Ingredient | null>(null);
   protected readonly problem = signal<string | null>(null);
 

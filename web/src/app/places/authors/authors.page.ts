@@ -10,15 +10,15 @@ import {
 import { Router, RouterLink, RouterLinkActive } from '@angular/router';
 import { Store } from '@ngrx/store';
 import type { Author } from '@ypsigram/contract';
-import { authorsActions, authorsFeature } from '../../authors/authors.feature';
+import { authorsActions, authorsFeature } from '../../state/authors/authors.feature';
 import { Icon } from '../../kit/icon/icon';
-import { Trouble } from '../../kit/trouble/trouble';
+import { Retry } from '../../kit/retry/retry';
 import { AuthorSheet } from './author-sheet';
 
 /** Authors: whose recipes are baked here, and what their cups weigh. */
 @Component({
   selector: 'yg-authors-page',
-  imports: [AuthorSheet, Icon, RouterLink, RouterLinkActive, Trouble],
+  imports: [AuthorSheet, Icon, RouterLink, RouterLinkActive, Retry],
   templateUrl: './authors.page.html',
   styleUrl: './authors.page.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,

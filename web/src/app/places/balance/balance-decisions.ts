@@ -1,18 +1,15 @@
 import { Injectable, computed, inject } from '@angular/core';
 import { Store, type Action } from '@ngrx/store';
-import {
-  finerScale,
-  type Advice,
-  type Columns,
-  type NewMasses,
-  type Strictness,
-  type WeighedIn,
-} from '@ypsigram/core/batch';
+import { finerScale } from '@ypsigram/core/drawer';
+import type { Advice, Columns } from '@ypsigram/core/batch';
+import type { NewMasses } from '@ypsigram/core/formula';
+import type { Strictness, WeighedIn } from '@ypsigram/core/fills';
 import type { IngredientClass, Method } from '@ypsigram/core/catalogue';
-import { kitchenChanges, kitchenFeature } from '../../kitchen/kitchen.feature';
-import { recipeActions, recipeFeature } from '../../recipe/recipe.feature';
-import type { Decision } from '../../recipe/recipe.actions';
-import { mendOf } from './line-advice';
+import { kitchenChanges } from '../../state/kitchen/kitchen.actions';
+import { kitchenFeature } from '../../state/kitchen/kitchen.feature';
+import { recipeActions, type Decision } from '../../state/recipe/recipe.actions';
+import { recipeFeature } from '../../state/recipe/recipe.feature';
+import { mendOf } from './ledger';
 import { KitchenSteps } from './kitchen-steps';
 
 /** What a small scale can usually show. */
@@ -33,7 +30,7 @@ export class BalanceDecisions {
   private readonly history = this.store.selectSignal(recipeFeature.selectHistory);
   private readonly scales = this.store.selectSignal(kitchenFeature.selectScales);
   private readonly steps = new KitchenSteps();
-  private readonly count = computed(() => this.history().past.length);
+  private readonly count = computed(() => this.history().depth);
 
   readonly canUndo = computed(() => this.count() > 0 || this.steps.isNewest(this.count()));
   readonly canRedo = computed(
@@ -91,14 +88,14 @@ export class BalanceDecisions {
 
   undo(): void {
     const isKitchens = this.steps.isNewest(this.count());
-    if (isKitchens) this.steps.takeBack();
+    if (isKitchens) this.steps.undo();
     this.store.dispatch(
       isKitchens ? kitchenChanges.changeUndone() : recipeActions.decisionUndone(),
     );
   }
 
   redo(): void {
-    const change = this.steps.isNext(this.count()) ? this.steps.again() : null;
+    const change = this.steps.isNext(this.count()) ? this.steps.redo() : null;
     this.store.dispatch(change ?? recipeActions.decisionRedone());
   }
 

@@ -1,7 +1,8 @@
 import { ChangeDetectionStrategy, Component, input, output } from '@angular/core';
 import { RouterLink } from '@angular/router';
 import { STRICTNESS_NAMES } from '@ypsigram/contract';
-import { COLUMNS, STRICTNESSES, type Columns, type Strictness } from '@ypsigram/core/batch';
+import { COLUMNS, type Columns } from '@ypsigram/core/batch';
+import { STRICTNESSES, type Strictness } from '@ypsigram/core/fills';
 import { Icon } from '../../kit/icon/icon';
 
 const COLUMN_NAMES: Readonly<Record<Columns, string>> = {

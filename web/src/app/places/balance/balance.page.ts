@@ -11,23 +11,19 @@ import { Store } from '@ngrx/store';
 import { Beam } from '../../kit/beam/beam';
 import { grams as showGrams } from '../../kit/figures/figures';
 import { InView } from '../../kit/in-view/in-view';
-import { kitchenFeature } from '../../kitchen/kitchen.feature';
-import { recipeFeature } from '../../recipe/recipe.feature';
+import { kitchenFeature } from '../../state/kitchen/kitchen.feature';
+import { recipeFeature } from '../../state/recipe/recipe.feature';
 import { CAUTION_MESSAGES } from '@ypsigram/contract';
+import { columnTotals, setBatch } from '@ypsigram/core/batch';
 import { Fraction } from '@ypsigram/core/amount';
-import { batchFactor, cautionsFor, loadsFor, recipeSize, writeFactor } from '@ypsigram/core/batch';
+import { loadsFor, writeFactor } from '@ypsigram/core/factor';
+import { cautionsFor } from '@ypsigram/core/formula';
 import { BalanceDecisions } from './balance-decisions';
 import { BalanceTools } from './balance-tools';
 import { balanceKey } from './balance-keys';
-import { BatchBy } from './batch-by';
-import { BatchControl } from './batch-control';
-import { CleanOffers } from './clean-offers';
-import { BatchMore } from './batch-more';
-import { HabitsControl } from './habits-control';
-import { HoldsControl } from './holds-control';
-import { LedgerEntries } from './ledger-entries';
-import { LedgerLine } from './ledger-line';
-import { RatiosFoot } from './ratios-foot';
+import { BatchBy, BatchControl, CleanOffers, HabitsControl, HoldsControl } from './batch';
+import { BatchMore, RatiosFoot } from './views';
+import { LedgerEntries, LedgerLine } from './ledger';
 import { ShortcutSheet } from './shortcut-sheet';
 
 /** What the keys + and − change the factor by. */
@@ -89,7 +85,7 @@ export class BalancePage {
   protected readonly hasRoom = matchMedia(ROOM).matches;
   protected readonly state = this.store.selectSignal(recipeFeature.selectRecipeState);
   protected readonly standard = this.store.selectSignal(recipeFeature.selectStandard);
-  protected readonly shelf = this.store.selectSignal(kitchenFeature.selectOwnShelf);
+  protected readonly shelf = this.store.selectSignal(kitchenFeature.selectShelf);
   protected readonly known = this.store.selectSignal(recipeFeature.selectAuthorKnown);
   protected readonly hands = this.store.selectSignal(kitchenFeature.selectHands);
   protected readonly handId = this.store.selectSignal(kitchenFeature.selectHandId);
@@ -98,34 +94,38 @@ export class BalancePage {
   protected readonly reading = this.store.selectSignal(recipeFeature.selectReading);
   protected readonly plan = this.store.selectSignal(recipeFeature.selectPlan);
 
-  protected readonly factor = this.store.selectSignal(recipeFeature.selectFactor);
-  protected readonly times = computed(() => this.factor().valueOf());
+  /** Null where the batch can't be set as it was: `batchProblem` says why. */
+  protected readonly batch = this.store.selectSignal(recipeFeature.selectBatch);
+  protected readonly batchProblem = this.store.selectSignal(recipeFeature.selectBatchProblem);
   protected readonly balance = this.store.selectSignal(recipeFeature.selectBalance);
-  protected readonly batch = this.store.selectSignal(recipeFeature.selectBatchSetting);
-  protected readonly size = computed(() =>
-    recipeSize(this.reading(), this.shelf(), this.known(), this.balance().lines),
-  );
+  protected readonly recipe = this.store.selectSignal(recipeFeature.selectAssembled);
+  private readonly factor = this.store.selectSignal(recipeFeature.selectFactor);
+  protected readonly times = computed(() => this.factor()?.valueOf() ?? 0);
+  protected readonly size = computed(() => this.recipe().size);
   /** What the batch means in the other terms. */
   protected readonly makes = computed(() => {
-    const times = this.factor().valueOf();
+    const times = this.times();
     const { grams, eggs } = this.size();
-    const count = eggs.mul(this.factor()).valueOf();
+    const count = eggs.valueOf() * times;
     return [
       `${Math.round(grams * times)} g of dough`,
       ...(this.pieces() ? [`${showGrams((grams * times) / this.pieces()!)} g a piece`] : []),
       ...(count > 0 ? [`${Number(count.toFixed(2))} ${count === 1 ? 'egg' : 'eggs'}`] : []),
     ].join(', ');
   });
-  protected readonly cautions = computed(() =>
-    cautionsFor(this.reading(), this.factor(), this.shelf()).map((code) => CAUTION_MESSAGES[code]),
-  );
+  protected readonly cautions = computed(() => {
+    const factor = this.factor();
+    return factor
+      ? cautionsFor(this.reading(), factor, this.shelf()).map((code) => CAUTION_MESSAGES[code])
+      : [];
+  });
 
   protected readonly pieces = computed(() => {
     const { pieces } = this.size();
-    return pieces && pieces.mul(this.factor()).valueOf();
+    return pieces && pieces.valueOf() * this.times();
   });
   protected readonly loads = computed(() =>
-    loadsFor(this.size().grams * this.factor().valueOf(), this.pieces(), this.balance()),
+    loadsFor(this.size().grams * this.times(), this.pieces(), this.balance()),
   );
   protected readonly card = computed(() => {
     const { saved } = this.state();
@@ -140,23 +140,12 @@ export class BalancePage {
   protected readonly hasIngredients = computed(() =>
     this.reading().lines.some(({ kind }) => kind === 'ingredient'),
   );
-  protected readonly totals = computed(() => {
-    let measured = 0;
-    let weighed = 0;
-    for (const { measure, weight, isWeighed } of this.plan()) {
-      if (!measure || !weight) continue;
-      measured += isWeighed ? weight.grams : measure.grams;
-      weighed += weight.grams;
-    }
-    return { weighed, gap: weighed > 0 ? measured / weighed - 1 : null };
-  });
-  protected readonly whole = computed(() =>
-    Math.round(this.plan().reduce((sum, { weight }) => sum + (weight?.grams ?? 0), 0)),
-  );
+  protected readonly totals = computed(() => columnTotals(this.plan()));
+  protected readonly whole = computed(() => Math.round(this.totals().scaleGrams));
 
   protected setTotal(grams: number): void {
-    const found = batchFactor({ by: 'total', grams }, this.size());
-    if (found.ok) this.decisions.setFactor(writeFactor(found.factor));
+    const set = setBatch(this.recipe(), { by: 'total', grams });
+    if (set.ok) this.decisions.setFactor(writeFactor(set.batch.factor));
   }
 
   protected showKeys(): void {
@@ -176,11 +165,9 @@ export class BalancePage {
       case 'columns':
         return this.decisions.set({ columns: NEXT_COLUMNS[this.balance().columns] });
       case 'more':
-        return this.decisions.setFactor(writeFactor(this.factor().add(HALF)));
-      case 'less': {
-        const less = this.factor().sub(HALF);
-        return less.compare(0) > 0 ? this.decisions.setFactor(writeFactor(less)) : undefined;
-      }
+        return this.changeFactor(HALF);
+      case 'less':
+        return this.changeFactor(HALF.neg());
       case 'mend':
         return this.mendFirst();
       case 'card': {
@@ -205,6 +192,11 @@ export class BalancePage {
     const index = lineAtHand();
     if (index === null) return;
     this.decisions.decide(index, { nearest: this.ledger.isNearest(index) ? undefined : true });
+  }
+
+  private changeFactor(by: Fraction): void {
+    const factor = this.factor()?.add(by);
+    if (factor && factor.compare(0) > 0) this.decisions.setFactor(writeFactor(factor));
   }
 
   private mendFirst(): void {

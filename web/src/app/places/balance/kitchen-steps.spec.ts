@@ -10,20 +10,20 @@ describe('steps of the kitchen on the Balance', () => {
     expect(steps.isNewest(2)).toBeTrue();
     // One more decision of the recipe stands before it on the way back.
     expect(steps.isNewest(3)).toBeFalse();
-    steps.takeBack();
+    steps.undo();
     expect(steps.isNewest(2)).toBeFalse();
     expect(steps.isNext(2)).toBeTrue();
     expect(steps.isNext(1)).toBeFalse();
-    expect(steps.again()).toEqual(dip);
+    expect(steps.redo()).toEqual(dip);
     expect(steps.isNewest(2)).toBeTrue();
   });
 
   it('forget what was taken back once another is made', () => {
     const steps = new KitchenSteps();
     steps.make(dip, 0);
-    steps.takeBack();
+    steps.undo();
     steps.make(weigh, 0);
     expect(steps.isNext(0)).toBeFalse();
-    expect(steps.again()).toBeNull();
+    expect(steps.redo()).toBeNull();
   });
 });

@@ -1,7 +1,14 @@
 import { signal } from '@angular/core';
 import type { Action } from '@ngrx/store';
+import {
+  NO_HISTORY,
+  record,
+  stepBack,
+  stepForward,
+  type History,
+} from '../../state/history/history';
 
-interface Step {
+interface KitchenStep {
   /** How many decisions of the recipe came before it. */
   readonly after: number;
   readonly change: Action;
@@ -13,37 +20,34 @@ interface Step {
  * the number of those that stand.
  */
 export class KitchenSteps {
-  private readonly done = signal<readonly Step[]>([]);
-  private readonly taken = signal<readonly Step[]>([]);
+  private readonly history = signal<History<KitchenStep>>(NO_HISTORY);
 
   make(change: Action, decisions: number): void {
-    this.done.update((steps) => [...steps, { after: decisions, change }]);
-    this.taken.set([]);
+    this.history.update((history) => record(history, { after: decisions, change }));
   }
 
   /** Whether the newest step is one of the kitchen. */
   isNewest(decisions: number): boolean {
-    return this.done().at(-1)?.after === decisions;
+    return this.history().past.at(-1)?.after === decisions;
   }
 
   /** Whether the next step to redo is one of the kitchen. */
   isNext(decisions: number): boolean {
-    return this.taken().at(-1)?.after === decisions;
+    return this.history().future.at(-1)?.after === decisions;
   }
 
-  takeBack(): void {
-    const last = this.done().at(-1);
-    if (!last) return;
-    this.done.update((steps) => steps.slice(0, -1));
-    this.taken.update((steps) => [...steps, last]);
+  undo(): void {
+    const { past } = this.history();
+    const step = stepBack(this.history(), past.at(-1)!);
+    if (step) this.history.set(step.history);
   }
 
   /** The change to make again; null where there is none. */
-  again(): Action | null {
-    const next = this.taken().at(-1);
-    if (!next) return null;
-    this.taken.update((steps) => steps.slice(0, -1));
-    this.done.update((steps) => [...steps, next]);
+  redo(): Action | null {
+    const next = this.history().future.at(-1);
+    const step = next && stepForward(this.history(), next);
+    if (!step) return null;
+    this.history.set(step.history);
     return next.change;
   }
 }

@@ -13,6 +13,7 @@ const recipe = (title: string): RecipeSummary => ({
   totalGrams: 1,
   measuredGrams: 1,
   weighedGrams: 1,
+  problem: null,
 });
 
 const page = (...titles: string[]) => ({

@@ -6,14 +6,14 @@ import type { RecipeSummary } from '@ypsigram/contract';
 import { Beam } from '../../kit/beam/beam';
 import { Icon } from '../../kit/icon/icon';
 import { SearchField } from '../../kit/search-field/search-field';
-import { Trouble } from '../../kit/trouble/trouble';
+import { Retry } from '../../kit/retry/retry';
 import { bookActions, bookFeature } from './book.feature';
 import { RecipeCard } from './recipe-card';
 
 /** The Book: every recipe of the kitchen, to open, to find, to throw out and bring back. */
 @Component({
   selector: 'yg-book-page',
-  imports: [Beam, Icon, NgbToast, RecipeCard, RouterLink, SearchField, Trouble],
+  imports: [Beam, Icon, NgbToast, RecipeCard, RouterLink, SearchField, Retry],
   templateUrl: './book.page.html',
   styleUrl: './book.page.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,

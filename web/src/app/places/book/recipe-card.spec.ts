@@ -15,6 +15,7 @@ const BUNS: RecipeSummary = {
   totalGrams: 250.4,
   measuredGrams: 245,
   weighedGrams: 250,
+  problem: null,
 };
 
 describe('RecipeCard', () => {

@@ -3,14 +3,16 @@ import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { CAUTION_MESSAGES, CLASS_NAMES, premixMessages } from '@ypsigram/contract';
 import { mixed } from '@ypsigram/core/amount';
-import { cautionsFor, loadsFor, recipeSize } from '@ypsigram/core/batch';
+import { cautionsFor } from '@ypsigram/core/formula';
+import { columnTotals } from '@ypsigram/core/batch';
+import { loadsFor } from '@ypsigram/core/factor';
 import type { Ingredient } from '@ypsigram/core/catalogue';
 import { headsIngredients } from '@ypsigram/core/reading';
 import { grams } from '../../kit/figures/figures';
 import { drawingsOf } from '../../kit/technique/drawings';
 import { TechniqueCard } from '../../kit/technique/technique-card';
-import { kitchenFeature } from '../../kitchen/kitchen.feature';
-import { recipeFeature } from '../../recipe/recipe.feature';
+import { kitchenFeature } from '../../state/kitchen/kitchen.feature';
+import { recipeFeature } from '../../state/recipe/recipe.feature';
 import { scaledYield } from '../../kit/amounts/scaled-yield';
 
 const SHEETS = ['card', 'techniques'] as const;
@@ -34,8 +36,9 @@ export class CardPage {
   private readonly reading = this.store.selectSignal(recipeFeature.selectReading);
   private readonly plan = this.store.selectSignal(recipeFeature.selectPlan);
   private readonly factor = this.store.selectSignal(recipeFeature.selectFactor);
-  private readonly shelf = this.store.selectSignal(kitchenFeature.selectOwnShelf);
-  private readonly known = this.store.selectSignal(recipeFeature.selectAuthorKnown);
+  private readonly shelf = this.store.selectSignal(kitchenFeature.selectShelf);
+  private readonly recipe = this.store.selectSignal(recipeFeature.selectAssembled);
+  private readonly batchProblem = this.store.selectSignal(recipeFeature.selectBatchProblem);
   protected readonly balance = this.store.selectSignal(recipeFeature.selectBalance);
 
   protected readonly sheets = SHEETS.map((id) => ({ id, name: SHEET_NAMES[id] }));
@@ -46,15 +49,15 @@ export class CardPage {
   });
   protected readonly batch = computed(() => {
     const yields = this.reading().yield;
+    const factor = this.factor();
+    if (!factor) return this.batchProblem() ?? '';
     return [
-      `×${mixed(this.factor())}`,
-      ...(yields?.count ? [`makes ${scaledYield(yields, this.factor())}`] : []),
+      `×${mixed(factor)}`,
+      ...(yields?.count ? [`makes ${scaledYield(yields, factor)}`] : []),
       `${grams(this.total())} g in all`,
     ].join(', ');
   });
-  private readonly total = computed(() =>
-    this.plan().reduce((sum, { intended }) => sum + (intended?.grams ?? 0), 0),
-  );
+  private readonly total = computed(() => columnTotals(this.plan()).intendedGrams);
   protected readonly lines = computed(() => {
     const premixes = premixMessages(this.plan());
     return this.plan().flatMap(
@@ -92,14 +95,18 @@ export class CardPage {
     [...new Set(this.ingredients().flatMap(({ allergens }) => allergens))].sort().join(', '),
   );
   protected readonly loads = computed(() => {
-    const size = recipeSize(this.reading(), this.shelf(), this.known(), this.balance().lines);
-    const pieces = size.pieces && size.pieces.mul(this.factor()).valueOf();
+    const { pieces: atFactorOne } = this.recipe().size;
+    const pieces = atFactorOne && atFactorOne.valueOf() * (this.factor()?.valueOf() ?? 0);
     const loads = loadsFor(this.total(), pieces, this.balance());
     return loads && `In ${loads.count} equal loads of ${grams(loads.gramsEach)} g.`;
   });
   protected readonly cautions = computed(() =>
-    cautionsFor(this.reading(), this.factor(), this.shelf()).map((code) => CAUTION_MESSAGES[code]),
+    this.cautionCodes().map((code) => CAUTION_MESSAGES[code]),
   );
+  private readonly cautionCodes = computed(() => {
+    const factor = this.factor();
+    return factor ? cautionsFor(this.reading(), factor, this.shelf()) : [];
+  });
   /** One technique for each class and way of filling it, and what is filled so. */
   protected readonly techniques = computed(() => {
     const found = new Map<string, { ingredient: Ingredient; names: string[]; plan: number }>();

@@ -67,8 +67,8 @@ describe('what to learn, in words', () => {
     shown(LearnNext, {
       learn: {
         goodNow: 0.5,
-        tools: [{ name: '1 cup', lines: [3], goodThen }],
-        hands: [{ name: 'syrup poured', lines: [3], goodThen: 0.53 }],
+        tools: [{ tool: '1 cup', lines: [3], goodThen }],
+        hands: [{ hand: { of: 'syrup', method: 'poured' }, lines: [3], goodThen: 0.53 }],
       },
       now: 0.51,
       lines,

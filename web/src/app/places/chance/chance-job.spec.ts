@@ -1,10 +1,8 @@
-import { Fraction } from '@ypsigram/core/amount';
-import { defaultDrawer } from '@ypsigram/core/batch';
-import { readRecipe } from '@ypsigram/core/reading';
+import { readText, usualBatch } from '../../testing/read';
 import { chanceCase } from './chance-job';
 
-const READING = readRecipe('Rounds\n3 cups all-purpose flour\n1 cup milk\n1 cup moon dust');
-const BATCH = { factor: new Fraction(1), drawer: defaultDrawer() };
+const READING = readText('Rounds\n3 cups all-purpose flour\n1 cup milk\n1 cup moon dust');
+const BATCH = usualBatch();
 
 describe('what is baked over and over', () => {
   it('is the batch without what has no weight, its flour done otherwise, and more of it', () => {

@@ -1,4 +1,4 @@
-import { planBatch, type Batch, type Columns } from '@ypsigram/core/batch';
+import { planBatch, unweighedLines, type Batch, type Columns } from '@ypsigram/core/batch';
 import {
   chanceLines,
   flourVariants,
@@ -18,23 +18,24 @@ export interface ChanceCase {
   readonly batches: readonly { readonly times: number; readonly lines: readonly ChanceLine[] }[];
 }
 
+const NOTHING: ChanceCase = { lines: [], leftOut: [], flour: [], batches: [] };
+
 /** Batches that are set beside the one as it is. */
 const TIMES = [2, 3] as const;
 
 /** The batch as the simulation sees it, its flour done otherwise, and twice and three times of it. */
 export function chanceCase(
   reading: Reading,
-  batch: Batch,
+  batch: Batch | null,
   columns: Columns,
   basis: ChanceBasis,
 ): ChanceCase {
+  if (!batch) return NOTHING;
   const routeOf = (): Route => (columns === 'weigh' ? 'weigh' : 'measure');
   const plan = planBatch(reading, batch);
   return {
     lines: chanceLines(plan, batch, routeOf, basis),
-    leftOut: plan.flatMap(({ kind, intended }, index) =>
-      kind === 'ingredient' && !intended ? [index] : [],
-    ),
+    leftOut: unweighedLines(plan),
     flour: flourVariants(reading, batch, routeOf, basis),
     batches: TIMES.map((times) => {
       const larger = { ...batch, factor: batch.factor.mul(times) };

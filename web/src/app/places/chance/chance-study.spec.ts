@@ -1,11 +1,12 @@
 import { TestBed } from '@angular/core/testing';
 import { Store, provideState, provideStore } from '@ngrx/store';
 import { simulate, whereWeighingPays } from '@ypsigram/core/chance';
-import { authorsFeature } from '../../authors/authors.feature';
-import { kitchenFeature } from '../../kitchen/kitchen.feature';
-import { recipeActions, recipeFeature } from '../../recipe/recipe.feature';
-import { EMPTY_DRAFT } from '../../recipe/draft';
-import { trialsFeature } from '../../trials/trials.feature';
+import { authorsFeature } from '../../state/authors/authors.feature';
+import { kitchenFeature } from '../../state/kitchen/kitchen.feature';
+import { recipeActions } from '../../state/recipe/recipe.actions';
+import { recipeFeature } from '../../state/recipe/recipe.feature';
+import { EMPTY_DRAFT } from '../../state/recipe/draft';
+import { trialsFeature } from '../../state/trials/trials.feature';
 import { ChanceRuns, type ChanceJob, type ChancePart } from '../../workers/chance-runs';
 import { ChanceStudy } from './chance-study';
 
@@ -134,7 +135,9 @@ describe('a study of chances', () => {
   it('has nothing to say of nothing', () => {
     newest().tell(partOf(newest().job, 1000));
     const last = newest();
-    store.dispatch(recipeActions.textEdited({ text: 'only words' }));
+    store.dispatch(
+      recipeActions.textEdited({ text: 'only words', carried: { methods: {}, lines: {} } }),
+    );
     rest();
     expect(study.result()).toBeNull();
     expect(isStopped).toBeTrue();

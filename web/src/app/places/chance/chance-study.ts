@@ -7,8 +7,8 @@ import type {
   WhatToLearn,
   WhereWeighingPays,
 } from '@ypsigram/core/chance';
-import { kitchenFeature } from '../../kitchen/kitchen.feature';
-import { recipeFeature } from '../../recipe/recipe.feature';
+import { kitchenFeature } from '../../state/kitchen/kitchen.feature';
+import { recipeFeature } from '../../state/recipe/recipe.feature';
 import { ChanceRuns, type ChancePart } from '../../workers/chance-runs';
 import { chanceCase, type ChanceCase } from './chance-job';
 
@@ -31,8 +31,7 @@ export interface Studied {
 export class ChanceStudy {
   private readonly store = inject(Store);
   private readonly reading = this.store.selectSignal(recipeFeature.selectReading);
-  private readonly setting = this.store.selectSignal(recipeFeature.selectBatchSetting);
-  private readonly factor = this.store.selectSignal(recipeFeature.selectFactor);
+  private readonly batch = this.store.selectSignal(recipeFeature.selectBatch);
   private readonly balance = this.store.selectSignal(recipeFeature.selectBalance);
   private readonly toolSpreads = this.store.selectSignal(kitchenFeature.selectToolSpreads);
   private readonly runs = inject(ChanceRuns);
@@ -44,12 +43,10 @@ export class ChanceStudy {
   readonly jug = signal<JugReading>('eye-level');
 
   readonly of = computed(() =>
-    chanceCase(
-      this.reading(),
-      { ...this.setting(), factor: this.factor() },
-      this.balance().columns,
-      { toolSpreads: this.toolSpreads(), jug: this.jug() },
-    ),
+    chanceCase(this.reading(), this.batch(), this.balance().columns, {
+      toolSpreads: this.toolSpreads(),
+      jug: this.jug(),
+    }),
   );
   /** The newest there is, of this batch or still of the one before; null before the first. */
   readonly result = signal<Studied | null>(null);
@@ -114,7 +111,7 @@ export class ChanceStudy {
       });
     } catch (error) {
       this.isRunning.set(false);
-      this.problem.set(`The bakes could not be reckoned: ${String(error)}. Reload the page.`);
+      this.problem.set(`The bakes could not be simulated: ${String(error)}. Reload the page.`);
     }
   }
 

@@ -2,17 +2,18 @@ import { ChangeDetectionStrategy, Component, HostListener, computed, inject } fr
 import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { STRICTNESS_NAMES } from '@ypsigram/contract';
-import { STRICTNESSES, type Strictness } from '@ypsigram/core/batch';
+import { STRICTNESSES, type Strictness } from '@ypsigram/core/fills';
 import { JUG_READINGS, type JugReading } from '@ypsigram/core/chance';
-import { Hundred } from '../../kit/hundred/hundred';
+import { BakeTray } from '../../kit/bake-tray/bake-tray';
 import { isTypedIn } from '../../kit/keys/typed-in';
-import { kitchenFeature } from '../../kitchen/kitchen.feature';
-import { recipeActions, recipeFeature } from '../../recipe/recipe.feature';
+import { kitchenFeature } from '../../state/kitchen/kitchen.feature';
+import { recipeActions } from '../../state/recipe/recipe.actions';
+import { recipeFeature } from '../../state/recipe/recipe.feature';
 import { ChanceRuns } from '../../workers/chance-runs';
 import { CausesPicture } from './causes-picture';
 import { ChanceStudy } from './chance-study';
 import { FlourPictures } from './flour-pictures';
-import { HowReckoned } from './how-reckoned';
+import { HowItWorks } from './how-it-works';
 import { LargerBatches } from './larger-batches';
 import { LearnNext } from './learn-next';
 import { LineChances } from './line-chances';
@@ -32,8 +33,8 @@ const GROUPED = new Intl.NumberFormat('en');
   imports: [
     CausesPicture,
     FlourPictures,
-    HowReckoned,
-    Hundred,
+    HowItWorks,
+    BakeTray,
     LargerBatches,
     LearnNext,
     LineChances,
@@ -52,7 +53,7 @@ export class ChancePage {
   protected readonly state = this.store.selectSignal(recipeFeature.selectRecipeState);
   protected readonly plan = this.store.selectSignal(recipeFeature.selectPlan);
   protected readonly balance = this.store.selectSignal(recipeFeature.selectBalance);
-  protected readonly shelf = this.store.selectSignal(kitchenFeature.selectOwnShelf);
+  protected readonly shelf = this.store.selectSignal(kitchenFeature.selectShelf);
   private readonly hands = this.store.selectSignal(kitchenFeature.selectHands);
   private readonly handId = this.store.selectSignal(kitchenFeature.selectHandId);
   private readonly history = this.store.selectSignal(recipeFeature.selectHistory);

@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
-import { toleranceOf, type Strictness } from '@ypsigram/core/batch';
+import { toleranceOf, type Strictness } from '@ypsigram/core/fills';
 import { HISTOGRAM, type Chances, type FlourWay, type Outcome } from '@ypsigram/core/chance';
-import { heightOfHills, hillsChart } from '../../kit/chart/hills-chart';
+import { heightOfRidges, ridgelineChart } from '../../kit/chart/ridgeline-chart';
 import { Picture, type PictureTable } from '../../kit/picture/picture';
 import { FLOUR_WAY_NAMES, ofHundred } from './wording';
 
@@ -67,7 +67,7 @@ export class FlourPictures {
   readonly outcomes = input.required<readonly FlourOutcome[]>();
   readonly strictness = input.required<Strictness>();
 
-  protected readonly height = computed(() => heightOfHills(this.outcomes().length));
+  protected readonly height = computed(() => heightOfRidges(this.outcomes().length));
   protected readonly shown = computed(() => {
     const [first] = this.outcomes();
     const water = first!.chances.ratios.water;
@@ -82,7 +82,7 @@ export class FlourPictures {
     return [
       flour,
       this.draw('water', 'The water of the dough', {
-        meant: water.written,
+        meant: water.intended,
         tolerance: toleranceOf('liquid', this.strictness()),
         axis: 'g of water to 100 g of flour',
         digits: 1,
@@ -110,7 +110,7 @@ export class FlourPictures {
         return [FLOUR_WAY_NAMES[way], figure(mean), figure(low), figure(high), ofHundred(within)];
       }),
     };
-    const options = hillsChart(hills, {
+    const options = ridgelineChart(hills, {
       name: axis,
       from: meant * (1 - HISTOGRAM.reach),
       step: meant * HISTOGRAM.step,

@@ -1,8 +1,9 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
 import { RouterLink } from '@angular/router';
+import { METHOD_NAMES } from '@ypsigram/contract';
 import type { Shelf } from '@ypsigram/core/catalogue';
-import { MORE_TRIALS, type ChanceLine, type Lesson, type WhatToLearn } from '@ypsigram/core/chance';
-import { inWords, methodOfHand, nameOf, ofHundred } from './wording';
+import { MORE_TRIALS, type ChanceLine, type WhatToLearn } from '@ypsigram/core/chance';
+import { inWords, nameOf, ofHundred } from './wording';
 
 /** More than these nobody does next. */
 const MOST_SHOWN = 3;
@@ -77,20 +78,20 @@ export class LearnNext {
   readonly shelf = input.required<Shelf>();
 
   protected readonly trials = MORE_TRIALS;
-  protected readonly tools = computed(() => this.worth(this.learn()?.tools, ({ name }) => name));
+  protected readonly tools = computed(() => this.worth(this.learn()?.tools, ({ tool }) => tool));
   protected readonly hands = computed(() =>
-    this.worth(this.learn()?.hands, ({ name, lines }) => {
+    this.worth(this.learn()?.hands, ({ hand, lines }) => {
       const ids = this.lines().flatMap(({ index, ingredientId }) =>
         lines.includes(index) ? [ingredientId] : [],
       );
       const names = [...new Set(ids)].map((id) => nameOf(id, this.shelf()));
-      return `${inWords(names)}, ${methodOfHand(name)}`;
+      return `${inWords(names)}, ${METHOD_NAMES[hand.method]}`;
     }),
   );
 
-  private worth(
-    lessons: readonly Lesson[] | undefined,
-    name: (lesson: Lesson) => string,
+  private worth<L extends { readonly goodThen: number }>(
+    lessons: readonly L[] | undefined,
+    name: (lesson: L) => string,
   ): { readonly name: string; readonly then: string }[] {
     const [now, before] = [this.now(), this.learn()?.goodNow ?? 0];
     return (lessons ?? [])

@@ -1,18 +1,20 @@
+import { readText } from '../../testing/read';
+import { BUILT_IN_SHELF } from '@ypsigram/core/catalogue';
 import { TestBed } from '@angular/core/testing';
 import type { Type } from '@angular/core';
 import { provideRouter } from '@angular/router';
 import { Fraction } from '@ypsigram/core/amount';
-import { defaultDrawer, planBatch } from '@ypsigram/core/batch';
+import { defaultDrawer } from '@ypsigram/core/drawer';
+import { planBatch } from '@ypsigram/core/batch';
 import { chanceLines, simulate } from '@ypsigram/core/chance';
-import { readRecipe } from '@ypsigram/core/reading';
 import { CausesPicture } from './causes-picture';
 import { FlourPictures } from './flour-pictures';
-import { HowReckoned } from './how-reckoned';
+import { HowItWorks } from './how-it-works';
 import { LargerBatches } from './larger-batches';
 import { LineChances } from './line-chances';
 
-const READING = readRecipe('Rounds\n3 cups all-purpose flour\n1 cup milk\n2 eggs\n1 tsp salt');
-const BATCH = { factor: new Fraction(1), drawer: defaultDrawer() };
+const READING = readText('Rounds\n3 cups all-purpose flour\n1 cup milk\n2 eggs\n1 tsp salt');
+const BATCH = { factor: new Fraction(1), shelf: BUILT_IN_SHELF, drawer: defaultDrawer() };
 const PLAN = planBatch(READING, BATCH);
 const LINES = chanceLines(PLAN, BATCH, (index) => (index === 1 ? 'weigh' : 'measure'));
 const CHANCES = simulate(LINES, { bakes: 2000, seed: 1 });
@@ -86,7 +88,7 @@ describe('pictures in figures', () => {
     ]);
     const grams = CHANCES.baseMass.grams;
     expect(Number(rows[0]![1])).toBeCloseTo(grams * (1 + CHANCES.baseMass.mean), -1);
-    expect(Number(rows[2]![1])).toBeCloseTo(CHANCES.ratios.water!.written, -1);
+    expect(Number(rows[2]![1])).toBeCloseTo(CHANCES.ratios.water!.intended, -1);
   });
 
   it('share each spread out among its causes, all of it', () => {
@@ -103,7 +105,7 @@ describe('pictures in figures', () => {
 describe('what is assumed', () => {
   it('stands there with its figure and what takes its place', () => {
     TestBed.configureTestingModule({ providers: [provideRouter([])] });
-    const rows = rowsOf(shown(HowReckoned, {}));
+    const rows = rowsOf(shown(HowItWorks, {}));
     const tool = rows.find(([name]) => name === 'what a tool holds')!;
     expect(tool[1]).toBe('2.5 %');
     expect(tool[3]).toContain('Drawer');

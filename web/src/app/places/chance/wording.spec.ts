@@ -1,5 +1,5 @@
 import { BUILT_IN_SHELF } from '@ypsigram/core/catalogue';
-import { giveOrTake, methodOfHand, namesOf, ofHundred } from './wording';
+import { giveOrTake, namesOf, ofHundred } from './wording';
 
 describe('a chance in words', () => {
   it('is of a hundred, and never certain unless it is', () => {
@@ -18,7 +18,5 @@ describe('a chance in words', () => {
 
   it('names ingredients as they stand in a sentence', () => {
     expect(namesOf(['honey', 'butter'], BUILT_IN_SHELF)).toBe('the honey and the butter');
-    expect(methodOfHand('powder spooned')).toBe('spooned');
-    expect(methodOfHand('flour-rye-medium dipped')).toBe('dipped');
   });
 });

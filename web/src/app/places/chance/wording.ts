@@ -1,6 +1,5 @@
-import { METHOD_NAMES } from '@ypsigram/contract';
 import type { FlourWay } from '@ypsigram/core/chance';
-import type { Method, Shelf } from '@ypsigram/core/catalogue';
+import type { Shelf } from '@ypsigram/core/catalogue';
 
 const LIST = new Intl.ListFormat('en', { type: 'conjunction' });
 
@@ -39,8 +38,3 @@ export function namesOf(ingredients: readonly string[], shelf: Shelf): string {
 }
 
 export const inWords = (names: readonly string[]): string => LIST.format(names);
-
-/** How a hand fills, as the simulation names it: what it fills, and how. */
-export function methodOfHand(hand: string): string {
-  return METHOD_NAMES[hand.slice(hand.lastIndexOf(' ') + 1) as Method];
-}

@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, input, output, signal } from '@angular/core';
 import { FormControl, FormGroup, ReactiveFormsModule, Validators } from '@angular/forms';
 import type { Fraction } from '@ypsigram/core/amount';
-import { readFactor } from '@ypsigram/core/batch';
+import { readFactor } from '@ypsigram/core/factor';
 import type { KitchenTool } from '@ypsigram/contract';
 
 /** A tool that the usual sets do not have: a 20 mL spoon, a mug that serves as a cup. */

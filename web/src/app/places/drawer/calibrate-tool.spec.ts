@@ -2,7 +2,7 @@ import { TestBed, type ComponentFixture } from '@angular/core/testing';
 import type { KitchenTool } from '@ypsigram/contract';
 import { provideState, provideStore } from '@ngrx/store';
 import { ScaleApi } from '../../api/scale-api';
-import { kitchenFeature } from '../../kitchen/kitchen.feature';
+import { kitchenFeature } from '../../state/kitchen/kitchen.feature';
 import { LiveScale } from '../../scale/live-scale';
 import { CalibrateTool } from './calibrate-tool';
 

@@ -8,13 +8,13 @@ import {
   output,
   signal,
 } from '@angular/core';
+import { HEAVIEST_FILL_GRAMS, type KitchenTool } from '@ypsigram/contract';
 import {
-  calibrationOf,
-  stampedOf,
-  HEAVIEST_FILL_GRAMS,
-  type KitchenTool,
-} from '@ypsigram/contract';
-import { FEWEST_FILLS, waterVolume } from '@ypsigram/core/calibration';
+  calibrationOfTool,
+  FEWEST_FILLS,
+  stampedMillilitresOf,
+  waterVolume,
+} from '@ypsigram/core/calibration';
 import type { Standard } from '@ypsigram/core/units';
 import { decimal } from '../../kit/figures/figures';
 import { DotLine } from '../../kit/dot-line/dot-line';
@@ -50,14 +50,14 @@ export class CalibrateTool {
   protected readonly volumes = computed(() =>
     this.fills().grams.map((grams) => waterVolume(grams, this.fills().celsius)),
   );
-  protected readonly found = computed(() => calibrationOf(this.tool(), this.standard()));
+  protected readonly found = computed(() => calibrationOfTool(this.tool(), this.standard()));
   protected readonly interval = computed<readonly [number, number] | null>(() => {
     const found = this.found();
     if (!found || !Number.isFinite(found.uncertainty)) return null;
     return [found.millilitres - found.uncertainty, found.millilitres + found.uncertainty];
   });
   protected readonly marks = computed(() => [
-    { at: stampedOf(this.tool(), this.standard()), label: 'stamped' },
+    { at: stampedMillilitresOf(this.tool(), this.standard()), label: 'stamped' },
   ]);
   protected readonly summary = computed(() => {
     const found = this.found();

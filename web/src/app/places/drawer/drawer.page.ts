@@ -1,11 +1,12 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { Store } from '@ngrx/store';
 import type { KitchenContainer, KitchenScale, KitchenTool } from '@ypsigram/contract';
-import type { Block } from '@ypsigram/core/batch';
+import type { Block } from '@ypsigram/core/drawer';
 import { STANDARDS, standardName, standardSource, type Standard } from '@ypsigram/core/units';
 import { Icon } from '../../kit/icon/icon';
-import { Trouble } from '../../kit/trouble/trouble';
-import { kitchenActions, kitchenChanges, kitchenFeature } from '../../kitchen/kitchen.feature';
+import { Retry } from '../../kit/retry/retry';
+import { kitchenActions, kitchenChanges } from '../../state/kitchen/kitchen.actions';
+import { kitchenFeature } from '../../state/kitchen/kitchen.feature';
 import { AddTool } from './add-tool';
 import { ContainersSection } from './containers-section';
 import { ScalesSection } from './scales-section';
@@ -27,7 +28,7 @@ const KINDS = [
 /** The Drawer: the cups, spoons and jugs of this kitchen, and what they really hold. */
 @Component({
   selector: 'yg-drawer-page',
-  imports: [AddTool, ContainersSection, Icon, ScalesSection, ToolCard, Trouble],
+  imports: [AddTool, ContainersSection, Icon, ScalesSection, ToolCard, Retry],
   templateUrl: './drawer.page.html',
   styleUrl: './drawer.page.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,

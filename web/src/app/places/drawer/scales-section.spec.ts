@@ -1,6 +1,6 @@
 import { TestBed, type ComponentFixture } from '@angular/core/testing';
-import { NEW_KITCHEN, type KitchenScale } from '@ypsigram/contract';
-import { BEAM_NOTCH_GRAMS } from '@ypsigram/core/batch';
+import { USUAL_KITCHEN, type KitchenScale } from '@ypsigram/contract';
+import { BEAM_NOTCH_GRAMS } from '@ypsigram/core/drawer';
 import { ScalesSection } from './scales-section';
 
 const BEAM: KitchenScale = {
@@ -19,7 +19,7 @@ describe('the scales of the drawer', () => {
   beforeEach(() => {
     kept = [];
     fixture = TestBed.createComponent(ScalesSection);
-    fixture.componentRef.setInput('owned', [...NEW_KITCHEN.scales, BEAM]);
+    fixture.componentRef.setInput('owned', [...USUAL_KITCHEN.scales, BEAM]);
     fixture.componentInstance.kept.subscribe((scale) => kept.push(scale));
     fixture.detectChanges();
   });

@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, input, output, signal } from '@angular/core';
 import { SCALE_UNIT_NAMES, HEAVIEST_PACK_GRAMS, type KitchenScale } from '@ypsigram/contract';
 import { Fraction, mixed } from '@ypsigram/core/amount';
-import { BEAM_NOTCH_GRAMS } from '@ypsigram/core/batch';
+import { BEAM_NOTCH_GRAMS } from '@ypsigram/core/drawer';
 import { beamSetting } from '@ypsigram/core/bench';
 import { gramsIn } from '@ypsigram/core/units';
 import { decimal } from '../../kit/figures/figures';

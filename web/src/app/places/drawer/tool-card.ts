@@ -1,6 +1,8 @@
+import { measureSize } from '@ypsigram/core/measuring';
 import { ChangeDetectionStrategy, Component, computed, input, output, signal } from '@angular/core';
-import { calibrationOf, stampedOf, type KitchenTool } from '@ypsigram/contract';
-import type { PlannedFill } from '@ypsigram/core/batch';
+import type { KitchenTool } from '@ypsigram/contract';
+import { calibrationOfTool, stampedMillilitresOf } from '@ypsigram/core/calibration';
+import type { PlannedFill } from '@ypsigram/core/fills';
 import type { Standard } from '@ypsigram/core/units';
 import { Fills } from '../../kit/fills/fills';
 import { Icon } from '../../kit/icon/icon';
@@ -36,12 +38,13 @@ export class ToolCard {
       count: 1,
       kind: this.tool().kind,
       mark: '',
-      millilitres: stampedOf(this.tool(), this.standard()),
+      millilitres: stampedMillilitresOf(this.tool(), this.standard()),
+      size: measureSize(this.tool().unit, stampedMillilitresOf(this.tool(), this.standard())),
     },
   ]);
   protected readonly stamped = computed(() => {
     const { nominal, unit } = this.tool();
-    const held = stampedOf(this.tool(), this.standard());
+    const held = stampedMillilitresOf(this.tool(), this.standard());
     return unit === 'ml' ? `${nominal} mL` : `${millilitres(held)} mL`;
   });
   /** A jug is read at its marks. */
@@ -49,7 +52,7 @@ export class ToolCard {
     this.tool().kind === 'jug' ? 'marks every quarter cup and every 50 mL' : null,
   );
   protected readonly found = computed(() => {
-    const found = calibrationOf(this.tool(), this.standard());
+    const found = calibrationOfTool(this.tool(), this.standard());
     if (!found) return null;
     const sign = found.difference < 0 ? '−' : '+';
     const by = `${sign}${percent(Math.abs(found.difference))}`;

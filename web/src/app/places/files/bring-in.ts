@@ -12,7 +12,7 @@ import { fileProblemMessage, type RecipeImportReply } from '@ypsigram/contract';
 import { LARGEST_FILE_BYTES, type RecipeFile } from '@ypsigram/core/formats';
 import { FilesApi } from '../../api/files-api';
 import { problemOf } from '../../api/recipes-api';
-import { authorsActions } from '../../authors/authors.feature';
+import { authorsActions } from '../../state/authors/authors.feature';
 import { RecipeFiles } from '../../workers/recipe-files';
 
 const STATUS_NAMES = {
@@ -28,7 +28,7 @@ interface Coming {
   readonly item: RecipeImportReply['items'][number];
 }
 
-interface Trouble {
+interface Retry {
   readonly file: string;
   readonly message: string;
 }
@@ -59,7 +59,7 @@ export class BringIn {
   protected readonly isPasting = signal(false);
   protected readonly progress = signal<Progress | null>(null);
   protected readonly coming = signal<readonly Coming[]>([]);
-  protected readonly troubles = signal<readonly Trouble[]>([]);
+  protected readonly troubles = signal<readonly Retry[]>([]);
   protected readonly left = signal<ReadonlySet<number>>(new Set());
   protected readonly problem = signal<string | null>(null);
   protected readonly done = signal<{ readonly count: number; readonly importId: string } | null>(
@@ -163,7 +163,7 @@ export class BringIn {
     const round = this.round;
     const reader = (this.reader = new RecipeFiles());
     const read: { recipe: RecipeFile; file: string }[] = [];
-    const troubles: Trouble[] = [];
+    const troubles: Retry[] = [];
     for (const [done, file] of files.entries()) {
       this.progress.set({ done, all: files.length, doing: `Reading ${file.name}` });
       if (file.size > LARGEST_FILE_BYTES) {

@@ -3,8 +3,8 @@ import { provideState, provideStore, Store } from '@ngrx/store';
 import { BUILT_IN_SHELF } from '@ypsigram/core/catalogue';
 import { trialSets } from '@ypsigram/core/calibration';
 import { ScaleApi } from '../../api/scale-api';
-import { kitchenFeature } from '../../kitchen/kitchen.feature';
-import { trialsActions, type HandTrial } from '../../trials/trials.feature';
+import { kitchenFeature } from '../../state/kitchen/kitchen.feature';
+import { trialsActions, type HandTrial } from '../../state/trials/trials.feature';
 import { FillingSheet } from './filling-sheet';
 
 const CUP = 236.5882365;

@@ -16,7 +16,7 @@ import { heightOfRows, rowsChart } from '../../kit/chart/rows-chart';
 import { timeChart } from '../../kit/chart/time-chart';
 import { grams, signedPercent } from '../../kit/figures/figures';
 import { Icon } from '../../kit/icon/icon';
-import { trialsActions } from '../../trials/trials.feature';
+import { trialsActions } from '../../state/trials/trials.feature';
 import { fillingName } from './filling';
 import { handRows, handsOverTime, marksOf, type Comparison, type HandSet } from './pictures';
 import { TrialEntry, type Weighed } from './trial-entry';

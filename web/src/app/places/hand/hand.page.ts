@@ -10,20 +10,20 @@ import {
 import { Router, RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { v4 as newId } from 'uuid';
-import { millilitresOf, stampedOf, type ImportReply } from '@ypsigram/contract';
-import { sizeOfTool } from '@ypsigram/core/batch';
-import type { TrialOf } from '@ypsigram/core/calibration';
+import type { ImportReply } from '@ypsigram/contract';
+import { heldMillilitresOf, stampedMillilitresOf, type TrialOf } from '@ypsigram/core/calibration';
 import type { Method } from '@ypsigram/core/catalogue';
-import { densityOf, sizeOfVolume } from '@ypsigram/core/measuring';
+import { densityOf, measureSize } from '@ypsigram/core/measuring';
 import { TRIALS_TABLE } from '../../api/trials-api';
-import { authorsFeature } from '../../authors/authors.feature';
+import { authorsFeature } from '../../state/authors/authors.feature';
 import { signedPercent } from '../../kit/figures/figures';
 import { Icon } from '../../kit/icon/icon';
 import { TableImport } from '../../kit/table-import/table-import';
-import { Trouble } from '../../kit/trouble/trouble';
-import { kitchenChanges, kitchenFeature } from '../../kitchen/kitchen.feature';
+import { Retry } from '../../kit/retry/retry';
+import { kitchenChanges } from '../../state/kitchen/kitchen.actions';
+import { kitchenFeature } from '../../state/kitchen/kitchen.feature';
 import { LiveScale } from '../../scale/live-scale';
-import { trialsActions, trialsFeature } from '../../trials/trials.feature';
+import { trialsActions, trialsFeature } from '../../state/trials/trials.feature';
 import { fillingName, fillingParams, sameTrials } from './filling';
 import { FillingChoice } from './filling-choice';
 import { FillingSheet } from './filling-sheet';
@@ -32,7 +32,7 @@ import type { Comparison, HandSet } from './pictures';
 /** Hand: how the people of this kitchen fill a cup, found by weighing what they filled. */
 @Component({
   selector: 'yg-hand-page',
-  imports: [FillingChoice, FillingSheet, Icon, RouterLink, TableImport, Trouble],
+  imports: [FillingChoice, FillingSheet, Icon, RouterLink, TableImport, Retry],
   templateUrl: './hand.page.html',
   styleUrl: './hand.page.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -49,7 +49,7 @@ export class HandPage {
   private readonly router = inject(Router);
   private readonly scale = inject(LiveScale);
   private readonly people = this.store.selectSignal(kitchenFeature.selectHands);
-  private readonly standard = this.store.selectSignal(kitchenFeature.selectOwnStandard);
+  private readonly standard = this.store.selectSignal(kitchenFeature.selectStandard);
   private readonly ownTools = this.store.selectSignal(kitchenFeature.selectTools);
   private readonly setsByHand = this.store.selectSignal(trialsFeature.selectSetsByHand);
   private readonly authors = this.store.selectSignal(authorsFeature.selectAuthors);
@@ -63,7 +63,7 @@ export class HandPage {
   protected readonly removed = signal<string | null>(null);
   protected readonly isLoaded = this.store.selectSignal(kitchenFeature.selectIsLoaded);
   protected readonly handId = this.store.selectSignal(kitchenFeature.selectHandId);
-  protected readonly shelf = this.store.selectSignal(kitchenFeature.selectOwnShelf);
+  protected readonly shelf = this.store.selectSignal(kitchenFeature.selectShelf);
   protected readonly tools = computed(() => this.ownTools().map(({ name }) => name));
   protected readonly problem = computed(() => this.trials().problem ?? this.kitchenProblem());
   protected readonly canUndo = computed(() => this.trials().past.length > 0);
@@ -114,14 +114,14 @@ export class HandPage {
   /** What the tool holds as far as is known; the volume of its trials where it is gone. */
   protected readonly millilitres = computed(() => {
     const tool = this.ownTool();
-    if (tool) return millilitresOf(tool, this.standard());
+    if (tool) return heldMillilitresOf(tool, this.standard());
     return this.sets()[0]?.set.millilitres ?? null;
   });
   private readonly size = computed(() => {
     const tool = this.ownTool();
     return tool
-      ? sizeOfTool(tool.unit, stampedOf(tool, this.standard()))
-      : sizeOfVolume(this.millilitres() ?? 0);
+      ? measureSize(tool.unit, stampedMillilitresOf(tool, this.standard()))
+      : measureSize('ml', this.millilitres() ?? 0);
   });
 
   /** Everybody's trials of the filling that is open, whose hand it is first. */

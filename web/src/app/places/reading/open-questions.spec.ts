@@ -1,7 +1,7 @@
+import { readText } from '../../testing/read';
 import { signal } from '@angular/core';
 import { TestBed } from '@angular/core/testing';
 import { BUILT_IN_SHELF } from '@ypsigram/core/catalogue';
-import { readRecipe } from '@ypsigram/core/reading';
 import { lookedThrough, type OpenQuestion, type Reader } from './open-questions';
 import { rowsOf } from './rows';
 
@@ -9,7 +9,7 @@ const BY: Reader = { standard: 'us-customary', shelf: BUILT_IN_SHELF, known: [] 
 
 /** What is asked of a text that fits into one slice. */
 function openIn(text: string): readonly OpenQuestion[] {
-  const rows = signal(rowsOf(text, readRecipe(text)));
+  const rows = signal(rowsOf(text, readText(text)));
   const looked = TestBed.runInInjectionContext(() => lookedThrough(rows, signal(BY)));
   TestBed.tick();
   return looked().open;
@@ -39,7 +39,7 @@ describe('what is asked of a recipe', () => {
   it('looks through a long text in slices, and from the start when it changes', async () => {
     const line = '1 tbsp kosher salt';
     const textOf = (count: number): string => Array.from({ length: count }, () => line).join('\n');
-    const rowsIn = (text: string) => rowsOf(text, readRecipe(text));
+    const rowsIn = (text: string) => rowsOf(text, readText(text));
     const rows = signal(rowsIn(textOf(400)));
     const looked = TestBed.runInInjectionContext(() => lookedThrough(rows, signal(BY)));
     TestBed.tick();

@@ -1,36 +1,11 @@
 import { effect, signal, type Signal } from '@angular/core';
-import { toleranceOf } from '@ypsigram/core/batch';
+import { isWorthAsking } from '@ypsigram/core/batch';
 import type { Shelf } from '@ypsigram/core/catalogue';
-import { intendedMass, questionsOf, type Intended, type Question } from '@ypsigram/core/conversion';
+import { intendedMass, questionsOf, type Question } from '@ypsigram/core/conversion';
 import type { KnownWeight } from '@ypsigram/core/measuring';
-import type { Line, NoteCode } from '@ypsigram/core/reading';
+import type { Line } from '@ypsigram/core/reading';
 import type { Standard } from '@ypsigram/core/units';
 import type { Row } from './rows';
-
-/** Notes on something that counts for nothing until the baker mends the line. */
-const OPEN: ReadonlySet<NoteCode> = new Set([
-  'unknown-ingredient',
-  'second-ingredient',
-  'implausible-weight',
-]);
-
-/**
- * Whether a note is worth a question: what it moves is more than the line forgives. All else is
- * an assumption, and shown quietly.
- */
-export function asks(
-  { note, gramsAtStake }: Question,
-  { ingredientId }: Line,
-  intended: Intended | null,
-  shelf: Shelf,
-): boolean {
-  if (OPEN.has(note.code)) return true;
-  // What every author means when the recipe does not say can be changed, and is not asked.
-  if (note.code === 'assumed-kind') return false;
-  const role = ingredientId === null ? undefined : shelf.ingredient(ingredientId)?.role;
-  if (!role || !intended) return false;
-  return gramsAtStake > intended.grams * toleranceOf(role);
-}
 
 /** A line with its questions, and by what they were worked out. */
 interface Worked {
@@ -74,7 +49,7 @@ function openIn({ line }: Row, row: number, by: Reader): OpenQuestion | null {
   const { standard, shelf, known } = by;
   const intended = intendedMass(line, standard, shelf, known);
   const first = questionsFor(line, standard, shelf, known).find((question) =>
-    asks(question, line, intended, shelf),
+    isWorthAsking(question, line, intended, shelf),
   );
   return (
     (first && {

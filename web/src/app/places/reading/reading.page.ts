@@ -18,20 +18,21 @@ import { Store } from '@ngrx/store';
 import { map } from 'rxjs';
 import type { KeptAnswer, LineAnswer, RecipeVersion } from '@ypsigram/contract';
 import { originOf, sameAnswer, type AnsweredBy } from '@ypsigram/core/reading';
-import { onScaleGrid } from '@ypsigram/core/batch';
+import { onScaleGrid } from '@ypsigram/core/fills';
 import { STANDARDS, standardName, type Standard } from '@ypsigram/core/units';
-import { authorsActions, authorsFeature } from '../../authors/authors.feature';
+import { authorsActions, authorsFeature } from '../../state/authors/authors.feature';
 import { Icon } from '../../kit/icon/icon';
-import { AddIngredient, type NewIngredient } from '../../kitchen/add-ingredient';
-import { kitchenChanges, kitchenFeature } from '../../kitchen/kitchen.feature';
-import { recipeActions, recipeFeature } from '../../recipe/recipe.feature';
-import { EarlierVersions } from './earlier-versions';
-import { RecipeEditor, SPACE_STEP_PIXELS, type LinePlace } from './recipe-editor';
+import { AddIngredient, type NewIngredient } from '../../kit/add-ingredient/add-ingredient';
+import { kitchenChanges } from '../../state/kitchen/kitchen.actions';
+import { kitchenFeature } from '../../state/kitchen/kitchen.feature';
+import { recipeActions } from '../../state/recipe/recipe.actions';
+import { recipeFeature } from '../../state/recipe/recipe.feature';
+import { EarlierVersions } from './versions';
+import { RecipeEditor, SPACE_STEP_PIXELS, type LinePlace } from './editor';
 import { lookedThrough } from './open-questions';
 import { rowsOf } from './rows';
-import { keptOf, type Said } from './said';
-import { splitLine } from './split-line';
-import { UnderstoodLine } from './understood-line';
+import { EditText } from '../../state/recipe/edit-text';
+import { keptOf, splitLine, UnderstoodLine, type LineAct } from './lines';
 import { rowsInView } from './rows-in-view';
 
 /** As many questions stand above the text; the others stand beside their lines alone. */
@@ -50,6 +51,7 @@ const MOST_SIGNS = 4;
 })
 export class ReadingPage {
   private readonly store = inject(Store);
+  private readonly editText = inject(EditText);
   private readonly injector = inject(Injector);
   private readonly understood = viewChildren<string, ElementRef<HTMLElement>>('understood', {
     read: ElementRef,
@@ -68,7 +70,7 @@ export class ReadingPage {
   protected readonly state = this.store.selectSignal(recipeFeature.selectRecipeState);
   protected readonly text = this.store.selectSignal(recipeFeature.selectText);
   protected readonly standard = this.store.selectSignal(recipeFeature.selectStandard);
-  protected readonly shelf = this.store.selectSignal(kitchenFeature.selectOwnShelf);
+  protected readonly shelf = this.store.selectSignal(kitchenFeature.selectShelf);
   protected readonly authors = this.store.selectSignal(authorsFeature.selectAuthors);
   protected readonly authorId = this.store.selectSignal(recipeFeature.selectAuthorId);
   protected readonly known = this.store.selectSignal(recipeFeature.selectAuthorKnown);
@@ -160,13 +162,13 @@ export class ReadingPage {
   }
 
   protected edit(text: string): void {
-    this.store.dispatch(recipeActions.textEdited({ text }));
+    this.editText.to(text);
   }
 
   /** The earlier text is the text again; the one that was there becomes an earlier one. */
   protected takeBack({ text, standard }: RecipeVersion): void {
     this.store.dispatch(recipeActions.standardChosen({ standard }));
-    this.store.dispatch(recipeActions.textEdited({ text }));
+    this.editText.to(text);
   }
 
   protected choose(standard: string): void {
@@ -183,20 +185,20 @@ export class ReadingPage {
     );
   }
 
-  protected hear(said: Said): void {
-    switch (said.what) {
+  protected act(act: LineAct): void {
+    switch (act.what) {
       case 'answer':
-        this.store.dispatch(recipeActions.lineAnswered({ answer: said.answer }));
+        this.store.dispatch(recipeActions.lineAnswered({ answer: act.answer }));
         return this.askNext();
       case 'ask again':
-        return this.forget(said.answer, said.from);
+        return this.forget(act.answer, act.from);
       case 'keep':
-        this.forget(said.answer, said.from);
-        return this.remember(said.answer, said.to);
+        this.forget(act.answer, act.from);
+        return this.remember(act.answer, act.to);
       case 'split':
-        return this.split(said.line.written, said.words);
+        return this.split(act.line.written, act.words);
       case 'add':
-        return this.missing.set(said.words);
+        return this.missing.set(act.words);
     }
   }
 

@@ -1,5 +1,5 @@
 import { DestroyRef, computed, inject, signal, type Signal } from '@angular/core';
-import type { LinePlace } from './recipe-editor';
+import type { LinePlace } from './editor';
 
 /** Rows this far outside of the window are drawn too, in pixels. */
 const MARGIN = 1200;

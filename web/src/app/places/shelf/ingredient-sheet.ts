@@ -24,14 +24,15 @@ import {
   defaultMethod,
   densityOf,
   disagreements,
-  kindForKind,
+  equalWeights,
   weightTable,
 } from '@ypsigram/core/measuring';
 import { millilitresIn, standardName } from '@ypsigram/core/units';
-import { CupPicture } from '../../cups/cup-picture';
+import { CupPicture } from '../../kit/cups/cup-picture';
 import { Icon } from '../../kit/icon/icon';
-import { Trouble } from '../../kit/trouble/trouble';
-import { kitchenActions, kitchenChanges, kitchenFeature } from '../../kitchen/kitchen.feature';
+import { Retry } from '../../kit/retry/retry';
+import { kitchenActions, kitchenChanges } from '../../state/kitchen/kitchen.actions';
+import { kitchenFeature } from '../../state/kitchen/kitchen.feature';
 import { PackPrice } from './pack-price';
 import { WeighNow } from './weigh-now';
 
@@ -45,7 +46,7 @@ const gram = (grams: number): string => grams.toFixed(grams < 20 ? 1 : 0);
 /** An ingredient's page: its weights by form and method, their sources, and how to fill a cup. */
 @Component({
   selector: 'yg-ingredient-sheet',
-  imports: [CupPicture, Icon, PackPrice, RouterLink, Trouble, WeighNow],
+  imports: [CupPicture, Icon, PackPrice, RouterLink, Retry, WeighNow],
   templateUrl: './ingredient-sheet.html',
   styleUrl: './ingredient-sheet.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -55,7 +56,7 @@ export class IngredientSheet {
 
   private readonly store = inject(Store);
   private readonly kitchen = this.store.selectSignal(kitchenFeature.selectCurrent);
-  private readonly shelf = this.store.selectSignal(kitchenFeature.selectOwnShelf);
+  private readonly shelf = this.store.selectSignal(kitchenFeature.selectShelf);
   private readonly cup = computed(() => millilitresIn('cup', this.kitchen().standard).valueOf());
 
   protected readonly problem = this.store.selectSignal(kitchenFeature.selectProblem);
@@ -112,7 +113,7 @@ export class IngredientSheet {
     const ingredient = this.ingredient();
     if (ingredient.role !== 'salt') return [];
     const salts = this.shelf().all.filter(({ role }) => role === 'salt');
-    return kindForKind(ingredient, salts, 'tsp').map(({ ingredient: other, measures }) => ({
+    return equalWeights(ingredient, salts, 'tsp').map(({ ingredient: other, measures }) => ({
       name: other.name.toLowerCase(),
       measures: showKitchen(new Fraction(Math.round(measures * 1000), 1000)).text,
       exactly: measures.toFixed(2),

@@ -3,7 +3,8 @@ import { Store } from '@ngrx/store';
 import { HEAVIEST_PACK_GRAMS, HIGHEST_PRICE } from '@ypsigram/contract';
 import type { Ingredient } from '@ypsigram/core/catalogue';
 import { decimal } from '../../kit/figures/figures';
-import { kitchenChanges, kitchenFeature } from '../../kitchen/kitchen.feature';
+import { kitchenChanges } from '../../state/kitchen/kitchen.actions';
+import { kitchenFeature } from '../../state/kitchen/kitchen.feature';
 
 /** What a pack holds and costs, and so what a gram and a cup cost. */
 @Component({

@@ -16,8 +16,9 @@ import { KitchenApi, WEIGHTS_TABLE } from '../../api/kitchen-api';
 import { Icon } from '../../kit/icon/icon';
 import { SearchField } from '../../kit/search-field/search-field';
 import { TableImport } from '../../kit/table-import/table-import';
-import { kitchenActions, kitchenChanges, kitchenFeature } from '../../kitchen/kitchen.feature';
-import { AddIngredient, type NewIngredient } from '../../kitchen/add-ingredient';
+import { kitchenActions, kitchenChanges } from '../../state/kitchen/kitchen.actions';
+import { kitchenFeature } from '../../state/kitchen/kitchen.feature';
+import { AddIngredient, type NewIngredient } from '../../kit/add-ingredient/add-ingredient';
 import { IngredientSheet } from './ingredient-sheet';
 import { shelfSearch } from './shelf-search';
 
@@ -52,13 +53,13 @@ export class ShelfPage {
   private readonly store = inject(Store);
   private readonly router = inject(Router);
   private readonly api = inject(KitchenApi);
-  private readonly shelf = this.store.selectSignal(kitchenFeature.selectOwnShelf);
+  private readonly shelf = this.store.selectSignal(kitchenFeature.selectShelf);
   private readonly search = computed(() => shelfSearch(this.shelf()));
 
   protected readonly table = WEIGHTS_TABLE;
   protected readonly isAdding = signal(false);
   private readonly state = this.store.selectSignal(kitchenFeature.selectKitchenState);
-  protected readonly canUndo = computed(() => this.state().past.length > 0);
+  protected readonly canUndo = computed(() => this.state().history.past.length > 0);
   protected readonly classes = CLASSES.map((id) => ({ id, name: CLASS_NAMES[id] }));
   protected readonly query = signal('');
   protected readonly only = signal<IngredientClass | null>(null);

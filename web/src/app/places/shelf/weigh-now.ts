@@ -10,11 +10,12 @@ import {
   signal,
 } from '@angular/core';
 import { Store } from '@ngrx/store';
-import { METHOD_NAMES, millilitresOf, HEAVIEST_DENSITY } from '@ypsigram/contract';
+import { METHOD_NAMES, HEAVIEST_DENSITY } from '@ypsigram/contract';
+import { heldMillilitresOf } from '@ypsigram/core/calibration';
 import type { Ingredient, Method, OwnWeight } from '@ypsigram/core/catalogue';
 import { defaultMethod, methodsFor } from '@ypsigram/core/measuring';
 import { decimal } from '../../kit/figures/figures';
-import { kitchenFeature } from '../../kitchen/kitchen.feature';
+import { kitchenFeature } from '../../state/kitchen/kitchen.feature';
 import { LiveScale } from '../../scale/live-scale';
 import { TakeReading } from '../../scale/take-reading';
 
@@ -77,7 +78,7 @@ export class WeighNow {
 
   private readonly store = inject(Store);
   private readonly tools = this.store.selectSignal(kitchenFeature.selectTools);
-  private readonly standard = this.store.selectSignal(kitchenFeature.selectOwnStandard);
+  private readonly standard = this.store.selectSignal(kitchenFeature.selectStandard);
 
   private readonly scale = inject(LiveScale);
   protected readonly problem = signal<string | null>(null);
@@ -126,7 +127,7 @@ export class WeighNow {
   protected use(mass: number): void {
     const tool = this.tools().find(({ name }) => name === this.toolName());
     if (!tool) return this.problem.set('Put a cup or a spoon in the Drawer first.');
-    const gramsPerMillilitre = mass / millilitresOf(tool, this.standard());
+    const gramsPerMillilitre = mass / heldMillilitresOf(tool, this.standard());
     if (!(gramsPerMillilitre > 0 && gramsPerMillilitre <= HEAVIEST_DENSITY)) return this.complain();
     this.problem.set(null);
     const { id: ingredientId } = this.ingredient();

@@ -1,0 +1,50 @@
+/** How the beam stands: which route gives more, by how much, and whether that matters. */
+export interface Lean {
+  readonly state: 'level' | 'within' | 'out' | 'empty';
+  /** Degrees, positive when the measure side goes down. */
+  readonly degrees: number;
+  /** For the eye: "level", "cups +1.2 %". */
+  readonly short: string;
+  /** For the ear: a whole sentence. */
+  readonly sentence: string;
+}
+
+/** A gap this small is none: half of the last place that is shown. */
+const LEVEL_BELOW = 0.0005;
+/** The beam leans this far at the edge of the tolerance, and no further than twice that. */
+const DEGREES_AT_TOLERANCE = 11;
+const MOST_DEGREES = 20;
+
+const percent = (gap: number): string => `${Math.abs(gap * 100).toFixed(1)} %`;
+
+/**
+ * How a gap tips the beam. `gap` is mass by measure over mass on the scale, less one;
+ * `tolerance` relative. Null gaps (one route missing) leave it empty.
+ */
+export function leanOf(gap: number | null, tolerance: number | null): Lean {
+  if (gap === null) {
+    return { state: 'empty', degrees: 0, short: '', sentence: 'Only one route is known.' };
+  }
+  const allowed = tolerance ?? 0;
+  if (Math.abs(gap) < LEVEL_BELOW) {
+    return {
+      state: 'level',
+      degrees: 0,
+      short: 'level',
+      sentence: 'Level: both routes give the same mass.',
+    };
+  }
+  const degrees =
+    allowed > 0 ? (gap / allowed) * DEGREES_AT_TOLERANCE : Math.sign(gap) * MOST_DEGREES;
+  const state = Math.abs(gap) <= allowed ? 'within' : 'out';
+  const side = gap > 0 ? 'measure' : 'weight';
+  const limit = `${(allowed * 100).toFixed(allowed * 100 < 10 && (allowed * 1000) % 10 ? 1 : 0)} %`;
+  const verdict =
+    state === 'within' ? `within the ${limit} it forgives` : `more than the ${limit} it forgives`;
+  return {
+    state,
+    degrees: Math.max(-MOST_DEGREES, Math.min(MOST_DEGREES, degrees)),
+    short: `${gap > 0 ? '+' : '−'}${percent(gap)}`,
+    sentence: `Tips to ${side} by ${percent(gap)}, ${verdict}.`,
+  };
+}

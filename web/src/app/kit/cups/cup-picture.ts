@@ -1,0 +1,61 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import { Store } from '@ngrx/store';
+import type { Ingredient } from '@ypsigram/core/catalogue';
+import { millilitresIn, standardName } from '@ypsigram/core/units';
+import { authorsFeature } from '../../state/authors/authors.feature';
+import { Chart } from '../chart/chart';
+import { heightOfRows, rowsChart } from '../chart/rows-chart';
+import { grams } from '../figures/figures';
+import { kitchenFeature } from '../../state/kitchen/kitchen.feature';
+import { trialsFeature } from '../../state/trials/trials.feature';
+import { cupRows } from './cup-rows';
+
+/** What everybody's cup of one ingredient weighs, in one picture. */
+@Component({
+  selector: 'yg-cup-picture',
+  imports: [Chart],
+  template: `
+    @if (rows().length > 1) {
+      <yg-chart [options]="options()" [label]="label()" [height]="height()" />
+      <p class="soft">
+        Circle: by method, from the tables. Diamond: an author’s cup. Triangle: a hand of this
+        kitchen. The bar is how sure each is.
+      </p>
+    } @else {
+      <p class="soft">Only one figure is known, so there is nothing to compare yet.</p>
+    }
+  `,
+  styles: 'p { margin: 0; font-size: 0.95rem; }',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class CupPicture {
+  readonly ingredient = input.required<Ingredient>();
+
+  private readonly store = inject(Store);
+  private readonly standard = this.store.selectSignal(kitchenFeature.selectStandard);
+  private readonly authors = this.store.selectSignal(authorsFeature.selectAuthors);
+  private readonly knownByAuthor = this.store.selectSignal(authorsFeature.selectKnownByAuthor);
+  private readonly hands = this.store.selectSignal(kitchenFeature.selectHands);
+  private readonly setsByHand = this.store.selectSignal(trialsFeature.selectSetsByHand);
+
+  protected readonly rows = computed(() =>
+    cupRows(
+      this.ingredient(),
+      millilitresIn('cup', this.standard()).valueOf(),
+      this.authors().map(({ id, name }) => ({ name, known: this.knownByAuthor().get(id) ?? [] })),
+      this.hands().map(({ id, name }) => ({ name, sets: this.setsByHand().get(id) ?? [] })),
+    ).map((row) => ({
+      ...row,
+      dots: row.mean === null ? [] : [{ at: row.mean, isHollow: false }],
+    })),
+  );
+  private readonly axis = computed(() => `grams to one cup, ${standardName(this.standard())}`);
+  protected readonly options = computed(() => rowsChart(this.rows(), [], this.axis()));
+  protected readonly height = computed(() => heightOfRows(this.rows().length));
+  protected readonly label = computed(
+    () =>
+      `${this.axis()}. ${this.rows()
+        .map(({ label, mean }) => `${label}: ${grams(mean ?? 0)} g`)
+        .join('. ')}.`,
+  );
+}

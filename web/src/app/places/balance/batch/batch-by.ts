@@ -1,0 +1,195 @@
+import { ChangeDetectionStrategy, Component, computed, input, output, signal } from '@angular/core';
+import { batchProblemMessage } from '@ypsigram/contract';
+import {
+  batchFactor,
+  factorOfLoads,
+  writeFactor,
+  type Holds,
+  type Pan,
+  type RecipeSize,
+  type BatchSetting,
+} from '@ypsigram/core/factor';
+import type { Shelf } from '@ypsigram/core/catalogue';
+import { decimal } from '../../../kit/figures/figures';
+
+const WAYS = [
+  { id: 'pieces', name: 'pieces' },
+  { id: 'portions', name: 'grams to a piece' },
+  { id: 'total', name: 'grams in all' },
+  { id: 'limit', name: 'what I have' },
+  { id: 'eggs', name: 'eggs' },
+  { id: 'pan', name: 'another pan' },
+  { id: 'loads', name: 'full loads' },
+] as const;
+type Way = (typeof WAYS)[number]['id'];
+
+const SHAPES = [
+  { id: 'round', name: 'round', sides: ['across'] },
+  { id: 'square', name: 'square', sides: ['side'] },
+  { id: 'rectangle', name: 'rectangle', sides: ['long', 'wide'] },
+  { id: 'ring', name: 'ring', sides: ['across', 'hole'] },
+  { id: 'loaf', name: 'loaf tin', sides: ['long', 'wide'] },
+  { id: 'moulds', name: 'tray of moulds', sides: ['moulds', 'ml each'] },
+] as const;
+type Shape = (typeof SHAPES)[number]['id'];
+
+/** A factor from what a bowl holds is taken to so many digits. */
+const DIGITS = 12;
+
+const CENTIMETRES = { cm: 1, inch: 2.54 } as const;
+type Length = keyof typeof CENTIMETRES;
+
+/** A pan as it is being typed: sides in the unit chosen, the second only where the shape has one. */
+interface TypedPan {
+  readonly shape: Shape;
+  readonly sides: readonly [string, string];
+  readonly height: string;
+}
+
+const A_PAN: TypedPan = { shape: 'round', sides: ['20', ''], height: '5' };
+
+/** A pan of the typed sizes, in units of so many centimetres; null while one is missing. */
+function panOf({ shape, sides, height }: TypedPan, centimetres: number): Pan | null {
+  const [first, second, heightCm] = [decimal(sides[0]), decimal(sides[1]), decimal(height)].map(
+    (value, at) => value && (shape === 'moulds' && at < 2 ? value : value * centimetres),
+  );
+  if (shape === 'moulds') {
+    const isWhole = first && second && Number.isInteger(first);
+    return isWhole ? { shape, count: first, millilitresEach: second } : null;
+  }
+  if (!first || !heightCm) return null;
+  switch (shape) {
+    case 'round':
+      return { shape, diameterCm: first, heightCm };
+    case 'square':
+      return { shape, sideCm: first, heightCm };
+    case 'rectangle':
+    case 'loaf':
+      return second ? { shape: 'rectangle', lengthCm: first, widthCm: second, heightCm } : null;
+    case 'ring':
+      return second ? { shape, diameterCm: first, innerDiameterCm: second, heightCm } : null;
+  }
+}
+
+/** The batch in other terms than a factor: what a baker has, wants or bakes in. */
+@Component({
+  selector: 'yg-batch-by',
+  templateUrl: './batch-by.html',
+  styleUrl: './batch-by.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class BatchBy {
+  readonly size = input.required<RecipeSize>();
+  readonly shelf = input.required<Shelf>();
+  readonly holds = input<Holds>({ bowlMillilitres: null, piecesPerLoad: null });
+  /** The exact factor that follows, as a fraction. */
+  readonly changed = output<string>();
+
+  protected readonly ways = WAYS;
+  protected readonly shapes = SHAPES;
+  protected readonly way = signal<Way>('pieces');
+  protected readonly problem = signal<string | null>(null);
+  protected readonly limitedBy = signal<string | null>(null);
+  /** The unit that pans are measured in. */
+  protected readonly unit = signal<Length>('cm');
+  protected readonly from = signal(A_PAN);
+  protected readonly to = signal(A_PAN);
+  protected readonly ends = [
+    { key: 'from', name: 'its pan', pan: this.from },
+    { key: 'to', name: 'mine', pan: this.to },
+  ] as const;
+  /** Ingredients that can limit a batch, by name. */
+  protected readonly ingredients = computed(() =>
+    [...this.size().byIngredient.keys()].map((id) => ({
+      id,
+      name: this.shelf().ingredient(id)?.name ?? id,
+    })),
+  );
+  /** What there is of each, as typed. */
+  private readonly have = signal<ReadonlyMap<string, number>>(new Map());
+
+  protected choose(way: string): void {
+    this.way.set(way as Way);
+    this.problem.set(null);
+    this.limitedBy.set(null);
+  }
+
+  protected count(text: string): void {
+    const number = decimal(text);
+    if (!number) return this.problem.set('Write how many, more than none.');
+    const way = this.way();
+    if (way === 'loads') this.fill(number);
+    else if (way === 'eggs') this.set({ by: 'eggs', eggs: number });
+    else if (way === 'total') this.set({ by: 'total', grams: number });
+    else this.set({ by: 'pieces', pieces: number });
+  }
+
+  private fill(loads: number): void {
+    const { grams, pieces } = this.size();
+    const factor = factorOfLoads(
+      loads,
+      { grams, pieces: pieces && pieces.valueOf() },
+      this.holds(),
+    );
+    if (factor === null) {
+      return this.problem.set('Say first, under Bowl and oven, what yours hold.');
+    }
+    this.set({ by: 'factor', factor: String(Number(factor.toPrecision(DIGITS))) });
+  }
+
+  protected portion(pieces: string, each: string): void {
+    const [count, gramsEach] = [decimal(pieces), decimal(each)];
+    if (!count || !gramsEach) return this.problem.set('Write how many pieces, and grams to each.');
+    this.set({ by: 'portions', pieces: count, gramsEach });
+  }
+
+  protected limit(ingredientId: string, text: string): void {
+    const grams = decimal(text);
+    this.have.update((have) => {
+      const next = new Map(have);
+      if (grams) next.set(ingredientId, grams);
+      else next.delete(ingredientId);
+      return next;
+    });
+    const limits = [...this.have()].map(([id, of]) => ({ ingredientId: id, grams: of }));
+    if (limits.length > 0) this.set({ by: 'limit', limits });
+  }
+
+  protected pan(end: 'from' | 'to', change: Partial<TypedPan>): void {
+    this[end].update((pan) => ({ ...pan, ...change }));
+    this.goByPans();
+  }
+
+  protected measureIn(unit: string): void {
+    this.unit.set(unit as Length);
+    this.goByPans();
+  }
+
+  private goByPans(): void {
+    const centimetres = CENTIMETRES[this.unit()];
+    const [from, to] = [panOf(this.from(), centimetres), panOf(this.to(), centimetres)];
+    if (from && to) this.set({ by: 'pan', from, to });
+    else this.problem.set('Write the sizes of both pans; moulds in whole numbers.');
+  }
+
+  protected shapeChosen(end: 'from' | 'to', shape: string): void {
+    this.pan(end, { shape: shape as Shape });
+  }
+
+  protected sidesOf(shape: Shape): readonly string[] {
+    return SHAPES.find(({ id }) => id === shape)!.sides;
+  }
+
+  protected withSide(pan: TypedPan, at: number, text: string): TypedPan['sides'] {
+    return at === 0 ? [text, pan.sides[1]] : [pan.sides[0], text];
+  }
+
+  private set(setting: BatchSetting): void {
+    const found = batchFactor(setting, this.size());
+    if (!found.ok) return this.problem.set(batchProblemMessage(found.problem));
+    this.problem.set(null);
+    const tightest = found.limitedBy;
+    this.limitedBy.set(tightest && (this.shelf().ingredient(tightest)?.name ?? tightest));
+    this.changed.emit(writeFactor(found.factor));
+  }
+}

@@ -1,0 +1,97 @@
+import { ChangeDetectionStrategy, Component, effect, input, output, signal } from '@angular/core';
+import { mixed, type Fraction } from '@ypsigram/core/amount';
+import { cleanBatches } from '@ypsigram/core/formula';
+import { writeFactor, type CleanBatch } from '@ypsigram/core/factor';
+import type { AssembledRecipe } from '@ypsigram/core/batch';
+
+/** The search waits until the batch rests, so that setting it stays quick. */
+const REST_MILLISECONDS = 350;
+
+interface Offer {
+  readonly factor: string;
+  readonly shown: string;
+  readonly says: string;
+}
+
+function offerOf({ factor, eggs, fills, tools, drift, change }: CleanBatch): Offer {
+  const parts = [
+    ...(eggs === null ? [] : [`${eggs} ${eggs === 1 ? 'egg' : 'eggs'}`]),
+    `${Math.round(fills)} fills of ${tools} tools`,
+    `ratios within ${(100 * drift).toFixed(1)} %`,
+    `${(100 * Math.abs(change)).toFixed(0)} % ${change < 0 ? 'less' : 'more'}`,
+  ];
+  return { factor: writeFactor(factor), shown: mixed(factor), says: parts.join(', ') };
+}
+
+/** Batches near this one that are cleaner: whole eggs, few fills, little drift. */
+@Component({
+  selector: 'yg-clean-offers',
+  template: `
+    @if (offers().length > 0) {
+      <section aria-labelledby="clean-heading">
+        <h2 id="clean-heading">Cleaner nearby</h2>
+        <ul>
+          @for (offer of offers(); track offer.factor) {
+            <li>
+              <button
+                type="button"
+                class="btn btn-outline-primary"
+                (click)="chosen.emit(offer.factor)"
+              >
+                <b>×{{ offer.shown + ' ' }}</b>
+                <span>{{ offer.says }}</span>
+              </button>
+            </li>
+          }
+        </ul>
+      </section>
+    }
+  `,
+  styles: `
+    section {
+      margin: 0.8rem 0;
+    }
+    h2 {
+      font-size: 1rem;
+    }
+    ul {
+      display: flex;
+      flex-wrap: wrap;
+      gap: 0.4rem;
+      margin: 0;
+      padding: 0;
+      list-style: none;
+    }
+    .btn {
+      text-align: left;
+    }
+    span {
+      font-weight: 500;
+    }
+  `,
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class CleanOffers {
+  readonly recipe = input.required<AssembledRecipe>();
+  readonly factor = input.required<Fraction>();
+  readonly chosen = output<string>();
+
+  protected readonly offers = signal<readonly Offer[]>([]);
+
+  /** Takes the first of them. */
+  takeFirst(): void {
+    const [first] = this.offers();
+    if (first) this.chosen.emit(first.factor);
+  }
+
+  constructor() {
+    effect((onCleanup) => {
+      const [recipe, factor] = [this.recipe(), this.factor()];
+      const timer = setTimeout(
+        () => this.offers.set(cleanBatches(recipe, factor).map(offerOf)),
+        REST_MILLISECONDS,
+      );
+      onCleanup(() => clearTimeout(timer));
+    });
+  }
+}

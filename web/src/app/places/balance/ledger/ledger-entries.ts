@@ -1,0 +1,123 @@
+import {
+  Injectable,
+  computed,
+  effect,
+  inject,
+  linkedSignal,
+  signal,
+  untracked,
+} from '@angular/core';
+import { Store } from '@ngrx/store';
+import { premixMessages } from '@ypsigram/contract';
+import {
+  adviceFor,
+  type Advice,
+  type Columns,
+  type LineChoice,
+  type PlanLine,
+} from '@ypsigram/core/batch';
+import { headsIngredients } from '@ypsigram/core/reading/structure';
+import { recipeFeature } from '../../../state/recipe/recipe.feature';
+import { allPictured, nextPictured, type Pictured } from './pictured';
+
+/** The pictures in sight follow their figures this much later, at the latest. */
+const PICTURES_MILLISECONDS = 50;
+
+/** What is out of sight follows when the batch rests: a slow drag is no rest. */
+const REST_MILLISECONDS = 150;
+
+/** What is done about a filling, not about a scale. */
+const FILLINGS: readonly Advice['mend'][] = ['method', 'tools', 'weigh'];
+const NO_CHOICE: LineChoice = {};
+const NO_PREMIXES: ReadonlyMap<number, string> = new Map();
+
+/** The lines of the ledger, what is seen first: each with its plan, its choice and what is advised. */
+@Injectable()
+export class LedgerEntries {
+  private readonly store = inject(Store);
+  private readonly reading = this.store.selectSignal(recipeFeature.selectReading);
+  private readonly plan = this.store.selectSignal(recipeFeature.selectPlan);
+  private readonly balance = this.store.selectSignal(recipeFeature.selectBalance);
+  private readonly batch = this.store.selectSignal(recipeFeature.selectBatch);
+
+  /** The plan that lines out of sight show: the same, once the batch rests. */
+  readonly settled = signal(this.plan());
+  private readonly seen = signal<ReadonlySet<number>>(new Set());
+  /** What is drawn as cups and beams. */
+  private readonly pictured = linkedSignal<readonly PlanLine[], Pictured>({
+    source: this.plan,
+    computation: (plan, previous) => nextPictured(plan, previous?.value, untracked(this.seen)),
+  });
+  private readonly advice = computed(() => {
+    const [plan, { columns }] = [this.settled(), this.balance()];
+    // With the plan, not before it: the batch has changed a moment earlier.
+    return untracked(() => this.adviceOn(plan, columns));
+  });
+
+  /** The lines that belong in a ledger; steps and yields do not. */
+  readonly all = computed(() => {
+    const [plan, settled, seen] = [this.plan(), this.settled(), this.seen()];
+    const later = settled.length === plan.length ? settled : plan;
+    const { lines: drawn } = this.pictured();
+    const [{ lines: choices, columns }, advice] = [this.balance(), this.advice()];
+    const premixes = columns === 'measure' ? NO_PREMIXES : premixMessages(settled);
+    return this.reading()
+      .lines.map((line, index) => ({
+        line,
+        index,
+        plan: (seen.has(index) ? plan : later)[index]!,
+        pictured: (seen.has(index) ? drawn : later)[index]!,
+        choice: choices[index] ?? NO_CHOICE,
+        advice: advice.find((one) => one.line === index) ?? null,
+        premix: premixes.get(index) ?? null,
+      }))
+      .filter(
+        ({ line }) =>
+          line.kind === 'ingredient' || line.kind === 'unread' || line.kind === 'heading',
+      )
+      .filter(
+        ({ line, index }) => line.kind !== 'heading' || headsIngredients(this.reading(), index),
+      );
+  });
+
+  constructor() {
+    effect((onCleanup) => {
+      const plan = this.plan();
+      const pictures = setTimeout(
+        () => this.pictured.set(allPictured(plan)),
+        PICTURES_MILLISECONDS,
+      );
+      const rest = setTimeout(() => this.settled.set(plan), REST_MILLISECONDS);
+      onCleanup(() => {
+        clearTimeout(pictures);
+        clearTimeout(rest);
+      });
+    });
+  }
+
+  see(index: number, isSeen: boolean): void {
+    this.seen.update((seen) => {
+      const next = new Set(seen);
+      if (isSeen) next.add(index);
+      else next.delete(index);
+      return next;
+    });
+  }
+
+  /** What to mend first, by the plan as it is, not as it is shown a moment later. */
+  firstAdvice(): Advice | null {
+    return this.adviceOn(this.plan(), this.balance().columns)[0] ?? null;
+  }
+
+  isNearest(index: number): boolean {
+    return this.balance().lines[index]?.nearest === true;
+  }
+
+  /** Of what could be done, what concerns the columns gone by. */
+  private adviceOn(plan: readonly PlanLine[], columns: Columns): readonly Advice[] {
+    const batch = this.batch();
+    const all = batch ? adviceFor(this.reading(), plan, batch) : [];
+    if (columns === 'both') return all;
+    return all.filter(({ mend }) => FILLINGS.includes(mend) === (columns === 'measure'));
+  }
+}

@@ -1,0 +1,149 @@
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  input,
+  output,
+  signal,
+  type Signal,
+} from '@angular/core';
+import { METHOD_NAMES, adviceMessage, basisName, noteMessage } from '@ypsigram/contract';
+import { isRange } from '@ypsigram/core/amount';
+import {
+  methodsForLine,
+  type Advice,
+  type Columns,
+  type LineChoice,
+  type PlanLine,
+} from '@ypsigram/core/batch';
+import { questionsOf } from '@ypsigram/core/conversion';
+import { onScaleGrid } from '@ypsigram/core/fills';
+import type { Drawer } from '@ypsigram/core/drawer';
+import type { Method, Shelf } from '@ypsigram/core/catalogue';
+import type { KnownWeight } from '@ypsigram/core/measuring';
+import type { Line } from '@ypsigram/core/reading';
+import type { Standard } from '@ypsigram/core/units';
+import { shownAmount, spread } from '../../../kit/amounts/amounts';
+import { Beam } from '../../../kit/beam/beam';
+import { Fills } from '../../../kit/fills/fills';
+import { Icon } from '../../../kit/icon/icon';
+import { TechniqueCard } from '../../../kit/technique/technique-card';
+import type { Decision } from '../../../state/recipe/recipe.actions';
+import { mendOf } from './line-advice';
+import { LineBasis } from './line-basis';
+import { LineDecisions } from './line-decisions';
+
+const NO_CHOICE: LineChoice = {};
+
+/** One line of the ledger: what the author meant, and both your columns. */
+@Component({
+  selector: 'yg-ledger-line',
+  imports: [Beam, Fills, Icon, LineBasis, LineDecisions, TechniqueCard],
+  templateUrl: './ledger-line.html',
+  styleUrl: './ledger-line.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  host: {
+    role: 'rowgroup',
+    '[class.open]': 'isOpen()',
+    '[class.measure]': "columns() === 'measure'",
+    '[class.weigh]': "columns() === 'weigh'",
+  },
+})
+export class LedgerLine {
+  readonly line = input.required<Line>();
+  readonly plan = input.required<PlanLine>();
+  /** What the pictures show, a moment behind while the batch is dragged; the plan where absent. */
+  readonly pictured = input<PlanLine>();
+  readonly standard = input.required<Standard>();
+  readonly shelf = input.required<Shelf>();
+  /** What is known of the author's cups. */
+  readonly known = input<readonly KnownWeight[]>([]);
+  readonly index = input.required<number>();
+  /** Looked at only by what is open, so that a change of it redraws nothing else. */
+  readonly factor = input<Signal<number>>(signal(1));
+  readonly choice = input<LineChoice>(NO_CHOICE);
+  readonly columns = input<Columns>('both');
+  readonly drawer = input.required<Drawer>();
+  /** What would mend it, where it is off. */
+  readonly advice = input<Advice | null>(null);
+  /** How it goes with a premix, where one concerns it. */
+  readonly premix = input<string | null>(null);
+  readonly methodChosen = output<Method>();
+  readonly decided = output<Decision>();
+  readonly mended = output<Advice>();
+
+  protected readonly isOpen = signal(false);
+  protected readonly methodNames = METHOD_NAMES;
+
+  protected readonly pictures = computed(() => this.pictured() ?? this.plan());
+  /** What goes in, which may be another kind than was written. */
+  protected readonly ingredient = computed(() => {
+    const { ingredientId } = this.plan();
+    return ingredientId === null ? null : (this.shelf().ingredient(ingredientId) ?? null);
+  });
+  protected readonly substitute = computed(() => this.plan().substitute?.name ?? null);
+  protected readonly bySpoon = computed(
+    () => this.plan().measure?.fills.every(({ kind }) => kind === 'spoon') ?? false,
+  );
+  protected readonly mend = computed(() => {
+    const advice = this.advice();
+    return advice && { says: adviceMessage(advice), does: mendOf(advice) };
+  });
+  protected readonly methods = computed(() => {
+    const { substitute } = this.plan();
+    const line = this.line();
+    return methodsForLine(
+      substitute ? { ...line, ingredientId: substitute.ingredientId } : line,
+      this.shelf(),
+    );
+  });
+  protected readonly authorMethod = computed(() => {
+    const { authorMethod, stated, amount } = this.line();
+    if (authorMethod) return METHOD_NAMES[authorMethod];
+    return stated && amount ? 'weighed' : '–';
+  });
+  protected readonly grams = computed(() => {
+    const intended = this.plan().intended;
+    return intended && onScaleGrid(intended.grams).shown.replace(' g', '');
+  });
+  protected readonly spread = computed(() => spread(this.plan().intended));
+  protected readonly rung = computed(() => basisName(this.plan().intended?.basis ?? null));
+  protected readonly weight = computed(() => {
+    const { weight } = this.plan();
+    return weight && shownParts(weight.shown);
+  });
+  /** Whose calibrated hand the measure goes by, if it does. */
+  protected readonly hand = computed(() => {
+    const basis = this.plan().measure?.basis;
+    return basis?.rung === 'hand' ? basis.source : null;
+  });
+  /** What was written, scaled: all that can be said of an ingredient without a weight. */
+  protected readonly scaled = computed(() => {
+    const { scaled } = this.plan();
+    const { unit } = this.line();
+    return scaled && unit ? shownAmount(scaled, unit) : null;
+  });
+  protected readonly isRange = computed(() => {
+    const { amount } = this.line();
+    return amount !== null && isRange(amount);
+  });
+  protected readonly notes = computed(() =>
+    questionsOf(this.line(), this.standard(), this.shelf(), this.known()).map((question) =>
+      noteMessage(question, this.line(), this.standard(), this.shelf()),
+    ),
+  );
+
+  protected toggle(): void {
+    this.isOpen.update((open) => !open);
+  }
+
+  protected choose(method: string): void {
+    this.methodChosen.emit(method as Method);
+  }
+}
+
+/** "125 g" in its figure and its unit; a beam's "1 lb 4 1/2 oz" as it stands. */
+function shownParts(shown: string): { readonly figure: string; readonly unit: string } {
+  const grams = / g$/.test(shown);
+  return { figure: grams ? shown.slice(0, -2) : shown, unit: grams ? 'g' : '' };
+}

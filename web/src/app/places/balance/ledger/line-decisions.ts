@@ -1,0 +1,115 @@
+import { ChangeDetectionStrategy, Component, computed, input, output, signal } from '@angular/core';
+import {
+  substitutesFor,
+  type LineChoice,
+  type PlanLine,
+  type Substitute,
+} from '@ypsigram/core/batch';
+import type { Drawer } from '@ypsigram/core/drawer';
+import type { Shelf } from '@ypsigram/core/catalogue';
+import type { Line } from '@ypsigram/core/reading';
+import { decimal, grams } from '../../../kit/figures/figures';
+import type { Decision } from '../../../state/recipe/recipe.actions';
+
+const keyOf = ({ ingredientId, form }: Pick<Substitute, 'ingredientId' | 'form'>): string =>
+  `${ingredientId}|${form ?? ''}`;
+
+/** What a substitute changes beside its weight. */
+function changesOf({ gramsEach, waterMore, gained, lost }: Substitute): string {
+  const more = waterMore > 0 ? 'more' : 'less';
+  return [
+    gramsEach === 1 ? 'gram for gram' : `${Number(gramsEach.toFixed(2))} g for each gram`,
+    ...(waterMore === 0
+      ? []
+      : [`the dough takes about ${Math.abs(waterMore)} g ${more} water to 100 g`]),
+    gained.length > 0 ? `brings in ${gained.join(', ')}` : 'brings in no other allergen',
+    ...(lost.length > 0 ? [`without ${lost.join(', ')}`] : []),
+  ].join('; ');
+}
+
+/** What a baker decides of one line: its weight, its kind, the tools, whether it is weighed. */
+@Component({
+  selector: 'yg-line-decisions',
+  templateUrl: './line-decisions.html',
+  styleUrl: './line-decisions.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class LineDecisions {
+  readonly line = input.required<Line>();
+  readonly plan = input.required<PlanLine>();
+  readonly choice = input.required<LineChoice>();
+  readonly factor = input.required<number>();
+  readonly shelf = input.required<Shelf>();
+  readonly drawer = input.required<Drawer>();
+  readonly decided = output<Decision>();
+
+  protected readonly problem = signal<string | null>(null);
+  protected readonly pinned = computed(() => {
+    const { grams: atOnce } = this.choice();
+    return atOnce === undefined ? '' : String(Number((atOnce * this.factor()).toPrecision(10)));
+  });
+  protected readonly meant = computed(() => {
+    const { intended } = this.plan();
+    return intended ? grams(intended.grams) : '';
+  });
+  protected readonly kinds = computed(() =>
+    substitutesFor(this.line(), this.shelf()).map((one) => ({ key: keyOf(one), name: one.name })),
+  );
+  protected readonly written = computed(() => {
+    const { ingredientId } = this.line();
+    return ingredientId === null ? '' : (this.shelf().ingredient(ingredientId)?.name ?? '');
+  });
+  protected readonly kind = computed(() => {
+    const { instead } = this.choice();
+    return instead ? keyOf(instead) : '';
+  });
+  protected readonly changes = computed(() => {
+    const { substitute } = this.plan();
+    return substitute && changesOf(substitute);
+  });
+  /** Things to fill, each once: a jug is all its marks. */
+  protected readonly tools = computed(() => {
+    const { dry, wet } = this.drawer();
+    return [...new Set([...dry, ...wet].map(({ wash }) => wash))];
+  });
+  protected readonly tool = computed(() => this.choice().tools?.[0] ?? '');
+  protected readonly isFilled = computed(
+    () => this.plan().measure !== null && this.plan().measure!.method !== 'count',
+  );
+  protected readonly hasAny = computed(() => Object.keys(this.choice()).length > 0);
+
+  protected pin(text: string): void {
+    this.problem.set(null);
+    if (text.trim() === '') return this.decided.emit({ grams: undefined });
+    const mass = decimal(text);
+    if (!mass) return this.problem.set('Write the weight in grams, such as 130 or 12.5.');
+    this.decided.emit({ grams: mass / this.factor() });
+  }
+
+  protected replace(key: string): void {
+    const found = substitutesFor(this.line(), this.shelf()).find((one) => keyOf(one) === key);
+    this.decided.emit({
+      instead: found && { ingredientId: found.ingredientId, form: found.form },
+    });
+  }
+
+  protected keepTo(tool: string): void {
+    this.decided.emit({ tools: tool === '' ? undefined : [tool] });
+  }
+
+  protected weigh(isWeighed: boolean): void {
+    this.decided.emit({ weighed: isWeighed || undefined });
+  }
+
+  protected reset(): void {
+    this.problem.set(null);
+    this.decided.emit({
+      grams: undefined,
+      instead: undefined,
+      tools: undefined,
+      weighed: undefined,
+      nearest: undefined,
+      premix: undefined,
+    });
+  }
+}

@@ -1,0 +1,56 @@
+import { readText } from '../../../testing/read';
+import { TestBed, type ComponentFixture } from '@angular/core/testing';
+import { provideRouter } from '@angular/router';
+import { Store, provideState, provideStore } from '@ngrx/store';
+import { Fraction } from '@ypsigram/core/amount';
+import { defaultDrawer } from '@ypsigram/core/drawer';
+import { planBatch } from '@ypsigram/core/batch';
+import { BUILT_IN_SHELF } from '@ypsigram/core/catalogue';
+import { kitchenChanges } from '../../../state/kitchen/kitchen.actions';
+import { kitchenFeature } from '../../../state/kitchen/kitchen.feature';
+import { CostView } from './cost-view';
+
+describe('CostView', () => {
+  let fixture: ComponentFixture<CostView>;
+
+  beforeEach(() => {
+    TestBed.configureTestingModule({
+      providers: [provideStore(), provideState(kitchenFeature), provideRouter([])],
+    });
+    fixture = TestBed.createComponent(CostView);
+    const batch = { factor: new Fraction(2), shelf: BUILT_IN_SHELF, drawer: defaultDrawer() };
+    const reading = readText('500 g bread flour\n10 g table salt');
+    fixture.componentRef.setInput('plan', planBatch(reading, batch));
+    fixture.componentRef.setInput('shelf', BUILT_IN_SHELF);
+    fixture.componentRef.setInput('pieces', 8);
+    fixture.detectChanges();
+  });
+
+  const text = (): string =>
+    (fixture.nativeElement as HTMLElement).textContent!.replace(/\s+/g, ' ');
+  const price = (ingredientId: string, packGrams: number, costs: number): void => {
+    TestBed.inject(Store).dispatch(
+      kitchenChanges.priceKept({ price: { ingredientId, packGrams, price: costs } }),
+    );
+    fixture.detectChanges();
+  };
+
+  it('counts nothing while no price is known, and leads to where one is set', () => {
+    expect(text()).toContain('0.00 € for this batch');
+    expect(text()).toContain('without 2 ingredients that have no price yet');
+    const links = [...(fixture.nativeElement as HTMLElement).querySelectorAll('a')];
+    expect(links.map((link) => link.getAttribute('href'))).toEqual([
+      '/shelf/flour-wheat-bread',
+      '/shelf/salt-table',
+    ]);
+  });
+
+  it('tells what the batch and a piece cost, and the whole packs to buy', () => {
+    price('flour-wheat-bread', 750, 1.5);
+    expect(text()).toContain('2.00 € for this batch');
+    expect(text()).toContain('0.25 € a piece');
+    expect(text()).toContain('2 × 750 g');
+    expect(text()).toContain('500 g left over');
+    expect(text()).toContain('without 1 ingredient that has no price yet');
+  });
+});

@@ -1,0 +1,48 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import { RouterLink } from '@angular/router';
+import { Store } from '@ngrx/store';
+import { batchCost } from '@ypsigram/core/formula';
+import type { PlanLine } from '@ypsigram/core/batch';
+import type { Shelf } from '@ypsigram/core/catalogue';
+import { grams } from '../../../kit/figures/figures';
+import { kitchenFeature } from '../../../state/kitchen/kitchen.feature';
+
+/** What the batch costs, and the packs to buy for it. */
+@Component({
+  selector: 'yg-cost-view',
+  imports: [RouterLink],
+  templateUrl: './cost-view.html',
+  styleUrl: './compare-view.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class CostView {
+  private readonly store = inject(Store);
+  private readonly possessions = this.store.selectSignal(kitchenFeature.selectCurrent);
+
+  readonly plan = input.required<readonly PlanLine[]>();
+  readonly shelf = input.required<Shelf>();
+  /** Pieces of this batch; null where the recipe does not say. */
+  readonly pieces = input.required<number | null>();
+
+  private readonly cost = computed(() => batchCost(this.plan(), this.possessions().prices));
+  protected readonly rows = computed(() =>
+    this.cost().needs.map(({ ingredientId, grams: mass, cost, packs }) => ({
+      id: ingredientId,
+      name: this.shelf().ingredient(ingredientId)?.name ?? ingredientId,
+      grams: grams(mass),
+      cost: cost === null ? null : this.money(cost),
+      packs: packs && `${packs.count} × ${packs.grams} g`,
+      left: packs && `${grams(packs.count * packs.grams - mass)} g left over`,
+    })),
+  );
+  protected readonly total = computed(() => this.money(this.cost().total));
+  protected readonly each = computed(() => {
+    const pieces = this.pieces();
+    return pieces ? this.money(this.cost().total / pieces) : null;
+  });
+  protected readonly uncounted = computed(() => this.cost().withoutPrice.length);
+
+  private money(value: number): string {
+    return `${value.toFixed(2)} ${this.possessions().currency}`;
+  }
+}

@@ -1,0 +1,90 @@
+import { ChangeDetectionStrategy, Component, computed, input, output, signal } from '@angular/core';
+import { FACTOR_PROBLEMS } from '@ypsigram/contract';
+import { LARGEST_FACTOR } from '@ypsigram/core/factor';
+import {
+  formulaOf,
+  massForPercent,
+  massesForHydration,
+  type FormulaPart,
+  type NewMasses,
+} from '@ypsigram/core/formula';
+import type { PlanLine } from '@ypsigram/core/batch';
+import type { Shelf } from '@ypsigram/core/catalogue';
+import { decimal, grams } from '../../../kit/figures/figures';
+
+const percent = (value: number): string => String(Number(value.toFixed(value < 10 ? 2 : 1)));
+
+/** The recipe as a baker's formula: everything to 100 of flour, and set by that. */
+@Component({
+  selector: 'yg-formula-view',
+  templateUrl: './formula-view.html',
+  styleUrl: './formula-view.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class FormulaView {
+  readonly plan = input.required<readonly PlanLine[]>();
+  readonly shelf = input.required<Shelf>();
+  readonly factor = input.required<number>();
+  /** Masses of lines at factor 1. */
+  readonly massesSet = output<NewMasses>();
+  /** The mass of the whole dough that is wanted. */
+  readonly totalSet = output<number>();
+
+  protected readonly problem = signal<string | null>(null);
+  protected readonly formula = computed(() => formulaOf(this.plan(), this.shelf()));
+  protected readonly hydration = computed(() => percent(this.formula()?.hydration ?? 0));
+  protected readonly total = computed(() => grams(this.formula()?.totalGrams ?? 0));
+  protected readonly parts = computed(() =>
+    (this.formula()?.parts ?? []).map((part, at) => ({
+      key: `${at} ${part.name}`,
+      name: part.name,
+      about: this.aboutPart(part),
+      rows: part.lines.map((line) => ({
+        index: line.index,
+        name: this.shelf().ingredient(line.ingredientId)?.name ?? line.ingredientId,
+        grams: grams(line.grams),
+        percent: percent(line.percent),
+      })),
+    })),
+  );
+
+  protected setPercent(index: number, text: string): void {
+    const wanted = decimal(text);
+    const formula = this.formula();
+    if (!formula) return;
+    const masses = wanted === null ? null : massForPercent(formula, index, wanted);
+    this.set(masses, 'Write a percentage over 0; a flour can have all only when it is alone.');
+  }
+
+  protected setHydration(text: string): void {
+    const wanted = decimal(text);
+    const formula = this.formula();
+    if (!formula) return;
+    const masses = wanted === null ? null : massesForHydration(formula, wanted);
+    this.set(masses, 'The liquids can’t give that: the rest alone brings more, or there are none.');
+  }
+
+  protected setTotal(text: string): void {
+    const mass = decimal(text);
+    if (!mass) return this.problem.set('Write the mass of the dough in grams.');
+    const times = (this.factor() * mass) / (this.formula()?.totalGrams ?? mass);
+    if (times > LARGEST_FACTOR) return this.problem.set(FACTOR_PROBLEMS['too-large']);
+    this.problem.set(null);
+    this.totalSet.emit(mass);
+  }
+
+  private set(masses: NewMasses | null, problem: string): void {
+    this.problem.set(masses ? null : problem);
+    if (!masses) return;
+    const atOnce = Object.entries(masses).map(([index, mass]) => [index, mass / this.factor()]);
+    this.massesSet.emit(Object.fromEntries(atOnce) as NewMasses);
+  }
+
+  private aboutPart({ isPreferment, flourPercent, hydration, grams: mass }: FormulaPart): string {
+    return [
+      ...(isPreferment ? [`preferment with ${percent(flourPercent)} % of the flour`] : []),
+      `${grams(mass)} g`,
+      ...(hydration === null ? [] : [`water ${percent(hydration)} % of its flour`]),
+    ].join(', ');
+  }
+}

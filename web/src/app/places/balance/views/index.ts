@@ -1,0 +1,2 @@
+export { BatchMore } from './batch-more';
+export { RatiosFoot } from './ratios-foot';

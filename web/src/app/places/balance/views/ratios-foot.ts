@@ -1,0 +1,45 @@
+import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
+import type { Shelf } from '@ypsigram/core/catalogue';
+import { RATIO_PARTS, ratioDrift } from '@ypsigram/core/formula';
+import type { PlanLine } from '@ypsigram/core/batch';
+import type { Strictness } from '@ypsigram/core/fills';
+
+/** The ratios of the batch as baker's percentages: as written, as measured and as weighed. */
+@Component({
+  selector: 'yg-ratios-foot',
+  templateUrl: './ratios-foot.html',
+  styleUrl: './ratios-foot.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class RatiosFoot {
+  readonly plan = input.required<readonly PlanLine[]>();
+  readonly shelf = input.required<Shelf>();
+  readonly strictness = input<Strictness>('normal');
+
+  protected readonly ratios = computed(() => {
+    const { base, ratios } = ratioDrift(this.plan(), this.shelf(), this.strictness());
+    const rows = RATIO_PARTS.filter((part) => ratios[part].intended > 0).map((name) => {
+      const { intended, measured, weighed, drift, isOver } = ratios[name];
+      return {
+        name,
+        intended: shown(intended),
+        measured: shown(measured),
+        weighed: shown(weighed),
+        drift: `${(100 * drift).toFixed(1)} %`,
+        isOver,
+      };
+    });
+    const flour = this.plan().reduce(
+      (sum, { ingredientId, intended }) =>
+        ingredientId && this.shelf().ingredient(ingredientId)?.role === 'flour'
+          ? sum + (intended?.grams ?? 0)
+          : sum,
+      0,
+    );
+    return { hasFlour: base === 'flour', flour: Math.round(flour), rows };
+  });
+}
+
+function shown(percent: number): string {
+  return percent.toFixed(percent < 10 ? 2 : 1);
+}

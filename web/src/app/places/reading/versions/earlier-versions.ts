@@ -1,0 +1,65 @@
+import { DatePipe } from '@angular/common';
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  effect,
+  inject,
+  input,
+  output,
+  signal,
+  untracked,
+} from '@angular/core';
+import type { RecipeVersion } from '@ypsigram/contract';
+import { RecipesApi, problemOf } from '../../../api/recipes-api';
+import { Retry } from '../../../kit/retry/retry';
+import { lineChanges, type LineChange } from './line-changes';
+
+const WORDS: Readonly<Record<LineChange['kind'], string>> = { same: '', gone: 'was', new: 'now' };
+
+/** Earlier texts of a recipe, each beside what it has become, and the way back. */
+@Component({
+  selector: 'yg-earlier-versions',
+  imports: [DatePipe, Retry],
+  templateUrl: './earlier-versions.html',
+  styleUrl: './earlier-versions.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class EarlierVersions {
+  readonly id = input.required<string>();
+  /** What the server has last; a newer one means that there is one more earlier text. */
+  readonly savedRevision = input.required<number>();
+  readonly text = input.required<string>();
+  readonly taken = output<RecipeVersion>();
+
+  private readonly api = inject(RecipesApi);
+
+  protected readonly words = WORDS;
+  protected readonly versions = signal<readonly RecipeVersion[] | null>(null);
+  protected readonly problem = signal<string | null>(null);
+  protected readonly revision = signal<number | null>(null);
+  protected readonly chosen = computed(() => {
+    const versions = this.versions() ?? [];
+    return versions.find(({ revision }) => revision === this.revision()) ?? versions[0] ?? null;
+  });
+  protected readonly changes = computed(() => {
+    const chosen = this.chosen();
+    return chosen ? lineChanges(chosen.text, this.text()) : [];
+  });
+
+  constructor() {
+    effect(() => {
+      this.id();
+      this.savedRevision();
+      untracked(() => this.load());
+    });
+  }
+
+  protected load(): void {
+    this.problem.set(null);
+    this.api.versions(this.id()).subscribe({
+      next: (versions) => this.versions.set(versions),
+      error: (error: unknown) => this.problem.set(problemOf(error)),
+    });
+  }
+}

@@ -1,0 +1,1 @@
+export { EarlierVersions } from './earlier-versions';

@@ -1,0 +1,108 @@
+import {
+  ChangeDetectionStrategy,
+  Component,
+  HostListener,
+  computed,
+  inject,
+  input,
+} from '@angular/core';
+import { unweighedLines } from '@ypsigram/core/batch';
+import { RouterLink, RouterLinkActive, RouterOutlet } from '@angular/router';
+import { Store } from '@ngrx/store';
+import { Icon } from '../kit/icon/icon';
+import { recipeActions } from '../state/recipe/recipe.actions';
+import { recipeFeature, type SaveStatus } from '../state/recipe/recipe.feature';
+
+const SAVE_WORDS: Readonly<Record<SaveStatus, string>> = {
+  new: 'Not saved yet',
+  saved: 'Saved',
+  changed: 'Saving…',
+  saving: 'Saving…',
+  failed: 'Not saved',
+  conflict: 'Changed elsewhere',
+};
+
+/** The path of an open recipe: its name, its places in the order of the work, and their state. */
+@Component({
+  selector: 'yg-recipe-path',
+  imports: [Icon, RouterLink, RouterLinkActive, RouterOutlet],
+  templateUrl: './recipe-path.html',
+  styleUrl: './recipe-path.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class RecipePath {
+  private readonly store = inject(Store);
+
+  /** From the address; absent for a new recipe. */
+  readonly id = input<string>();
+
+  protected readonly state = this.store.selectSignal(recipeFeature.selectRecipeState);
+  private readonly reading = this.store.selectSignal(recipeFeature.selectReading);
+  private readonly plan = this.store.selectSignal(recipeFeature.selectPlan);
+  private readonly factor = this.store.selectSignal(recipeFeature.selectFactor);
+
+  protected readonly base = computed(() => {
+    const id = this.id();
+    return id === undefined ? '/new' : `/recipes/${id}`;
+  });
+  protected readonly title = computed(() => {
+    const { saved, draft } = this.state();
+    if (this.isMissing()) return 'No such recipe';
+    return this.reading().title ?? (saved || draft.text.trim() ? 'Untitled recipe' : 'New recipe');
+  });
+  /** An address was opened whose recipe could not be fetched: there is nothing to show. */
+  protected readonly isMissing = computed(() => {
+    const { saved, problem } = this.state();
+    return this.id() !== undefined && saved === null && problem !== null;
+  });
+  protected readonly saveWord = computed(() => SAVE_WORDS[this.state().status]);
+  protected readonly readState = computed(() => {
+    const lines = this.reading().lines.filter(({ kind }) => kind === 'ingredient');
+    const open = unweighedLines(this.plan()).filter((at) => this.plan()[at]!.scaled).length;
+    if (lines.length === 0) return 'nothing read yet';
+    return open === 0
+      ? `${lines.length} lines read`
+      : `${lines.length} lines read, ${open} without a weight`;
+  });
+  protected readonly balanceState = computed(() => {
+    const out = this.plan().filter(({ within }) => within === false).length;
+    const factor = this.factor();
+    if (!factor) return 'no batch set';
+    const times = `×${factor.toFraction(true)}`;
+    return out === 0 ? `${times}, balanced` : `${times}, ${out} out`;
+  });
+
+  /** How many lines go by the scale: what a chance depends on most. */
+  protected readonly routeState = computed(() => {
+    const lines = this.plan().filter(({ intended, weight }) => intended && weight);
+    if (lines.length === 0) return 'nothing to bake yet';
+    const { columns } = this.state().draft.balance;
+    const weighed = lines.filter(({ isWeighed, measure }) => isWeighed || !measure).length;
+    return `${columns === 'weigh' ? lines.length : weighed} of ${lines.length} weighed`;
+  });
+
+  protected retry(): void {
+    this.store.dispatch(recipeActions.saveWanted());
+  }
+
+  protected takeTheirs(): void {
+    this.store.dispatch(recipeActions.theirsTaken());
+  }
+
+  protected keepMine(): void {
+    this.store.dispatch(recipeActions.mineKept());
+  }
+
+  @HostListener('document:keydown.control.s', ['$event'])
+  @HostListener('document:keydown.meta.s', ['$event'])
+  protected save(event: Event): void {
+    event.preventDefault();
+    this.store.dispatch(recipeActions.saveWanted());
+  }
+
+  @HostListener('window:beforeunload', ['$event'])
+  protected warnBeforeLeaving(event: Event): void {
+    const { status, saved } = this.state();
+    if (saved && status !== 'saved') event.preventDefault();
+  }
+}

@@ -1,0 +1,104 @@
+import {
+  createActionGroup,
+  createFeature,
+  createReducer,
+  createSelector,
+  emptyProps,
+  on,
+  props,
+} from '@ngrx/store';
+import type { Author, AuthorDraft } from '@ypsigram/contract';
+import { knownOfAuthor } from '@ypsigram/core/calibration';
+import type { KnownWeight } from '@ypsigram/core/measuring';
+import { kitchenFeature } from '../kitchen/kitchen.feature';
+
+/** What a baker can change of an author. */
+export type AuthorChange = Omit<Author, 'id' | 'revision' | 'inferred' | 'recipeCount'>;
+
+export const authorsActions = createActionGroup({
+  source: 'Authors',
+  events: {
+    'Authors asked for': emptyProps(),
+    'Authors loaded': props<{ authors: Author[] }>(),
+    'Author added': props<{ draft: AuthorDraft }>(),
+    'Author changed': props<{ author: Author; by: Partial<AuthorChange> }>(),
+    'Author removed': props<{ author: Author }>(),
+    'Removal undone': props<{ author: Author }>(),
+    'Author kept': props<{ author: Author }>(),
+    'Author gone': props<{ author: Author }>(),
+    'Authors not reached': props<{ problem: string }>(),
+  },
+});
+
+export interface AuthorsState {
+  readonly isLoaded: boolean;
+  readonly authors: readonly Author[];
+  /** The one that was added last: to be opened. */
+  readonly latest: string | null;
+  /** The one that was removed last, as long as it can be brought back. */
+  readonly removed: Author | null;
+  readonly problem: string | null;
+}
+
+const initialState: AuthorsState = {
+  isLoaded: false,
+  authors: [],
+  latest: null,
+  removed: null,
+  problem: null,
+};
+
+const byName = (a: Author, b: Author): number => a.name.localeCompare(b.name);
+
+const NOBODY: readonly KnownWeight[] = [];
+
+export const authorsFeature = createFeature({
+  name: 'authors',
+  reducer: createReducer(
+    initialState,
+    on(authorsActions.authorsLoaded, (state, { authors }) => ({
+      ...state,
+      isLoaded: true,
+      authors,
+      problem: null,
+    })),
+    on(authorsActions.authorKept, (state, { author }) => {
+      const others = state.authors.filter(({ id }) => id !== author.id);
+      const isNew = others.length === state.authors.length;
+      return {
+        ...state,
+        authors: [...others, author].sort(byName),
+        latest: isNew ? author.id : state.latest,
+        removed: state.removed?.id === author.id ? null : state.removed,
+        problem: null,
+      };
+    }),
+    on(authorsActions.authorGone, (state, { author }) => ({
+      ...state,
+      authors: state.authors.filter(({ id }) => id !== author.id),
+      removed: author,
+      problem: null,
+    })),
+    on(authorsActions.authorsNotReached, (state, { problem }) => ({ ...state, problem })),
+  ),
+  extraSelectors: ({ selectAuthors }) => ({
+    /** What is known of each author's cups, by id. */
+    selectKnownByAuthor: createSelector(
+      selectAuthors,
+      kitchenFeature.selectShelf,
+      (authors, shelf) =>
+        new Map(
+          authors.map(({ id, name, conventions, inferred }) => [
+            id,
+            knownOfAuthor({ name, given: conventions, inferred }, shelf),
+          ]),
+        ),
+    ),
+  }),
+});
+
+/** What is known of an author's cups; the same empty list for nobody. */
+export const knownOf = (
+  known: ReadonlyMap<string, readonly KnownWeight[]>,
+  authorId: string | null,
+): readonly KnownWeight[] => (authorId === null ? undefined : known.get(authorId)) ?? NOBODY;

@@ -1,0 +1,53 @@
+import { createActionGroup, emptyProps, props } from '@ngrx/store';
+import type { LineAnswer, Recipe } from '@ypsigram/contract';
+import type { LineChoice } from '@ypsigram/core/batch';
+import type { Method } from '@ypsigram/core/catalogue';
+import type { Standard } from '@ypsigram/core/units';
+import type { Draft } from './draft';
+
+type Balance = Draft['balance'];
+
+/** A change to what was decided of a line. */
+export type Decision = { readonly [K in keyof LineChoice]?: LineChoice[K] | undefined };
+
+/** What was decided of the lines of a text, by their place in it. */
+export interface CarriedDecisions {
+  readonly methods: Draft['methods'];
+  readonly lines: Balance['lines'];
+}
+
+export const recipeActions = createActionGroup({
+  source: 'Recipe',
+  events: {
+    'New recipe opened': props<{ draft: Draft }>(),
+    'Recipe asked for': props<{ id: string }>(),
+    'Recipe loaded': props<{ recipe: Recipe }>(),
+    'Recipe not loaded': props<{ problem: string }>(),
+    /** With what was decided of its lines, carried along with them. */
+    'Text edited': props<{ text: string; carried: CarriedDecisions }>(),
+    'Standard chosen': props<{ standard: Standard }>(),
+    'Author chosen': props<{ authorId: string | null; standard: Standard | null }>(),
+    /** `typed`: one of several that are a single change to whoever takes it back. */
+    'Factor set': props<{ factor: string; typed?: boolean }>(),
+    'Typing ended': emptyProps(),
+    'Method chosen': props<{ index: number; method: Method }>(),
+    'Balance set': props<{ change: Partial<Omit<Balance, 'lines'>> }>(),
+    /** What is set to undefined is decided no longer. */
+    'Line decided': props<{ index: number; change: Decision }>(),
+    'Masses pinned': props<{ grams: Readonly<Record<number, number>> }>(),
+    /** All of them weighed from now on, in one step. */
+    'Lines weighed': props<{ indexes: readonly number[] }>(),
+    'Decision undone': emptyProps(),
+    'Decision redone': emptyProps(),
+    'Line answered': props<{ answer: LineAnswer }>(),
+    'Answer taken back': props<{ of: LineAnswer }>(),
+    'Save wanted': emptyProps(),
+    'Saving started': emptyProps(),
+    'Recipe created': props<{ recipe: Recipe }>(),
+    'Recipe saved': props<{ recipe: Recipe }>(),
+    'Recipe not saved': props<{ problem: string }>(),
+    'Newer version met': props<{ theirs: Recipe }>(),
+    'Theirs taken': emptyProps(),
+    'Mine kept': emptyProps(),
+  },
+});

@@ -1,0 +1,235 @@
+import { createFeature, createReducer, createSelector, on } from '@ngrx/store';
+import {
+  MOST_ANSWERS,
+  batchProblemMessage,
+  type LineAnswer,
+  type Recipe,
+} from '@ypsigram/contract';
+import { assembleRecipe, planBatch, setBatch, type PlanLine } from '@ypsigram/core/batch';
+import { answerReading, sameAnswer } from '@ypsigram/core/reading';
+import { authorsFeature, knownOf } from '../authors/authors.feature';
+import { kitchenFeature } from '../kitchen/kitchen.feature';
+import { trialsFeature } from '../trials/trials.feature';
+import { decide, redo, undo, withChoice, type Decisions } from './decisions';
+import { NO_HISTORY, endTyping, type History } from '../history/history';
+import { EMPTY_DRAFT, draftOf, sameDraft, type Draft } from './draft';
+import { recipeActions } from './recipe.actions';
+
+import { rereadText } from './reread-text';
+
+/** `new`: never saved. `changed`: waiting to be saved. `failed` keeps everything and says why. */
+export type SaveStatus = 'new' | 'saved' | 'changed' | 'saving' | 'failed' | 'conflict';
+
+export interface RecipeState {
+  /** As the server last acknowledged it; null while it is new or loading. */
+  readonly saved: Recipe | null;
+  readonly draft: Draft;
+  readonly status: SaveStatus;
+  readonly loading: boolean;
+  readonly problem: string | null;
+  /** The version that somebody else saved meanwhile. */
+  readonly theirs: Recipe | null;
+  /** What was decided before, and what was taken back. */
+  readonly history: History<Decisions>;
+}
+
+const initialState: RecipeState = {
+  saved: null,
+  draft: EMPTY_DRAFT,
+  status: 'new',
+  loading: false,
+  problem: null,
+  theirs: null,
+  history: NO_HISTORY,
+};
+
+function edited(state: RecipeState, draft: Draft): RecipeState {
+  if (state.saved === null) return { ...state, draft };
+  if (state.status === 'conflict') return { ...state, draft };
+  const status = sameDraft(draft, draftOf(state.saved)) ? 'saved' : 'changed';
+  return { ...state, draft, status };
+}
+
+const decided = (state: RecipeState, change: Partial<Decisions>, isTyped = false): RecipeState => {
+  const { draft, history } = decide(state, change, isTyped);
+  return { ...edited(state, draft), history };
+};
+
+const moved = (state: RecipeState, by: typeof undo): RecipeState => {
+  const { draft, history } = by(state);
+  return { ...edited(state, draft), history };
+};
+
+function opened(recipe: Recipe): RecipeState {
+  return { ...initialState, saved: recipe, draft: draftOf(recipe), status: 'saved' };
+}
+
+const NOTHING_PLANNED: readonly PlanLine[] = [];
+
+const without = (answers: Draft['answers'], of: LineAnswer): Draft['answers'] =>
+  answers.filter((answer) => !sameAnswer(answer, of));
+
+export const recipeFeature = createFeature({
+  name: 'recipe',
+  reducer: createReducer(
+    initialState,
+    on(recipeActions.newRecipeOpened, (_, { draft }) => ({ ...initialState, draft })),
+    on(recipeActions.recipeAskedFor, () => ({ ...initialState, loading: true })),
+    on(recipeActions.recipeLoaded, recipeActions.recipeCreated, (_, { recipe }) => opened(recipe)),
+    on(recipeActions.recipeNotLoaded, (_, { problem }) => ({ ...initialState, problem })),
+    // Decisions are by the place of a line: what was decided of another text is not taken back to.
+    on(recipeActions.textEdited, (state, { text, carried }) => {
+      const { methods, lines } = carried;
+      const balance = { ...state.draft.balance, lines };
+      return { ...edited(state, { ...state.draft, text, methods, balance }), history: NO_HISTORY };
+    }),
+    on(recipeActions.standardChosen, (state, { standard }) =>
+      edited(state, { ...state.draft, standard }),
+    ),
+    // An author measures by a standard of their own; a recipe of nobody keeps the one it had.
+    on(recipeActions.authorChosen, (state, { authorId, standard }) =>
+      edited(state, { ...state.draft, authorId, standard: standard ?? state.draft.standard }),
+    ),
+    on(recipeActions.factorSet, (state, { factor, typed }) =>
+      decided(state, { batch: { by: 'factor', factor } }, typed),
+    ),
+    on(recipeActions.typingEnded, (state) => ({
+      ...state,
+      history: endTyping(state.history),
+    })),
+    on(recipeActions.methodChosen, (state, { index, method }) =>
+      decided(state, { methods: { ...state.draft.methods, [index]: method } }),
+    ),
+    on(recipeActions.balanceSet, (state, { change }) =>
+      decided(state, { balance: { ...state.draft.balance, ...change } }),
+    ),
+    on(recipeActions.lineDecided, (state, { index, change }) =>
+      decided(state, { balance: withChoice(state.draft.balance, index, change) }),
+    ),
+    on(recipeActions.massesPinned, (state, { grams }) =>
+      decided(state, {
+        balance: Object.entries(grams).reduce(
+          (balance, [index, mass]) => withChoice(balance, Number(index), { grams: mass }),
+          state.draft.balance,
+        ),
+      }),
+    ),
+    on(recipeActions.linesWeighed, (state, { indexes }) =>
+      decided(state, {
+        balance: indexes.reduce(
+          (balance, index) => withChoice(balance, index, { weighed: true }),
+          state.draft.balance,
+        ),
+      }),
+    ),
+    on(recipeActions.decisionUndone, (state) => moved(state, undo)),
+    on(recipeActions.decisionRedone, (state) => moved(state, redo)),
+    on(recipeActions.lineAnswered, (state, { answer }) =>
+      edited(state, {
+        ...state.draft,
+        answers: [...without(state.draft.answers, answer), answer].slice(-MOST_ANSWERS),
+      }),
+    ),
+    on(recipeActions.answerTakenBack, (state, { of }) =>
+      edited(state, { ...state.draft, answers: without(state.draft.answers, of) }),
+    ),
+    on(recipeActions.savingStarted, (state) => ({
+      ...state,
+      status: 'saving' as const,
+      problem: null,
+    })),
+    on(recipeActions.recipeSaved, (state, { recipe }) => {
+      // An answer that comes late must not turn one recipe into another.
+      if (state.saved?.id !== recipe.id) return state;
+      // What was typed while the answer was under way is kept, and saved next.
+      return edited({ ...state, saved: recipe, status: 'saved', problem: null }, state.draft);
+    }),
+    on(recipeActions.recipeNotSaved, (state, { problem }) => ({
+      ...state,
+      status: state.saved ? ('failed' as const) : ('new' as const),
+      problem,
+    })),
+    on(recipeActions.newerVersionMet, (state, { theirs }) => ({
+      ...state,
+      status: 'conflict' as const,
+      theirs,
+    })),
+    on(recipeActions.theirsTaken, (state) => (state.theirs ? opened(state.theirs) : state)),
+    on(recipeActions.mineKept, (state) =>
+      state.theirs
+        ? { ...state, saved: state.theirs, theirs: null, status: 'changed' as const }
+        : state,
+    ),
+  ),
+  extraSelectors: ({ selectDraft }) => {
+    const selectText = createSelector(selectDraft, ({ text }) => text);
+    const selectStandard = createSelector(selectDraft, ({ standard }) => standard);
+    const selectSetting = createSelector(selectDraft, ({ batch }) => batch);
+    const selectMethods = createSelector(selectDraft, ({ methods }) => methods);
+    const selectBalance = createSelector(selectDraft, ({ balance }) => balance);
+    const selectAuthorId = createSelector(selectDraft, ({ authorId }) => authorId);
+    const selectAnswers = createSelector(
+      selectDraft,
+      authorsFeature.selectAuthors,
+      kitchenFeature.selectAnswers,
+      ({ answers, authorId }, authors, kitchen) => ({
+        recipe: answers,
+        author: authors.find(({ id }) => id === authorId)?.answers ?? [],
+        kitchen,
+      }),
+    );
+    /** By the text alone, before anything was answered. */
+    const selectReadText = createSelector(
+      selectText,
+      selectStandard,
+      kitchenFeature.selectShelf,
+      rereadText,
+    );
+    const selectReading = createSelector(
+      selectReadText,
+      selectAnswers,
+      kitchenFeature.selectShelf,
+      answerReading,
+    );
+    /** What is known of the cups of whoever wrote the recipe. */
+    const selectAuthorKnown = createSelector(
+      authorsFeature.selectKnownByAuthor,
+      selectAuthorId,
+      knownOf,
+    );
+    /** The recipe in this kitchen, ready to be planned in any size. */
+    const selectAssembled = createSelector(
+      selectReading,
+      kitchenFeature.selectPlanning,
+      selectAuthorKnown,
+      trialsFeature.selectKnownNow,
+      selectMethods,
+      selectBalance,
+      (reading, kitchen, author, hand, methods, balance) =>
+        assembleRecipe({ reading, kitchen, author, hand, methods, balance }),
+    );
+    const selectAssembly = createSelector(selectAssembled, selectSetting, setBatch);
+    /** Null where the batch can't be set so: `selectBatchProblem` says why. */
+    const selectBatch = createSelector(selectAssembly, (set) => (set.ok ? set.batch : null));
+    const selectBatchProblem = createSelector(selectAssembly, (set) =>
+      set.ok ? null : batchProblemMessage(set.problem),
+    );
+    const selectFactor = createSelector(selectBatch, (batch) => batch?.factor ?? null);
+    const selectPlan = createSelector(selectReading, selectBatch, (reading, batch) =>
+      batch ? planBatch(reading, batch) : NOTHING_PLANNED,
+    );
+    return {
+      selectText,
+      selectStandard,
+      selectBalance,
+      selectAuthorId,
+      selectAuthorKnown,
+      selectFactor,
+      selectReading,
+      selectAssembled,
+      selectBatch,
+      selectBatchProblem,
+      selectPlan,
+    };
+  },
+});

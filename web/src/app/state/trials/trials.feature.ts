@@ -1,0 +1,138 @@
+import {
+  createActionGroup,
+  createFeature,
+  createReducer,
+  createSelector,
+  emptyProps,
+  on,
+  props,
+} from '@ngrx/store';
+import type { TrialDraft, TrialRecord } from '@ypsigram/contract';
+import {
+  knownOfHand,
+  trialByToday,
+  trialSets,
+  type Trial,
+  type TrialSet,
+} from '@ypsigram/core/calibration';
+import type { KnownWeight } from '@ypsigram/core/measuring';
+import { kitchenFeature } from '../kitchen/kitchen.feature';
+
+/** What a baker can change of a trial afterwards. */
+export type TrialChange = Pick<TrialRecord, 'verdict' | 'conditions'>;
+
+export const trialsActions = createActionGroup({
+  source: 'Trials',
+  events: {
+    'Trials asked for': emptyProps(),
+    'Trials loaded': props<{ trials: TrialRecord[] }>(),
+    'Trial made': props<{ draft: TrialDraft }>(),
+    'Trial judged': props<{ trial: TrialRecord; by: Partial<TrialChange> }>(),
+    'Trial deleted': props<{ trial: TrialRecord }>(),
+    'Change taken back': props<{ undo: TrialUndo }>(),
+    'Trial kept': props<{ trial: TrialRecord; undo: TrialUndo | null }>(),
+    'Trial gone': props<{ trial: TrialRecord; undo: TrialUndo | null }>(),
+    'Table came in': props<{ importId: string }>(),
+    'Trials not reached': props<{ problem: string }>(),
+  },
+});
+
+/** What takes a change back. */
+export type TrialUndo =
+  | { readonly kind: 'delete' | 'restore'; readonly trial: TrialRecord }
+  | { readonly kind: 'judge'; readonly trial: TrialRecord; readonly by: TrialChange }
+  | { readonly kind: 'import'; readonly importId: string };
+
+export interface TrialsState {
+  readonly isLoaded: boolean;
+  readonly trials: readonly TrialRecord[];
+  /** How to take back each change of this visit, the newest last. */
+  readonly past: readonly TrialUndo[];
+  readonly problem: string | null;
+}
+
+const initialState: TrialsState = { isLoaded: false, trials: [], past: [], problem: null };
+
+const byTime = (a: TrialRecord, b: TrialRecord): number => a.at.localeCompare(b.at);
+
+const remember = (past: readonly TrialUndo[], undo: TrialUndo | null): readonly TrialUndo[] =>
+  undo ? [...past, undo] : past;
+
+const NOTHING: readonly KnownWeight[] = [];
+
+export type HandTrial = TrialRecord & Trial;
+
+export const trialsFeature = createFeature({
+  name: 'trials',
+  reducer: createReducer(
+    initialState,
+    on(trialsActions.trialsLoaded, (state, { trials }) => ({
+      ...state,
+      isLoaded: true,
+      trials,
+      problem: null,
+    })),
+    on(trialsActions.trialKept, (state, { trial, undo }) => ({
+      ...state,
+      trials: [...state.trials.filter(({ id }) => id !== trial.id), trial].sort(byTime),
+      past: remember(state.past, undo),
+      problem: null,
+    })),
+    on(trialsActions.trialGone, (state, { trial, undo }) => ({
+      ...state,
+      trials: state.trials.filter(({ id }) => id !== trial.id),
+      past: remember(state.past, undo),
+      problem: null,
+    })),
+    on(trialsActions.tableCameIn, (state, { importId }) => ({
+      ...state,
+      past: remember(state.past, { kind: 'import', importId }),
+    })),
+    on(trialsActions.changeTakenBack, (state, { undo }) => ({
+      ...state,
+      past: state.past.filter((step) => step !== undo),
+    })),
+    on(trialsActions.trialsNotReached, (state, { problem }) => ({ ...state, problem })),
+  ),
+  extraSelectors: ({ selectTrials }) => {
+    /** Every hand's trials in sets, by the id of the hand. */
+    const selectSetsByHand = createSelector(
+      selectTrials,
+      kitchenFeature.selectStandard,
+      kitchenFeature.selectTools,
+      kitchenFeature.selectContainers,
+      kitchenFeature.selectHands,
+      kitchenFeature.selectShelf,
+      (trials, standard, tools, containers, hands, shelf) =>
+        new Map<string, readonly TrialSet<HandTrial>[]>(
+          hands.map(({ id }) => [
+            id,
+            trialSets(
+              trials
+                .filter(({ handId }) => handId === id)
+                .map((record) => trialByToday(record, { standard, tools })),
+              shelf,
+              containers,
+            ),
+          ]),
+        ),
+    );
+    /** What is known of each hand, by its id. */
+    const selectKnownByHand = createSelector(
+      selectSetsByHand,
+      kitchenFeature.selectHands,
+      (sets, hands) =>
+        new Map(hands.map(({ id, name }) => [id, knownOfHand(sets.get(id) ?? [], name)])),
+    );
+    return {
+      selectSetsByHand,
+      selectKnownByHand,
+      /** What is known of who measures now. */
+      selectKnownNow: createSelector(
+        selectKnownByHand,
+        kitchenFeature.selectHandId,
+        (known, handId) => (handId === null ? undefined : known.get(handId)) ?? NOTHING,
+      ),
+    };
+  },
+});
