@@ -1,16 +1,10 @@
 // The Balance: planning, clean batches, and what consistency buys beside a naive calculator.
 import { Bench } from 'tinybench';
 import { Fraction } from '@ypsigram/core/amount';
-import {
-  RATIO_PARTS,
-  USUAL_TOOLS,
-  cleanBatches,
-  defaultDrawer,
-  drawerOf,
-  planBatch,
-  ratioDrift,
-  recipeSize,
-} from '@ypsigram/core/batch';
+import { RATIO_PARTS, cleanBatches, ratioDrift } from '@ypsigram/core/formula';
+import { USUAL_TOOLS, defaultDrawer, drawerOf } from '@ypsigram/core/drawer';
+import { planBatch } from '@ypsigram/core/batch';
+import { recipeSize } from '@ypsigram/core/factor';
 import { readRecipe } from '@ypsigram/core/reading';
 import { isVolumeUnit, millilitresIn } from '@ypsigram/core/units';
 import { DEMO_RECIPES } from '../../server/dist/demo/recipes.js';

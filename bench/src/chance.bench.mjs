@@ -1,6 +1,7 @@
 // The simulation, beside a bare loop that draws as many normals: the limit of any such simulation.
 import { Fraction } from '@ypsigram/core/amount';
-import { defaultDrawer, planBatch } from '@ypsigram/core/batch';
+import { defaultDrawer } from '@ypsigram/core/drawer';
+import { planBatch } from '@ypsigram/core/batch';
 import {
   Simulation,
   chanceLines,

@@ -2,7 +2,8 @@
 import { all, create } from 'mathjs';
 import { Bench } from 'tinybench';
 import { Fraction } from '@ypsigram/core/amount';
-import { defaultDrawer, planBatch } from '@ypsigram/core/batch';
+import { defaultDrawer } from '@ypsigram/core/drawer';
+import { planBatch } from '@ypsigram/core/batch';
 import { readRecipe } from '@ypsigram/core/reading';
 import { TWENTY_LINES } from './recipe.mjs';
 

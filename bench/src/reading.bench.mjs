@@ -1,7 +1,7 @@
 // How well recipes are read, field by field, over the corpus of the core; how fast; and whether
 // the time grows as the text does, on lines made to be hard.
 import { readRecipe } from '@ypsigram/core/reading';
-import { CORPUS, FIELDS, wrongFields } from '../../core/src/reading/testing/corpus/index.ts';
+import { CORPUS, FIELDS, wrongFields } from '@ypsigram/core/reading/testing/corpus';
 
 const WANTED_RIGHT = 0.98;
 const WANTED_LINES_PER_SECOND = 50_000;

@@ -1,7 +1,7 @@
 // The Shelf's search over five thousand ingredients, beside a plain look through all names.
 import { Bench } from 'tinybench';
 import { BUILT_IN_SHELF } from '@ypsigram/core/catalogue';
-import { shelfSearch } from '../../web/src/app/places/shelf/shelf-search.ts';
+import { shelfSearch } from '../../web/src/app/places/shelf/shelf-search';
 
 const WANTED = 5000;
 const FRAME_MILLISECONDS = 16.7;

@@ -54,7 +54,11 @@ test('an odd mug goes into the drawer, out of it, and back', async ({ baker, pag
   await expect(page.getByRole('heading', { name: 'blue mug' })).toBeVisible();
   await page.getByRole('button', { name: 'Remove blue mug' }).click();
   await expect(page.getByRole('heading', { name: 'blue mug' })).toHaveCount(0);
+  const saved = page.waitForResponse(
+    (response) => response.request().postData()?.includes('blue mug') ?? false,
+  );
   await page.getByRole('button', { name: 'Undo' }).click();
+  await saved;
   await page.reload();
   await expect(page.getByRole('heading', { name: 'blue mug' })).toBeVisible();
 });
