@@ -10,19 +10,24 @@ const CORE_ORDER = [
   'measuring',
   'reading',
   'conversion',
+  'factor',
+  'drawer',
+  'fills',
   'batch',
+  'formula',
   'chance',
   'calibration',
   'bench',
-  'baking',
   'formats',
 ];
 
 const SPECS = ['**/*.spec.ts', '**/testing/**'];
 const restrict = (...patterns) => ({ 'no-restricted-imports': ['error', { patterns }] });
 
+/** The rooms of a folder that has grown: each has a face of its own. */
+const READING_ROOMS = ['amounts', 'facts', 'languages', 'line', 'structure', 'vocabulary'];
+
 const PAST_THE_FACE = {
-  regex: '^\\.\\./[^./]+/(?!index\\.js$)',
   message: "Import from the other folder's index.ts: nobody reaches past its face.",
 };
 
@@ -38,6 +43,9 @@ const coreFolders = CORE_ORDER.map((folder, at) => ({
       message: `"${folder}" comes before that folder in the reading order and can't use it.`,
     },
     { ...PAST_THE_FACE, regex: `^(?:\\.\\./)+(?:${CORE_ORDER.join('|')})/(?!index\\.js$)` },
+    ...(folder === 'reading'
+      ? [{ ...PAST_THE_FACE, regex: `^\\.{1,2}/(?:${READING_ROOMS.join('|')})/(?!index\\.js$)` }]
+      : []),
   ),
 }));
 
@@ -55,6 +63,47 @@ const AREAS = [
   'scale',
   'trials',
 ];
+
+const PAGE_KNOWS = {
+  regex: '^@ypsigram/(?!core/|contract)|^express|^sequelize',
+  message: 'The page knows core and contract.',
+};
+
+const PLACES = [
+  'authors',
+  'balance',
+  'book',
+  'card',
+  'chance',
+  'drawer',
+  'files',
+  'hand',
+  'not-found',
+  'reading',
+  'shelf',
+];
+
+/** The rooms of places that have grown. */
+const PLACE_ROOMS = ['batch', 'editor', 'ledger', 'lines', 'versions', 'views'];
+
+/** What each folder of the page may use of the others; `places` and `shell` use all of them. */
+const WEB_FOLDERS = {
+  api: [],
+  kit: ['api', 'state'],
+  scale: ['api', 'kit', 'state'],
+  state: ['api'],
+  workers: ['kit'],
+};
+const WEB_ALL = [...Object.keys(WEB_FOLDERS), 'places', 'shell'];
+
+const webFolders = Object.entries(WEB_FOLDERS).map(([folder, uses]) => ({
+  files: [`web/src/app/${folder}/**/*.ts`],
+  ignores: SPECS,
+  rules: restrict(PAGE_KNOWS, {
+    regex: `^(?:\\.\\./)+(?:${WEB_ALL.filter((other) => other !== folder && !uses.includes(other)).join('|')})/`,
+    message: `"${folder}" may use ${uses.length > 0 ? uses.join(', ') : 'no other folder'} and nothing else.`,
+  }),
+}));
 
 export default tseslint.config(
   {
@@ -79,6 +128,7 @@ export default tseslint.config(
         fetch: 'readonly',
         require: 'readonly',
         module: 'writable',
+        __dirname: 'readonly',
         setTimeout: 'readonly',
       },
     },
@@ -153,27 +203,23 @@ export default tseslint.config(
         ],
       ],
       '@angular-eslint/prefer-on-push-component-change-detection': 'error',
-      ...restrict({
-        regex: '^@ypsigram/(?!core/|contract)|^express|^sequelize',
-        message: 'The page knows core and contract.',
-      }),
+      ...restrict(PAGE_KNOWS),
     },
   },
-  {
-    files: ['web/src/app/{kit,api,kitchen,recipe}/**/*.ts'],
-    rules: restrict(
-      { regex: '^@ypsigram/(?!core/|contract)', message: 'The page knows core and contract.' },
-      {
-        regex: '/places/',
-        message: 'Places use kit, api, kitchen and recipe, not the other way round.',
-      },
-    ),
-  },
+  ...webFolders,
   {
     files: ['web/src/app/places/**/*.ts'],
     rules: restrict(
-      { regex: '^@ypsigram/(?!core/|contract)', message: 'The page knows core and contract.' },
-      { regex: '^\\.\\./[^./]+/', message: 'A place does not import another place.' },
+      PAGE_KNOWS,
+      { regex: '/shell/', message: 'A place does not know the shell it stands in.' },
+      {
+        regex: `^\\.{1,2}/(?:${PLACE_ROOMS.join('|')})/`,
+        message: "Import from the room's index.ts: nobody reaches past its face.",
+      },
+      {
+        regex: `^(?:\\.\\./)+(?:${PLACES.join('|')})/`,
+        message: 'A place does not import another place.',
+      },
     ),
   },
   {

@@ -4,15 +4,15 @@ import { defineConfig } from '@playwright/test';
 export default defineConfig({
   testDir: 'tests',
   workers: 2,
-  timeout: 240_000,
-  expect: { timeout: 20_000 },
+  timeout: 90_000,
+  expect: { timeout: 15_000 },
   forbidOnly: true,
-  // A machine shared with others stalls now and then; what passed at the second go is listed as flaky.
-  retries: 1,
-  reporter: 'list',
+  // A test that passes only at the second go is wrong, or the product is.
+  retries: 0,
+  reporter: [['list'], ['junit', { outputFile: '../var/test-reports/end-to-end.xml' }]],
   use: {
     // A thing that is not there is missed after this, not when the whole test runs out.
-    actionTimeout: 20_000,
+    actionTimeout: 15_000,
     viewport: { width: 1280, height: 800 },
     // What fades in is looked at when it has, and a machine without a graphics card has less to draw.
     contextOptions: { reducedMotion: 'reduce' },

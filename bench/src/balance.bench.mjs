@@ -2,16 +2,16 @@
 import { Bench } from 'tinybench';
 import { Fraction } from '@ypsigram/core/amount';
 import { RATIO_PARTS, cleanBatches, ratioDrift } from '@ypsigram/core/formula';
-import { USUAL_TOOLS, defaultDrawer, drawerOf } from '@ypsigram/core/drawer';
-import { planBatch } from '@ypsigram/core/batch';
-import { recipeSize } from '@ypsigram/core/factor';
-import { readRecipe } from '@ypsigram/core/reading';
+import { USUAL_TOOLS, drawerOf } from '@ypsigram/core/drawer';
+import { planBatch, setFactor } from '@ypsigram/core/batch';
 import { isVolumeUnit, millilitresIn } from '@ypsigram/core/units';
 import { DEMO_RECIPES } from '../../server/dist/demo/recipes.js';
+import { batchOf, read, recipeOf } from './usual.mjs';
+import { BUILT_IN_SHELF } from '@ypsigram/core/catalogue';
 import { TWENTY_LINES } from './recipe.mjs';
 
 const lines = TWENTY_LINES.split('\n');
-const reading = readRecipe([...lines, ...lines.slice(0, 10)].join('\n'));
+const reading = read([...lines, ...lines.slice(0, 10)].join('\n'));
 const more = [
   ['cup', new Fraction(2, 3), 'cup'],
   ['cup', new Fraction(3, 4), 'cup'],
@@ -28,14 +28,15 @@ const more = [
 const tools = [...USUAL_TOOLS, ...more];
 const drawer = drawerOf('us-customary', tools);
 const factor = new Fraction(71, 50);
-const size = recipeSize(reading);
+const recipe30 = recipeOf(reading, drawer);
+const planned = planBatch(reading, setFactor(recipe30, factor));
 
 const PLAN = `plan ${reading.lines.length} lines with ${tools.length} tools`;
 const CLEAN = `clean batches near x1.42 of ${reading.lines.length} lines`;
 const bench = new Bench({ time: 1500, warmupTime: 500 });
 bench
-  .add(PLAN, () => planBatch(reading, { factor, drawer }))
-  .add(CLEAN, () => cleanBatches(reading, factor, size, { drawer }));
+  .add(PLAN, () => planBatch(reading, setFactor(recipe30, factor)))
+  .add(CLEAN, () => cleanBatches(recipe30, factor, planned));
 await bench.run();
 for (const [name, limit] of [
   [PLAN, 2],
@@ -80,20 +81,20 @@ const routes = {
 };
 const FACTORS = Array.from({ length: 20 }, (_, index) => new Fraction(index + 3, 8));
 for (const { text, standard } of DEMO_RECIPES) {
-  const recipe = readRecipe(text, standard);
+  const recipe = read(text, standard);
   for (const by of FACTORS) {
-    const plan = planBatch(recipe, { factor: by, drawer: defaultDrawer() });
+    const plan = planBatch(recipe, batchOf(by));
     const peer = plan.map((planned, index) => naive(planned, recipe.lines[index]));
     for (const [who, of] of [
       ['ours', plan],
       ['naive', peer],
     ]) {
-      const { ratios } = ratioDrift(of);
+      const { ratios } = ratioDrift(of, BUILT_IN_SHELF);
       for (const part of RATIO_PARTS) {
-        const { written, measured, weighed } = ratios[part];
-        if (written === 0) continue;
-        routes[`${who}, measured`].push(Math.abs(measured / written - 1));
-        routes[`${who}, weighed`].push(Math.abs(weighed / written - 1));
+        const { intended, measured, weighed } = ratios[part];
+        if (intended === 0) continue;
+        routes[`${who}, measured`].push(Math.abs(measured / intended - 1));
+        routes[`${who}, weighed`].push(Math.abs(weighed / intended - 1));
       }
     }
   }

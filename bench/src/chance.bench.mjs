@@ -1,6 +1,5 @@
 // The simulation, beside a bare loop that draws as many normals: the limit of any such simulation.
 import { Fraction } from '@ypsigram/core/amount';
-import { defaultDrawer } from '@ypsigram/core/drawer';
 import { planBatch } from '@ypsigram/core/batch';
 import {
   Simulation,
@@ -10,18 +9,18 @@ import {
   whatToLearn,
   whereWeighingPays,
 } from '@ypsigram/core/chance';
-import { readRecipe } from '@ypsigram/core/reading';
 import { TWENTY_LINES } from './recipe.mjs';
+import { batchOf, read } from './usual.mjs';
 
 const BAKES = 100_000;
 const LINES = 12;
 const ROUNDS = 5;
 
 const text = TWENTY_LINES.split('\n').slice(0, LINES).join('\n');
-const batch = { factor: new Fraction(1), drawer: defaultDrawer() };
-const lines = chanceLines(planBatch(readRecipe(text), batch), batch, () => 'measure');
+const batch = batchOf(new Fraction(1));
+const lines = chanceLines(planBatch(read(text), batch), batch, () => 'measure');
 const tools = new Set(lines.flatMap(({ fills }) => fills.map(({ tool }) => tool)));
-const hands = new Set(lines.map(({ hand }) => hand));
+const hands = new Set(lines.map(({ hand }) => hand && `${hand.of} ${hand.method}`));
 const fills = lines.reduce((sum, line) => sum + line.fills.length, 0);
 for (const shared of [tools, hands]) shared.delete(null);
 const normals = tools.size + hands.size + fills;

@@ -3,14 +3,14 @@ import { all, create } from 'mathjs';
 import { Bench } from 'tinybench';
 import { Fraction } from '@ypsigram/core/amount';
 import { defaultDrawer } from '@ypsigram/core/drawer';
+import { batchOf, read } from './usual.mjs';
 import { planBatch } from '@ypsigram/core/batch';
-import { readRecipe } from '@ypsigram/core/reading';
 import { TWENTY_LINES } from './recipe.mjs';
 
 const lines = TWENTY_LINES.split('\n');
 const drawer = defaultDrawer();
 const factor = new Fraction(3, 2);
-const reading = readRecipe(TWENTY_LINES);
+const reading = read(TWENTY_LINES);
 
 // What mathjs can do of it: parse amount and unit, convert to millilitres, scale, give grams
 // by a density that is handed to it. It reads no names, methods or notes, and plans nothing.
@@ -32,9 +32,9 @@ const peer = () =>
 
 const bench = new Bench({ time: 1500, warmupTime: 500 });
 bench
-  .add('read 20 lines', () => readRecipe(TWENTY_LINES))
-  .add('plan 20 lines', () => planBatch(reading, { factor, drawer }))
-  .add('read and plan 20 lines', () => planBatch(readRecipe(TWENTY_LINES), { factor, drawer }))
+  .add('read 20 lines', () => read(TWENTY_LINES))
+  .add('plan 20 lines', () => planBatch(reading, batchOf(factor, drawer)))
+  .add('read and plan 20 lines', () => planBatch(read(TWENTY_LINES), batchOf(factor, drawer)))
   .add(`mathjs: convert and scale ${peerLines.length} lines`, peer);
 await bench.run();
 

@@ -1,4 +1,5 @@
 // A thousand recipes in: read from one file, compared with the Book, and saved.
+import { BUILT_IN_SHELF } from '@ypsigram/core/catalogue';
 import { readRecipeFile, writeRecipeFile } from '@ypsigram/core/formats';
 import { TWENTY_LINES } from './recipe.mjs';
 import { openServer } from '../../scripts/stage.mjs';
@@ -29,7 +30,7 @@ const send = async (query, body) => {
 };
 const rows = [];
 for (const format of ['json-ld', 'markdown', 'csv']) {
-  const content = writeRecipeFile(format, recipes);
+  const content = writeRecipeFile(format, recipes, BUILT_IN_SHELF);
   const started = performance.now();
   const { recipes: read } = readRecipeFile('', content);
   const wasRead = performance.now();

@@ -1,7 +1,7 @@
 // How well recipes are read, field by field, over the corpus of the core; how fast; and whether
 // the time grows as the text does, on lines made to be hard.
-import { readRecipe } from '@ypsigram/core/reading';
-import { CORPUS, FIELDS, wrongFields } from '@ypsigram/core/reading/testing/corpus';
+import { read } from './usual.mjs';
+import { CORPUS, FIELDS, wrongFields } from '../../core/src/reading/testing/corpus/index.ts';
 
 const WANTED_RIGHT = 0.98;
 const WANTED_LINES_PER_SECOND = 50_000;
@@ -45,12 +45,12 @@ const written = Object.values(CORPUS)
   .flat()
   .map((line) => line.written);
 const whole = written.join('\n');
-const perSecond = (written.length / median(() => readRecipe(whole), 60)) * 1000;
+const perSecond = (written.length / median(() => read(whole), 60)) * 1000;
 console.log(
   `Wanted: 50 000 lines read per second, one core: ${Math.round(perSecond)} of the corpus, ${kept(perSecond >= WANTED_LINES_PER_SECOND)}`,
 );
 const sixty = written.slice(0, 60).join('\n');
-const keystroke = median(() => readRecipe(`${sixty}x`), 200);
+const keystroke = median(() => read(`${sixty}x`), 200);
 console.log(
   `Wanted: a keystroke in 60 lines read again within 5 ms: ${keystroke.toFixed(2)} ms, ${kept(keystroke <= WANTED_KEYSTROKE_MS)}`,
 );
@@ -58,7 +58,7 @@ console.log(
 // Twice the lines may take twice the time, and twice the length of a hard line no more than that.
 const HARD = ['1 ', '((1 ', '1 cup plus ', 'or ', '1/', '9 x ', 'half a '];
 const growth = HARD.map((piece) => {
-  const time = (lines) => median(() => readRecipe(`${piece.repeat(120)}\n`.repeat(lines)), 15);
+  const time = (lines) => median(() => read(`${piece.repeat(120)}\n`.repeat(lines)), 15);
   return {
     'hard line': piece,
     '250 lines, ms': time(250).toFixed(1),

@@ -2,9 +2,12 @@
 import { readFileSync } from 'node:fs';
 import autocannon from 'autocannon';
 import { TWENTY_LINES } from './recipe.mjs';
+import { openBareServer } from './bare-server.mjs';
 import { openServer } from '../../scripts/stage.mjs';
 
+const BARE = 'bare Express route, one row (the peer)';
 const SECONDS = 5;
+const WARM_UP_SECONDS = 3;
 const CONNECTIONS = 10;
 
 const started = performance.now();
@@ -15,9 +18,22 @@ const residentMegabytes = () =>
   Number(/VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${server.pid}/status`, 'utf8'))[1]) / 1024;
 const atRest = residentMegabytes();
 
+/** The list that is asked for has fifty recipes. */
+const RECIPES = 50;
+for (let number = 1; number <= RECIPES; number++) {
+  await fetch(`${address}/api/recipes`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify({ text: `Batch ${number}\n${TWENTY_LINES}` }),
+  });
+}
+
 const plan = { text: TWENTY_LINES, batch: { by: 'factor', factor: '3/2' } };
+// The peer: what Express, the same database package and one row cost, and nothing else.
+const peer = await openBareServer();
 const targets = [
-  { name: 'GET /api/health (the limit: no work)', path: '/api/health' },
+  { name: BARE, url: peer.address, path: '/' },
+  { name: 'GET /api/health (no work)', path: '/api/health' },
   { name: 'GET /api/recipes', path: '/api/recipes' },
   {
     name: 'POST /api/plans',
@@ -28,13 +44,12 @@ const targets = [
   },
 ];
 const rows = [];
-for (const { name, path, ...request } of targets) {
-  const { requests, latency, non2xx } = await autocannon({
-    url: address + path,
-    connections: CONNECTIONS,
-    duration: SECONDS,
-    ...request,
-  });
+const perSecond = new Map();
+for (const { name, path, url = address, ...request } of targets) {
+  const load = { url: url + path, connections: CONNECTIONS, duration: SECONDS, ...request };
+  // Once to warm up: all are measured as they run after a while.
+  await autocannon({ ...load, duration: WARM_UP_SECONDS });
+  const { requests, latency, non2xx } = await autocannon(load);
   rows.push({
     name,
     'requests per second': Math.round(requests.average),
@@ -42,10 +57,22 @@ for (const { name, path, ...request } of targets) {
     'p99 ms': latency.p99,
     failed: non2xx,
   });
+  perSecond.set(name, requests.average);
 }
 console.table(rows);
+for (const [name, wanted] of [
+  ['GET /api/recipes', 1 / 2],
+  ['POST /api/plans', 1 / 3],
+]) {
+  const share = perSecond.get(name) / perSecond.get(BARE);
+  const isKept = share >= wanted ? 'kept' : 'MISSED';
+  console.log(
+    `${name}: ${share.toFixed(2)} of the bare route (wanted ${wanted.toFixed(2)}): ${isKept}`,
+  );
+}
 console.log(`Start-up with migrations and demo data: ${Math.round(startUp)} ms`);
 console.log(
   `Memory: ${Math.round(atRest)} MB at rest, ${Math.round(residentMegabytes())} MB after the load`,
 );
 server.close();
+peer.close();

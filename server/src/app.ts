@@ -1,5 +1,5 @@
 import compression from 'compression';
-import express, { Router, type Express } from 'express';
+import express, { Router, type Express, type RequestHandler } from 'express';
 import type { Logger } from 'pino';
 import { pinoHttp } from 'pino-http';
 import {
@@ -26,7 +26,7 @@ import type { Database } from './database/database.js';
 import { onlyOwnHost, ownHosts } from './http/own-host.js';
 import { pageRoutes } from './http/page.js';
 import { answerErrors, notFound } from './http/problem.js';
-import { securityHeaders } from './http/security.js';
+import { makeNonce, pagePolicy, securityHeaders } from './http/security.js';
 
 /** What the app is built from. */
 export interface Parts {
@@ -80,16 +80,27 @@ function api({ database, version, scale, now = () => new Date() }: Parts): Route
   return router;
 }
 
+/** Logs every request where that is wanted; a failure is logged in any case. */
+function requestLog(logger: Logger): RequestHandler {
+  if (logger.isLevelEnabled('info')) return pinoHttp({ logger, quietReqLogger: true });
+  return (request, _response, next) => {
+    request.log = logger;
+    next();
+  };
+}
+
 /** Builds the whole Express app, without a port. */
 export function buildApp(parts: Parts): Express {
   const app = express();
   app.disable('x-powered-by');
-  app.use(pinoHttp({ logger: parts.logger, quietReqLogger: true }));
+  // What the API answers is never asked for again unchanged; the page's files have tags of their own.
+  app.disable('etag');
+  app.use(requestLog(parts.logger));
   app.use(securityHeaders());
   app.use(onlyOwnHost(ownHosts(parts.host)));
   app.use(compression());
   app.use('/api', api(parts));
-  app.use(pageRoutes(parts.page));
+  app.use(makeNonce, pagePolicy(), pageRoutes(parts.page));
   app.use(answerErrors);
   return app;
 }

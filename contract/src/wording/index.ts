@@ -1,6 +1,11 @@
-export { CAUTION_MESSAGES, adviceMessage, batchProblemMessage, premixMessages } from './batch.js';
-export { FACTOR_PROBLEMS } from './factors.js';
-export { fileProblemMessage } from './files.js';
+export {
+  adviceMessage,
+  batchProblemMessage,
+  CAUTION_MESSAGES,
+  FACTOR_PROBLEMS,
+  premixMessages,
+} from './batch.js';
+export { csvProblemMessage, fileProblemMessage } from './files.js';
 export { issueMessage } from './issues.js';
 export {
   CLASS_NAMES,
@@ -14,7 +19,6 @@ export { noteMessage } from './notes.js';
 export { choiceText, choiceWeight, questionText } from './questions.js';
 export { SCALE_UNIT_NAMES, scaleWarningMessage } from './scale.js';
 export { slipMessage } from './slips.js';
-export { csvProblemMessage } from './tables.js';
 export {
   CLASS_CAUTIONS,
   FLOUR_CAUTION,

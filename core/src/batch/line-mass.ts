@@ -20,6 +20,19 @@ export const times = ({ grams, low, high, basis }: Intended, factor: number): In
   basis,
 });
 
+/** What a mass was worked out by, and what came out. */
+interface Remembered {
+  readonly grams: LineChoice['grams'] | undefined;
+  readonly instead: LineChoice['instead'] | undefined;
+  readonly standard: Standard;
+  readonly shelf: Shelf;
+  readonly author: readonly KnownWeight[];
+  readonly mass: LineMass;
+}
+
+/** The factor has no say in it: a batch that is dragged asks for the same masses again and again. */
+const REMEMBERED = new WeakMap<Line, Remembered>();
+
 /**
  * The mass of what goes in for a line at factor 1: the pinned weight, else the intended mass, of a
  * substitute by what it takes for each gram.
@@ -30,6 +43,27 @@ export function lineMass(
   shelf: Shelf,
   author: readonly KnownWeight[],
   { grams, instead }: LineChoice,
+): LineMass {
+  const known = REMEMBERED.get(line);
+  const isSame =
+    known?.standard === standard &&
+    known.shelf === shelf &&
+    known.author === author &&
+    known.grams === grams &&
+    known.instead === instead;
+  if (isSame) return known.mass;
+  const mass = workOut(line, standard, shelf, author, grams, instead);
+  REMEMBERED.set(line, { standard, shelf, author, grams, instead, mass });
+  return mass;
+}
+
+function workOut(
+  line: Line,
+  standard: Standard,
+  shelf: Shelf,
+  author: readonly KnownWeight[],
+  grams: Remembered['grams'],
+  instead: Remembered['instead'],
 ): LineMass {
   const substitute = chosenSubstitute(line, instead, shelf);
   if (grams !== undefined) {

@@ -17,8 +17,17 @@ const MOST_STEPS = 60_000;
 /** Errors this close, in grams, are the same but for floating point. */
 const SAME_ERROR = 1e-9;
 
+/** Tools do not change while they are searched for one mass after another. */
+const ORDERS = new WeakMap<readonly Fillable[], readonly number[]>();
+
 /** Indexes of the tools that hold anything, heaviest fill first. */
-function heaviestFirst(tools: readonly Fillable[]): number[] {
+function heaviestFirst(tools: readonly Fillable[]): readonly number[] {
+  let order = ORDERS.get(tools);
+  if (!order) ORDERS.set(tools, (order = sort(tools)));
+  return order;
+}
+
+function sort(tools: readonly Fillable[]): readonly number[] {
   const order: number[] = [];
   for (let index = 0; index < tools.length; index++) {
     const { grams } = tools[index]!;

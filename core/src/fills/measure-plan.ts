@@ -10,7 +10,7 @@ import {
 } from '../measuring/index.js';
 import type { Unit } from '../units/index.js';
 import { fingerTool, toolsFor, type Drawer, type Tool } from '../drawer/index.js';
-import { nearestFills } from './fewest-fills.js';
+import { nearestFills, type Fillable } from './fewest-fills.js';
 import { showFills, type ToolFills } from './show-fills.js';
 
 /** A tool to fill, and how often. */
@@ -70,11 +70,38 @@ interface Filled {
   readonly basis: Readonly<Record<MeasureSize, DensityBasis>>;
 }
 
+const NOTHING_KNOWN: readonly KnownWeight[] = [];
+
+/** What a filling weighs does not depend on how much of it is wanted. */
+const REMEMBERED = new WeakMap<
+  readonly KnownWeight[],
+  WeakMap<Ingredient, Map<string, Filled | null>>
+>();
+
 function filled(
   ingredient: Ingredient,
   form: string | null,
   method: Method,
-  known: readonly KnownWeight[] = [],
+  known: readonly KnownWeight[] = NOTHING_KNOWN,
+): Filled | null {
+  let byIngredient = REMEMBERED.get(known);
+  if (!byIngredient) REMEMBERED.set(known, (byIngredient = new WeakMap()));
+  let fillings = byIngredient.get(ingredient);
+  if (!fillings) byIngredient.set(ingredient, (fillings = new Map()));
+  const key = `${method} ${form}`;
+  let found = fillings.get(key);
+  if (found === undefined) {
+    found = workOut(ingredient, form, method, known);
+    fillings.set(key, found);
+  }
+  return found;
+}
+
+function workOut(
+  ingredient: Ingredient,
+  form: string | null,
+  method: Method,
+  known: readonly KnownWeight[],
 ): Filled | null {
   const cup = densityOf({ ingredient, form, method, size: 'cup' }, known);
   const tbsp = densityOf({ ingredient, form, method, size: 'tbsp' }, known);
@@ -107,17 +134,30 @@ function volumeOf(grams: number, density: Densities): number {
   return grams / density[measureSize('ml', roughly)];
 }
 
+/** What one fill of each tool weighs, by the densities of an ingredient. */
+const FILLABLE = new WeakMap<readonly Tool[], WeakMap<Densities, readonly Fillable[]>>();
+
+function fillableWith(tools: readonly Tool[], density: Densities): readonly Fillable[] {
+  let byDensity = FILLABLE.get(tools);
+  if (!byDensity) FILLABLE.set(tools, (byDensity = new WeakMap()));
+  let fillable = byDensity.get(density);
+  if (!fillable) {
+    fillable = tools.map((tool) => ({
+      grams: tool.grams ?? tool.millilitres * density[tool.size],
+      wash: tool.wash,
+    }));
+    byDensity.set(density, fillable);
+  }
+  return fillable;
+}
+
 function fill(
   grams: number,
   toleranceGrams: number,
   tools: readonly Tool[],
   density: Densities,
 ): { fills: readonly ToolFills[]; grams: number } | null {
-  const fillable = tools.map((tool) => ({
-    grams: tool.grams ?? tool.millilitres * density[tool.size],
-    wash: tool.wash,
-  }));
-  const found = nearestFills(grams, toleranceGrams, fillable);
+  const found = nearestFills(grams, toleranceGrams, fillableWith(tools, density));
   if (!found) return null;
   const fills = tools
     .map((tool, index) => ({ tool, count: found.counts[index]! }))
@@ -146,7 +186,8 @@ export function measurePlan(wanted: Wanted, drawer: Drawer): MeasurePlan | null 
   if (!known) return null;
   const { density, basis } = known;
   const fingers = unit === 'pinch' || unit === 'dash' || unit === 'smidgen';
-  const tools = [...toolsFor(ingredient, method, drawer), ...(fingers ? [fingerTool(unit)] : [])];
+  const usual = toolsFor(ingredient, method, drawer);
+  const tools = fingers ? [...usual, fingerTool(unit)] : usual;
   const plan = fill(grams, grams * tolerance, tools, density);
   if (!plan) return null;
   return {

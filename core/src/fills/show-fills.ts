@@ -23,11 +23,16 @@ function showEach(fills: readonly ToolFills[]): string {
     .join(' + ');
 }
 
+const showOne = ({ nominal, unit }: Tool): string =>
+  `${nominal.toFraction(true)} ${plural(unit, nominal)}`;
+
 /**
  * Fills as a baker says them: "1 3/4 cups + 1 tbsp". Cups (and spoons) of one unit are added
  * up where the sum is a fraction bakers use, and listed one by one where it is not.
  */
 export function showFills(fills: readonly ToolFills[]): string {
+  const [only] = fills;
+  if (fills.length === 1 && only!.count === 1 && isPlain(only!.tool)) return showOne(only!.tool);
   const parts: string[] = [];
   const rest = fills.filter(
     ({ tool }) => tool.kind === 'jug' || tool.kind === 'block' || tool.unit === 'ml',

@@ -1,6 +1,6 @@
 import type { Fraction } from '../amount/index.js';
 import { cleanFactors, type BatchEffort, type CleanBatch } from '../factor/index.js';
-import { planBatch, setFactor, type AssembledRecipe } from '../batch/index.js';
+import { planBatch, setFactor, type AssembledRecipe, type PlanLine } from '../batch/index.js';
 import { ratioDrift } from './ratio-drift.js';
 
 /** A text with more lines than this is not searched: no recipe has as many. */
@@ -9,16 +9,25 @@ const MOST_LINES = 300;
 /**
  * Factors near the wanted one that are cleaner, the cleanest first; found by planning a batch at
  * each. None for a text of over 300 lines.
+ *
+ * @param planned the batch at the wanted factor, which is not planned again
  */
-export function cleanBatches(recipe: AssembledRecipe, wanted: Fraction): CleanBatch[] {
-  const { reading, size } = recipe;
+export function cleanBatches(
+  recipe: AssembledRecipe,
+  wanted: Fraction,
+  planned: readonly PlanLine[],
+): CleanBatch[] {
+  const { reading, size, basis } = recipe;
   if (reading.lines.length > MOST_LINES) return [];
-  return cleanFactors(wanted, size, (factor) => effortOf(recipe, factor));
+  return cleanFactors(wanted, size, (factor) =>
+    effortOf(factor === wanted ? planned : planBatch(reading, setFactor(recipe, factor)), basis),
+  );
 }
 
-function effortOf(recipe: AssembledRecipe, factor: Fraction): BatchEffort {
-  const batch = setFactor(recipe, factor);
-  const plan = planBatch(recipe.reading, batch);
+function effortOf(
+  plan: readonly PlanLine[],
+  { shelf, strictness }: AssembledRecipe['basis'],
+): BatchEffort {
   let fills = 0;
   const tools = new Set<string>();
   for (const { measure } of plan) {
@@ -27,7 +36,7 @@ function effortOf(recipe: AssembledRecipe, factor: Fraction): BatchEffort {
       tools.add(fill.tool);
     }
   }
-  const { ratios } = ratioDrift(plan, batch.shelf, batch.strictness);
+  const { ratios } = ratioDrift(plan, shelf, strictness);
   const drift = Math.max(...Object.values(ratios).map((ratio) => ratio.drift));
   return { fills, tools: tools.size, drift };
 }

@@ -9,9 +9,8 @@ export {
   type PieceBasis,
   type Rung,
 } from './basis.js';
-export { defaultMethod, methodsFor } from './methods.js';
+export { defaultMethod, methodsFor, sameFilling, type FillingOf } from './methods.js';
 export { equalWeights, type EqualWeight } from './equal-weights.js';
-export { sameFilling, type FillingOf } from './same-filling.js';
 export { measureSize, type MeasureSize } from './size.js';
 export {
   CLASS_FACTOR_SPREAD,

@@ -1,6 +1,18 @@
 import type { Ingredient, IngredientClass, Method } from '../catalogue/index.js';
 import { rememberByIngredient } from './remember-by-ingredient.js';
 
+/** What a measure was filled with, and how. */
+export interface FillingOf {
+  readonly ingredientId: string;
+  readonly form: string | null;
+  readonly method: Method;
+}
+
+/** Whether two fillings are the same ingredient, in the same form, filled the same way. */
+export function sameFilling(a: FillingOf, b: FillingOf): boolean {
+  return a.ingredientId === b.ingredientId && a.form === b.form && a.method === b.method;
+}
+
 /** Methods of each class, light to heavy; the first of `[default, all]` is what is assumed. */
 const BY_CLASS: Readonly<Record<IngredientClass, { default: Method; all: readonly Method[] }>> = {
   powder: { default: 'spooned', all: ['sifted', 'spooned', 'dipped', 'tamped'] },

@@ -1,6 +1,6 @@
 import type { Standard } from '../units/index.js';
 import { languageOf, wordsIn } from './languages/index.js';
-import { ORIGIN_SIGNS, type Manner } from './vocabulary/origin.js';
+import { ORIGIN_SIGNS, type Manner } from './vocabulary/index.js';
 
 /** Where a recipe seems to come from, and by which words. */
 export interface Origin {

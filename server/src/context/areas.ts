@@ -22,8 +22,8 @@ export interface Areas {
   readonly backups: BackupService;
   /** The same object until something changes. */
   kitchenContext(): Promise<KitchenContext>;
-  /** What is known of a hand; undefined is who measures now. @throws ProblemError 400 */
-  hand(id: string | null | undefined): Promise<readonly KnownWeight[]>;
+  /** What is known of a hand; nothing for nobody in particular. @throws ProblemError 400 */
+  hand(id: string | null): Promise<readonly KnownWeight[]>;
 }
 
 /** Builds the areas and lets them know of each other as far as they need to. */
@@ -87,9 +87,9 @@ export function buildAreas(database: Database, now: () => Date): Areas {
     backups,
     kitchenContext: context,
     async hand(id) {
+      if (id === null) return [];
       const { context: known, of } = await current();
-      if (id === undefined || id === of.handId) return known.hand;
-      return id === null ? [] : weightsOfHand(id, of);
+      return id === of.handId ? known.hand : weightsOfHand(id, of);
     },
   };
 }

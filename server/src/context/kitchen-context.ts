@@ -1,9 +1,11 @@
+import { LRUCache } from 'lru-cache';
 import type { Kitchen, Recipe } from '@ypsigram/contract';
 import type { PlanningKitchen } from '@ypsigram/core/batch';
 import { calibratedDrawer, toolSpreadsOf } from '@ypsigram/core/calibration';
-import { shelfOf } from '@ypsigram/core/catalogue';
+import { shelfOf, type Shelf } from '@ypsigram/core/catalogue';
 import type { KnownWeight } from '@ypsigram/core/measuring';
 import { answerReading, readRecipe, type Answer, type Reading } from '@ypsigram/core/reading';
+import type { Standard } from '@ypsigram/core/units';
 
 /**
  * What this kitchen reads and plans with, worked out of what its owner said. The same object as
@@ -42,6 +44,20 @@ export interface AuthorKnowledge {
 /** An author of whom nothing is known. */
 export const UNKNOWN_AUTHOR: AuthorKnowledge = { weights: [], answers: [] };
 
+/** Texts that are remembered as they were read: a batch is changed more often than its recipe. */
+const READINGS_REMEMBERED = 200;
+
+const READINGS = new WeakMap<Shelf, LRUCache<string, Reading>>();
+
+function readText(text: string, standard: Standard, shelf: Shelf): Reading {
+  let known = READINGS.get(shelf);
+  if (!known) READINGS.set(shelf, (known = new LRUCache({ max: READINGS_REMEMBERED })));
+  const key = `${standard}\n${text}`;
+  let reading = known.get(key);
+  if (!reading) known.set(key, (reading = readRecipe(text, standard, shelf)));
+  return reading;
+}
+
 /** A text as this kitchen reads it, with everything that was answered put in its place. */
 export function readInKitchen(
   { text, standard, answers }: Pick<Recipe, 'text' | 'standard' | 'answers'>,
@@ -49,7 +65,7 @@ export function readInKitchen(
   author: AuthorKnowledge,
 ): Reading {
   return answerReading(
-    readRecipe(text, standard, kitchen.shelf),
+    readText(text, standard, kitchen.shelf),
     { recipe: answers, author: author.answers, kitchen: kitchen.answers },
     kitchen.shelf,
   );

@@ -5,7 +5,7 @@ import express from 'express';
 import request from 'supertest';
 import { pageRoutes } from './page.js';
 import { answerErrors } from './problem.js';
-import { securityHeaders } from './security.js';
+import { makeNonce, pagePolicy } from './security.js';
 
 describe('the page', () => {
   let folder: string;
@@ -20,7 +20,7 @@ describe('the page', () => {
 
   const site = (from = folder) => {
     const app = express();
-    app.use(securityHeaders());
+    app.use(makeNonce, pagePolicy());
     app.use(pageRoutes(from));
     app.use(answerErrors);
     return request(app);

@@ -1,7 +1,14 @@
+import { z } from 'zod';
+import { notFound, ProblemError } from './problem.js';
 import type { Request } from 'express';
-import type { z } from 'zod';
 import { issueMessage } from '@ypsigram/contract';
-import { ProblemError } from './problem.js';
+
+/** The id in an address. @throws ProblemError 404, saying `gone`, when it can't be one. */
+export function parseId(value: string | string[] | undefined, gone: string): string {
+  const id = z.uuid().safeParse(value);
+  if (!id.success) throw notFound(gone);
+  return id.data;
+}
 
 /** The value in the schema's terms. @throws ProblemError 400 naming the first wrong field. */
 export function validate<T extends z.ZodType>(schema: T, value: unknown): z.output<T> {

@@ -1,7 +1,6 @@
 import { CATALOGUE, singular, wordsOf } from '../../catalogue/index.js';
 import type { CleanLine } from '../clean.js';
-import { ENGLISH_WORDS } from '../vocabulary/describing.js';
-import { UNIT_WORDS } from '../vocabulary/units.js';
+import { ENGLISH_WORDS, UNIT_WORDS } from '../vocabulary/index.js';
 import { FRENCH } from './french.js';
 import { GERMAN } from './german.js';
 import type { Language } from './language.js';

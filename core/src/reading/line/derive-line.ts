@@ -14,7 +14,7 @@ import type { Quantity } from '../amounts/index.js';
 import { pieceForm, pieceMethod } from './piece-form.js';
 import { HEAPING_WORDS, ORDER_FORMS, ORDER_METHODS } from '../vocabulary/index.js';
 import { volumeForm, volumeMethod } from './volume-form.js';
-import type { Wording } from './wording.js';
+import type { Wording } from './line-parts.js';
 
 /** What follows from the wording: unit, form, the author's method, and what was assumed. */
 export interface DerivedLine {

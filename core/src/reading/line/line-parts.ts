@@ -1,7 +1,20 @@
-import type { Shelf } from '../../catalogue/index.js';
+import type { Ingredient, NameMatch, Shelf } from '../../catalogue/index.js';
 import type { Standard } from '../../units/index.js';
-import type { NamePhrase } from './phrase.js';
 import type { Quantity } from '../amounts/index.js';
+import type { NamePhrase } from './phrase.js';
+
+/** What the words of a line say about one known ingredient. */
+export interface Wording {
+  readonly name: NameMatch;
+  readonly ingredient: Ingredient;
+  readonly quantity: Quantity | null;
+  readonly stated: number | null;
+  /** Comparable words before the name, and after it or in remarks. */
+  readonly before: readonly string[];
+  readonly after: readonly string[];
+  readonly byFruit: boolean;
+  readonly standard: Standard;
+}
 
 /** What a line says, before its consequences are worked out. */
 export interface LineParts {

@@ -3,7 +3,7 @@ import { methodsFor, pieceOf } from '../../measuring/index.js';
 import type { Unit } from '../../units/index.js';
 import type { ReadingNote } from '../note.js';
 import { BLOCK_FORMS, EUROPEAN_SIZES, EUROPEAN_WORDS, SIZE_FORMS } from '../vocabulary/index.js';
-import type { Wording } from './wording.js';
+import type { Wording } from './line-parts.js';
 
 /** The size or kind of a piece, a stick or a packet; null where none is sold that way. */
 export function pieceForm(

@@ -9,7 +9,7 @@ import {
   SIZE_FORMS,
   SOLD_FORMS,
 } from '../vocabulary/index.js';
-import type { Wording } from './wording.js';
+import type { Wording } from './line-parts.js';
 
 const volumeForms = (ingredient: Ingredient): readonly (string | null)[] =>
   ingredient.weights

@@ -1,2 +1,10 @@
-export { headsIngredients } from './heads-ingredients.js';
-export { headingOf, isMeasure, isPart, isRuler, isStep, readYield, titleOf } from './structure.js';
+export {
+  headingOf,
+  headsIngredients,
+  isMeasure,
+  isPart,
+  isRuler,
+  isStep,
+  readYield,
+  titleOf,
+} from './structure.js';

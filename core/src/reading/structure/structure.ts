@@ -1,5 +1,5 @@
+import type { Reading, Yield } from '../line.js';
 import { readAmount } from '../../amount/index.js';
-import type { Yield } from '../line.js';
 import type { CleanLine } from '../clean.js';
 import {
   HEADINGS,
@@ -11,6 +11,12 @@ import {
   STEP_VERBS,
   UNIT_WORDS,
 } from '../vocabulary/index.js';
+
+/** Whether the heading at `index` stands over an ingredient, not over steps: worth a row of a ledger. */
+export function headsIngredients({ lines }: Pick<Reading, 'lines'>, index: number): boolean {
+  const next = lines.slice(index + 1).find(({ kind }) => kind !== 'unread');
+  return next?.kind === 'ingredient';
+}
 
 const YIELD =
   /^\(?(?:makes?|yields?|yield is|serves|servings?|portions?|gives|enough for|quantity)\b ?:? ?(?:about |approx(?:imately)?\.? |around |roughly |up to |~ ?)?/i;

@@ -4,13 +4,13 @@ export {
   EUROPEAN_SIZES,
   EUROPEAN_WORDS,
   FILLING_WORDS,
+  HEAPING_WORDS,
   LOOSENING_WORDS,
   ORDER_FORMS,
   ORDER_METHODS,
   SIZE_FORMS,
   SOLD_FORMS,
 } from './filling.js';
-export { HEAPING_WORDS } from './heaping.js';
 export { LEADING_WORDS, SIZES_OF_THINGS, VAGUE_WORDS } from './leading.js';
 export {
   HEADINGS,
@@ -29,3 +29,4 @@ export {
   UNIT_WORDS,
   type UnitWord,
 } from './units.js';
+export { ORIGIN_SIGNS, type Manner } from './origin.js';

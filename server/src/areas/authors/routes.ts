@@ -1,8 +1,7 @@
 import { Router } from 'express';
 import { authorDraft, authorReplacement } from '@ypsigram/contract';
-import { parseId } from '../../http/ids.js';
+import { parseId, validBody } from '../../http/validate.js';
 import { onlyMethods } from '../../http/problem.js';
-import { validBody } from '../../http/validate.js';
 import type { AuthorService } from './service.js';
 
 const GONE = 'There is no such author.';

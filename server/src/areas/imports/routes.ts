@@ -1,8 +1,7 @@
 import { Router } from 'express';
 import { importQuery, recipeImport } from '@ypsigram/contract';
-import { parseId } from '../../http/ids.js';
+import { parseId, validate, validBody } from '../../http/validate.js';
 import { onlyMethods } from '../../http/problem.js';
-import { validBody, validate } from '../../http/validate.js';
 import type { ImportService } from './service.js';
 
 export function importRoutes(imports: ImportService): Router {

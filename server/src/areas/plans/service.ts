@@ -40,8 +40,8 @@ export interface PlanContext {
   kitchen(): Promise<KitchenContext>;
   /** What is known of an author; nothing of one that is not here. */
   author(id: string | null): Promise<AuthorKnowledge>;
-  /** What is known of a hand; undefined is who measures now. @throws ProblemError 400 */
-  hand(id: string | null | undefined): Promise<readonly KnownWeight[]>;
+  /** What is known of a hand. @throws ProblemError 400 */
+  hand(id: string | null): Promise<readonly KnownWeight[]>;
 }
 
 /** A batch with all that it is planned by. */
@@ -83,7 +83,7 @@ export async function requestedBatch(
     reading,
     kitchen: { drawer, shelf, scales, weighedIn, habits },
     author: author.weights,
-    hand: await context.hand(request.hand),
+    hand: request.hand === undefined ? kitchen.hand : await context.hand(request.hand),
     methods: request.methods ?? saved?.methods ?? {},
     balance: {
       lines: request.choices ?? saved?.balance.lines ?? {},
@@ -120,6 +120,6 @@ export async function planFor(request: Request, context: PlanContext): Promise<P
     loads: loadsFor(size.grams * times, pieces, holds),
     cautions: cautionsFor(reading, batch.factor, batch.shelf),
     advice: adviceFor(reading, lines, batch),
-    clean: cleanBatches(recipe, batch.factor),
+    clean: cleanBatches(recipe, batch.factor, lines),
   });
 }

@@ -1,8 +1,8 @@
 import { Router } from 'express';
 import { recipeDraft, recipeQuery, recipeReplacement } from '@ypsigram/contract';
-import { parseId } from '../../http/ids.js';
+import { parseId, validate, validBody } from '../../http/validate.js';
 import { onlyMethods } from '../../http/problem.js';
-import { validBody, validate } from '../../http/validate.js';
+import { sendRemembered } from '../../http/send-json.js';
 import type { RecipeService } from './service.js';
 
 const GONE = 'There is no such recipe.';
@@ -12,7 +12,7 @@ export function recipeRoutes(recipes: RecipeService): Router {
   router
     .route('/')
     .get(async (request, response) => {
-      response.json(await recipes.list(validate(recipeQuery, request.query)));
+      sendRemembered(response, await recipes.list(validate(recipeQuery, request.query)));
     })
     .post(async (request, response) => {
       const recipe = await recipes.create(validBody(recipeDraft, request));

@@ -1,9 +1,8 @@
 import { Router } from 'express';
 import { trialDraft, trialQuery, trialReplacement } from '@ypsigram/contract';
-import { parseId } from '../../http/ids.js';
+import { parseId, validate, validBody } from '../../http/validate.js';
 import { onlyMethods } from '../../http/problem.js';
 import { csvBody, importFrom, sendTable } from '../../tables/csv-http.js';
-import { validBody, validate } from '../../http/validate.js';
 import type { TrialService } from './service.js';
 
 const GONE = 'There is no such trial.';

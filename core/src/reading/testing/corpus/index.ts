@@ -7,13 +7,7 @@ import { OLD_COOKBOOKS } from './old-cookbooks.js';
 import { STRUCTURE } from './structure.js';
 import { UNSORTED } from './unsorted.js';
 
-export {
-  FIELDS,
-  readInRecipe,
-  wrongFields,
-  type CorpusLine,
-  type Field,
-} from './corpus-line.js';
+export { FIELDS, readInRecipe, wrongFields, type CorpusLine, type Field } from './corpus-line.js';
 
 /** Recipe lines by the manner they are written in, each with what is to be read from it. */
 export const CORPUS: Readonly<Record<string, readonly CorpusLine[]>> = {

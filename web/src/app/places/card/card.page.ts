@@ -13,7 +13,7 @@ import { drawingsOf } from '../../kit/technique/drawings';
 import { TechniqueCard } from '../../kit/technique/technique-card';
 import { kitchenFeature } from '../../state/kitchen/kitchen.feature';
 import { recipeFeature } from '../../state/recipe/recipe.feature';
-import { scaledYield } from '../../kit/amounts/scaled-yield';
+import { scaledYield } from '../../kit/amounts/amounts';
 
 const SHEETS = ['card', 'techniques'] as const;
 type Sheet = (typeof SHEETS)[number];

@@ -11,7 +11,7 @@ import { FACTOR_PROBLEMS } from '@ypsigram/contract';
 import { Fraction, mixed } from '@ypsigram/core/amount';
 import { readFactor } from '@ypsigram/core/factor';
 import type { Yield } from '@ypsigram/core/reading';
-import { scaledYield } from '../../../kit/amounts/scaled-yield';
+import { scaledYield } from '../../../kit/amounts/amounts';
 
 /** The slider goes in eighths, up to four times the recipe. */
 const EIGHTHS = 8;

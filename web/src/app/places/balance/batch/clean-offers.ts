@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, effect, input, output, signal } fro
 import { mixed, type Fraction } from '@ypsigram/core/amount';
 import { cleanBatches } from '@ypsigram/core/formula';
 import { writeFactor, type CleanBatch } from '@ypsigram/core/factor';
-import type { AssembledRecipe } from '@ypsigram/core/batch';
+import type { AssembledRecipe, PlanLine } from '@ypsigram/core/batch';
 
 /** The search waits until the batch rests, so that setting it stays quick. */
 const REST_MILLISECONDS = 350;
@@ -74,6 +74,7 @@ function offerOf({ factor, eggs, fills, tools, drift, change }: CleanBatch): Off
 export class CleanOffers {
   readonly recipe = input.required<AssembledRecipe>();
   readonly factor = input.required<Fraction>();
+  readonly plan = input.required<readonly PlanLine[]>();
   readonly chosen = output<string>();
 
   protected readonly offers = signal<readonly Offer[]>([]);
@@ -86,9 +87,9 @@ export class CleanOffers {
 
   constructor() {
     effect((onCleanup) => {
-      const [recipe, factor] = [this.recipe(), this.factor()];
+      const [recipe, factor, plan] = [this.recipe(), this.factor(), this.plan()];
       const timer = setTimeout(
-        () => this.offers.set(cleanBatches(recipe, factor).map(offerOf)),
+        () => this.offers.set(cleanBatches(recipe, factor, plan).map(offerOf)),
         REST_MILLISECONDS,
       );
       onCleanup(() => clearTimeout(timer));
