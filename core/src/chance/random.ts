@@ -1,3 +1,6 @@
+import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
+import { skipN } from 'pure-rand/utils/skipN';
+
 /** Random figures that come out the same for the same seed. */
 export interface Random {
   /** Evenly spread over 0 (included) to 1 (left out). */
@@ -13,40 +16,29 @@ export interface Random {
 const PER_UNIT = 2 ** -32;
 const ROOT_12 = Math.sqrt(12);
 
-/** One step of sfc32 on its state of four whole numbers: evenly from 0 to 1. */
-function next(state: Int32Array): number {
-  const [a, b, c, counter] = [state[0]!, state[1]!, state[2]!, state[3]!];
-  const out = (a + b + counter) | 0;
-  state[0] = b ^ (b >>> 9);
-  state[1] = c + (c << 3);
-  state[2] = ((c << 21) | (c >>> 11)) + out;
-  state[3] = counter + 1;
-  return (out >>> 0) * PER_UNIT;
-}
+/** Draws that are passed over at the start, until neighbouring seeds have nothing in common. */
+const WARM_UP = 24;
 
-/** The state of sfc32 from one number, by splitmix32. */
-function started(seed: number): Int32Array {
-  let mixing = seed | 0;
-  const mix = (): number => {
-    mixing = (mixing + 0x9e3779b9) | 0;
-    let z = mixing ^ (mixing >>> 16);
-    z = Math.imul(z, 0x21f0aaad);
-    z ^= z >>> 15;
-    z = Math.imul(z, 0x735a2d97);
-    return z ^ (z >>> 15);
-  };
-  const state = Int32Array.of(mix(), mix(), mix(), 1);
-  for (let warmUp = 0; warmUp < 12; warmUp++) next(state);
-  return state;
+/** Spreads a seed over all of its bits: the finaliser of MurmurHash3 (A. Appleby, public domain). */
+function mixed(seed: number): number {
+  let bits = seed | 0;
+  bits = Math.imul(bits ^ (bits >>> 16), 0x85ebca6b);
+  bits = Math.imul(bits ^ (bits >>> 13), 0xc2b2ae35);
+  return bits ^ (bits >>> 16);
 }
 
 /**
- * A generator started from a whole number. It is sfc32 of C. Doty-Humphrey's PractRand: 128 bits
- * of state, passes its own tests, a few operations a draw. The state is filled by splitmix32,
- * so that neighbouring seeds have nothing in common. Normals by Marsaglia's polar method.
+ * A generator started from a whole number: xoroshiro128+ (D. Blackman and S. Vigna, 2018), which is
+ * quicker than the simulation can use it and passes tests that matter here; the same figures for
+ * the same seed everywhere. Normals by Marsaglia's polar method.
+ *
+ * @example randomFrom(1).normal() // the same figure every time
  */
 export function randomFrom(seed: number): Random {
-  const state = started(seed);
+  const generator = xoroshiro128plus(mixed(seed));
+  skipN(generator, WARM_UP);
+  /** Evenly from 0 to 1. */
+  const next = (): number => (generator.next() >>> 0) * PER_UNIT;
   // The polar method draws two at a time: the second waits here.
   let spare = NaN;
   const normals = (into: Float64Array, count: number): void => {
@@ -56,8 +48,8 @@ export function randomFrom(seed: number): Random {
       spare = NaN;
     }
     while (at < count) {
-      const x = 2 * next(state) - 1;
-      const y = 2 * next(state) - 1;
+      const x = 2 * next() - 1;
+      const y = 2 * next() - 1;
       const square = x * x + y * y;
       if (square === 0 || square >= 1) continue;
       const stretch = Math.sqrt((-2 * Math.log(square)) / square);
@@ -68,19 +60,22 @@ export function randomFrom(seed: number): Random {
   };
   const one = new Float64Array(1);
   return {
-    uniform: () => next(state),
+    uniform: next,
     normal: () => {
       normals(one, 1);
       return one[0]!;
     },
     normals,
     uniforms: (into, count) => {
-      for (let at = 0; at < count; at++) into[at] = (next(state) - 0.5) * ROOT_12;
+      for (let at = 0; at < count; at++) into[at] = (next() - 0.5) * ROOT_12;
     },
   };
 }
 
-/** A seed from a name, so that what has the same name has the same luck (FNV-1a). */
+/**
+ * A seed from a name, so that what has the same name draws the same figures: FNV-1a of 32 bits
+ * (G. Fowler, L. C. Noll, K.-P. Vo).
+ */
 export function seedOf(name: string): number {
   let hash = 0x811c9dc5;
   for (let index = 0; index < name.length; index++) {

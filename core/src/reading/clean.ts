@@ -1,3 +1,4 @@
+import { decodeHTML } from 'entities';
 import { VULGAR_FRACTIONS } from '../amount/index.js';
 
 /**
@@ -15,33 +16,25 @@ const SPACES = /[\s\u00a0\u1680\u2000-\u200a\u202f\u205f\u3000]/;
 const INVISIBLE = /[\u200b-\u200f\u2028-\u202e\u2060\ufeff\u00ad*†‡]/;
 /** Raised and lowered digits, in the order of what they stand for. */
 const SMALL_DIGITS = '⁰¹²³⁴⁵⁶⁷⁸⁹₀₁₂₃₄₅₆₇₈₉';
+/** Forms of ASCII as wide as an ideograph, as some keyboards type them. */
+const FULL_WIDTH = /[\uff01-\uff5e]/;
 /** A link of Markdown: its text is read, its address is not. */
 const LINK = /\[([^\]\n]{1,80})\]\([^()\s]{1,300}\)/y;
 const BULLET = /^(?:[-*+•◦▪▫‣·●○■□☐☑✓✔–—]\s*)+(?=\S)|^\(?\d{1,2}[.)]\s+(?=\S)/;
 const CHECK_BOX = /^\[[ xX]?\]\s*/;
 const TAG = /<\/?[a-z][^<>]{0,200}>/iy;
-const ENTITY = /&(nbsp|amp|frac12|frac14|frac34|ndash|mdash|deg|#x?[0-9a-f]{1,6});/iy;
-const ENTITIES: Readonly<Record<string, string>> = {
-  nbsp: ' ',
-  amp: '&',
-  frac12: '½',
-  frac14: '¼',
-  frac34: '¾',
-  ndash: '-',
-  mdash: '-',
-  deg: '°',
-};
+/** An entity of HTML, with the semicolon that saved pages have. */
+const ENTITY = /&(?:[a-z][a-z0-9]{1,30}|#\d{1,7}|#x[0-9a-f]{1,6});/iy;
 /** What has to be looked at closely: entities, emphasis, links. */
 const MARKED = /[&*{}]|\]\(/;
 const RAISED = /[⁰¹²³⁴⁵⁶⁷⁸⁹]/;
 const PLAIN = /^[!-;=-~]+(?: [!-;=-~]+)*$/;
 
-function entity(name: string): string {
-  const known = ENTITIES[name.toLowerCase()];
-  if (known !== undefined) return known;
-  const code = /^#x/i.test(name) ? parseInt(name.slice(2), 16) : parseInt(name.slice(1), 10);
-  return code > 0 && code <= 0x10ffff ? String.fromCodePoint(code) : ' ';
-}
+/** Written in capitals by whoever shouts: "&FRAC12;" is no entity, and meant as one. */
+const entity = (written: string): string => {
+  const decoded = decodeHTML(written);
+  return decoded === written ? decodeHTML(written.toLowerCase()) : decoded;
+};
 
 /** Makes one character plain: what it stands for, or itself. */
 function plain(character: string): string {
@@ -53,10 +46,7 @@ function plain(character: string): string {
   if (character === '\u2044' || character === '\u2215') return '/';
   const small = SMALL_DIGITS.indexOf(character);
   if (small >= 0) return String(small % 10);
-  const code = character.charCodeAt(0);
-  // Full-width forms of ASCII sit at a fixed distance from it.
-  if (code >= 0xff01 && code <= 0xff5e) return String.fromCharCode(code - 0xfee0);
-  return character;
+  return FULL_WIDTH.test(character) ? character.normalize('NFKC') : character;
 }
 
 /** Origins of a text in which every character stands where it stood; longest usual line. */
@@ -98,7 +88,7 @@ function makePlain(written: string): PlainText {
       pattern.lastIndex = at;
       const match = pattern.exec(written);
       if (match) {
-        pushCharacter(result, character === '<' ? ' ' : entity(match[1]!), at);
+        for (const one of character === '<' ? ' ' : entity(match[0])) pushCharacter(result, one, at);
         at += match[0].length;
         continue;
       }
