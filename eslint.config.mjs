@@ -130,6 +130,7 @@ export default tseslint.config(
         module: 'writable',
         __dirname: 'readonly',
         setTimeout: 'readonly',
+        jasmine: 'readonly',
       },
     },
   },

@@ -59,10 +59,10 @@ await picture('questions', LAPTOP, async (page) => {
   await page.goto(`${address}/new/reading`);
   await page.locator('.cm-content').click();
   await page.keyboard.insertText(DOUBTS);
-  await page.getByRole('button', { name: /sifted before measuring/ }).click();
+  await page.getByRole('button', { name: /before/ }).click();
 });
-await picture('in-and-out', LAPTOP, async (page) => {
-  await page.goto(`${address}/book/in-and-out`);
+await picture('import-and-export', LAPTOP, async (page) => {
+  await page.goto(`${address}/book/import-and-export`);
   await page.getByLabel('Choose files').setInputFiles([
     { name: 'slabs.md', mimeType: 'text/markdown', buffer: Buffer.from(SLABS) },
     { name: 'rounds.json', mimeType: 'application/json', buffer: Buffer.from(ROUNDS) },
@@ -72,43 +72,45 @@ await picture('in-and-out', LAPTOP, async (page) => {
       buffer: Buffer.from('\0\x01\x02 picture \x03\x04'),
     },
   ]);
-  await page.getByRole('region', { name: 'What would come in' }).waitFor();
+  await page.getByRole('region', { name: 'Preview of the import' }).waitFor();
 });
 await picture('balance', LAPTOP, open('Towpath oat slabs', 'Balance'));
 await picture('balance-basis', LAPTOP, async (page) => {
   await open('Cardamom knots', 'Balance')(page);
-  await page.getByLabel('or times').fill('1 1/2');
+  await page.getByRole('textbox', { name: 'Factor' }).fill('1 1/2');
   await page.getByLabel('Your method for 4 cups bread flour').selectOption('dipped');
-  await page.getByRole('button', { name: 'Basis: estimate, of 4 cups bread flour' }).click();
+  await page
+    .getByRole('button', { name: 'Where the weight comes from: estimate, for 4 cups bread flour' })
+    .click();
 });
 await picture('balance-others', LAPTOP, async (page) => {
   await open('Cardamom knots', 'Balance')(page);
-  const ratios = page.getByRole('heading', { name: 'To 100 g of flour' });
+  const ratios = page.getByRole('heading', { name: 'For 100 g of flour' });
   await ratios.scrollIntoViewIfNeeded();
-  await page.getByRole('button', { name: 'Other cups and hands' }).click();
+  await page.getByRole('button', { name: 'Compare' }).click();
   await page.getByRole('img', { name: /^Water by each variant/ }).waitFor();
   await ratios.evaluate((element) => element.scrollIntoView());
 });
 const openChance = async (page) => {
   await open('Polenta and pear tin', 'Balance')(page);
-  await page.getByRole('link', { name: 'How likely it comes out' }).click();
+  await page.getByRole('link', { name: 'How likely is a good bake?' }).click();
   await page.getByRole('button', { name: 'Weigh these' }).waitFor();
   await page.waitForTimeout(3000);
 };
 await picture('chance', LAPTOP, openChance);
 await picture('chance-flour', LAPTOP, async (page) => {
   await openChance(page);
-  const flour = page.getByRole('heading', { name: 'Weighed, spooned or scooped' });
+  const flour = page.getByRole('heading', { name: 'If the flour is weighed, spooned or scooped' });
   await flour.evaluate((element) => element.scrollIntoView());
 });
 await picture('card', LAPTOP, async (page) => {
   await open('Cardamom knots', 'Balance')(page);
-  await page.getByRole('link', { name: 'Card to print' }).click();
+  await page.getByRole('link', { name: 'Print card' }).click();
 });
 await picture('shelf', LAPTOP, (page) => page.goto(`${address}/shelf/flour-wheat-cake`));
 await picture('shelf-cups', LAPTOP, async (page) => {
   await page.goto(`${address}/shelf/flour-wheat-all-purpose`);
-  const cups = page.getByRole('heading', { name: 'Everybody’s cup' });
+  const cups = page.getByRole('heading', { name: 'Cups compared' });
   await cups.evaluate((element) => element.scrollIntoView());
   await page.getByRole('img', { name: /^grams to one cup/ }).waitFor();
 });

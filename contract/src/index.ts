@@ -16,6 +16,7 @@ export {
   type ImportedRecipe,
   type RecipeImportReply,
 } from './imports.js';
+export * from './formats.js';
 export { USUAL_KITCHEN } from './usual-kitchen.js';
 export {
   kitchen,

@@ -3,6 +3,7 @@ import { Fraction } from '@ypsigram/core/amount';
 import { BLOCKS } from '@ypsigram/core/drawer';
 import { WEIGHED_IN } from '@ypsigram/core/fills';
 import { CLASSES } from '@ypsigram/core/catalogue';
+import { DATE_ORDERS, DECIMAL_MARKS, TEMPERATURES } from './formats.js';
 import { answers } from './answers.js';
 import { container, hand, ownIngredient, price, scale } from './kitchen-parts.js';
 import { HEAVIEST_FILL_GRAMS } from './limits.js';
@@ -22,7 +23,7 @@ const fraction = z
     // What is no fraction can not be looked at as one.
     abort: true,
   })
-  .refine((text) => new Fraction(text).compare(0) > 0, { error: 'A tool holds more than nothing.' })
+  .refine((text) => new Fraction(text).compare(0) > 0, { error: 'Write a size above 0.' })
   .refine((text) => new Fraction(text).compare(LARGEST_TOOL) <= 0, {
     error: 'That is larger than any kitchen tool.',
   });
@@ -32,7 +33,7 @@ export const waterFills = z.strictObject({
     .array(
       z
         .number('Write each fill as grams.')
-        .positive('A fill weighs more than nothing.')
+        .positive('Write a weight above 0.')
         .max(HEAVIEST_FILL_GRAMS, `A fill weighs at most ${HEAVIEST_FILL_GRAMS} g.`),
     )
     .max(MOST_FILLS, `At most ${MOST_FILLS} fills are kept.`),
@@ -46,7 +47,7 @@ export const waterFills = z.strictObject({
 export const kitchenTool = z.strictObject({
   name: nameText(40, 'Give the tool a name.'),
   kind: z.enum(['cup', 'spoon', 'jug']),
-  nominal: fraction.meta({ description: 'What is stamped on it, in `unit`: "1/2".' }),
+  nominal: fraction.meta({ description: 'The size marked on it, in `unit`: "1/2".' }),
   unit: z.enum(['cup', 'tbsp', 'tsp', 'ml']),
   set: nameText(40, 'Give the set a name.').nullable().default(null).meta({
     description: 'The set it belongs to: “steel cups”.',
@@ -82,7 +83,15 @@ const things = {
   answers: answers.meta({ description: 'What words mean in all recipes of this kitchen.' }),
   ingredients: named(ownIngredient, 'ingredients', MOST_INGREDIENTS).default([]),
   prices: z.array(price).max(MOST_WEIGHTS).default([]),
-  currency: z.string().trim().min(1).max(4).default('€'),
+  currency: z.string().trim().min(1).max(4).nullable().default(null).meta({
+    description: 'The sign that prices are shown with; null goes by the browser, as below.',
+  }),
+  decimalMark: z.enum(DECIMAL_MARKS).nullable().default(null),
+  dateOrder: z.enum(DATE_ORDERS).nullable().default(null),
+  temperature: z.enum(TEMPERATURES).nullable().default(null),
+  letterKeys: z.boolean().default(true).meta({
+    description: 'Whether a letter alone is a shortcut.',
+  }),
   hands: named(hand, 'hands').default([]).meta({ description: 'The people who measure here.' }),
   handId: z.uuid().nullable().default(null).meta({
     description: 'Who measures now: plans go by this hand where it is known.',
@@ -103,7 +112,7 @@ interface Household {
 
 const handIsHere = ({ hands, handId }: Household): boolean =>
   handId === null || hands.some(({ id }) => id === handId);
-const NOBODY_HERE = { error: 'Nobody of that id measures here.', path: ['handId'] };
+const NOBODY_HERE = { error: 'There is no hand with that id.', path: ['handId'] };
 
 export const kitchen = z.object(things).refine(handIsHere, NOBODY_HERE);
 

@@ -24,7 +24,10 @@ export const standard = z.enum(STANDARDS).meta({
 
 export const method = z.enum(METHODS).meta({ description: 'A way of filling a measure.' });
 
-export const strictness = z.enum(STRICTNESSES).meta({
+/** An earlier name, in documents that were written with it. */
+const currentStrictness = (value: unknown): unknown => (value === 'loose' ? 'relaxed' : value);
+
+export const strictness = z.preprocess(currentStrictness, z.enum(STRICTNESSES)).meta({
   description: 'How closely the batch must be measured.',
 });
 

@@ -16,12 +16,12 @@ export class Baker {
   async saveNew(text: string): Promise<void> {
     await this.goTo('/new/reading');
     await this.write(text);
-    await this.page.getByRole('button', { name: 'Save in the Book' }).click();
+    await this.page.getByRole('button', { name: 'Save recipe' }).click();
     await this.page.waitForURL(/\/recipes\/.*\/balance/);
   }
 
   async write(text: string): Promise<void> {
-    await this.page.getByRole('textbox', { name: 'Text of the recipe' }).click();
+    await this.page.getByRole('textbox', { name: 'Recipe text' }).click();
     await this.page.keyboard.press('ControlOrMeta+a');
     await this.page.keyboard.insertText(text);
   }
@@ -34,7 +34,7 @@ export class Baker {
   }
 
   async setFactor(factor: string): Promise<void> {
-    await this.page.getByLabel('or times').fill(factor);
+    await this.page.getByRole('textbox', { name: 'Factor' }).fill(factor);
   }
 
   async expectSaved(): Promise<void> {

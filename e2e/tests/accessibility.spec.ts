@@ -42,20 +42,24 @@ test.describe('what is seen is accessible, and fits laptop, tablet and phone:', 
     await expectGood(page);
     await page.getByRole('link', { name: 'Cardamom knots' }).click();
     await expect(baker.row('4 cups bread flour')).toBeVisible();
-    await page.getByRole('button', { name: 'Basis: estimate, of 4 cups bread flour' }).click();
+    await page
+      .getByRole('button', {
+        name: 'Where the weight comes from: estimate, for 4 cups bread flour',
+      })
+      .click();
     await expectGood(page);
     await page.getByRole('link', { name: 'Reading' }).click();
     await expect(
       page.getByText('Taken as packed.').or(page.getByText('Taken as whole milk.')).first(),
     ).toBeVisible();
-    await page.getByRole('button', { name: /^Correct what was understood of 4 cups/ }).click();
+    await page.getByRole('button', { name: /^Correct 4 cups/ }).click();
     await expectGood(page);
   });
 
   test('the batch seen otherwise, and its card', async ({ baker, page }) => {
     await baker.goTo('/book');
     await page.getByRole('link', { name: 'Cardamom knots' }).click();
-    for (const view of ['Baker’s formula', 'Other cups and hands', 'Cost and shopping']) {
+    for (const view of ['Baker’s formula', 'Compare', 'Cost and shopping']) {
       await page.getByRole('button', { name: view }).click();
       await expect(page.getByRole('button', { name: view })).toHaveAttribute(
         'aria-expanded',
@@ -63,7 +67,7 @@ test.describe('what is seen is accessible, and fits laptop, tablet and phone:', 
       );
       await expectGood(page, 'yg-batch-more');
     }
-    await page.getByRole('link', { name: 'Card to print' }).click();
+    await page.getByRole('link', { name: 'Print card' }).click();
     await expect(page.getByRole('row', { name: /^4 cups bread flour/ })).toBeVisible();
     await expectGood(page);
   });
@@ -71,17 +75,21 @@ test.describe('what is seen is accessible, and fits laptop, tablet and phone:', 
   test('the Chance', async ({ baker, page }) => {
     await baker.goTo('/book');
     await page.getByRole('link', { name: 'Cardamom knots' }).click();
-    await page.getByRole('link', { name: 'How likely it comes out' }).click();
+    await page.getByRole('link', { name: 'How likely is a good bake?' }).click();
     await expect(page.getByRole('button', { name: 'Weigh these' })).toBeVisible();
-    for (const more of ['Each line by itself', 'How this is reckoned', 'In figures']) {
+    for (const more of [
+      'Each ingredient on its own',
+      'How this is worked out',
+      'Show the numbers',
+    ]) {
       await page.getByText(more).first().click();
     }
     await expectGood(page);
   });
 
   test('files, Shelf and Drawer', async ({ baker, page }) => {
-    await baker.goTo('/book/in-and-out');
-    await page.getByText('All recipes; choose some').click();
+    await baker.goTo('/book/import-and-export');
+    await page.getByText('All recipes (open to choose)').click();
     await expectGood(page);
     await page.getByRole('link', { name: 'Shelf' }).click();
     await page.getByRole('link', { name: 'Cake flour' }).click();
@@ -114,7 +122,7 @@ test('the whole way goes by keyboard', async ({ baker, page }) => {
   await page.getByRole('link', { name: 'Cardamom knots' }).focus();
   await page.keyboard.press('Enter');
   await page.waitForURL(/balance/);
-  await page.getByLabel('or times').focus();
+  await page.getByRole('textbox', { name: 'Factor' }).focus();
   await page.keyboard.press('ControlOrMeta+a');
   await page.keyboard.type('1 1/2');
   await expect(page.getByText('makes 27 knots')).toBeVisible();

@@ -5,15 +5,15 @@ test('an author’s cup follows from its recipes, and decides what others of the
   page,
 }) => {
   await baker.goTo('/authors');
-  await page.getByLabel('Another author').fill('Tide book');
+  await page.getByLabel('New author').fill('Tide book');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('textbox', { name: 'Name' })).toHaveValue('Tide book');
   await expect(page.getByText('None of its 0 recipes gives volume and weight')).toBeVisible();
 
   await baker.goTo('/new/reading');
-  await page.getByLabel('Whose recipe').selectOption('Tide book');
+  await page.getByLabel('Author').selectOption('Tide book');
   await baker.write('Buns\n2 cups (290 g) flour\n1 cup (145 g) flour\n3 cups (240 g) flour');
-  await page.getByRole('button', { name: 'Save in the Book' }).click();
+  await page.getByRole('button', { name: 'Save recipe' }).click();
   await page.waitForURL(/\/recipes\/.*\/balance/);
   await page.getByRole('link', { name: 'Authors' }).click();
   await page.getByRole('link', { name: /^Tide book/ }).click();
@@ -21,9 +21,9 @@ test('an author’s cup follows from its recipes, and decides what others of the
   await expect(page.getByText('Buns, stands apart')).toBeVisible();
 
   await baker.goTo('/new/reading');
-  await page.getByLabel('Whose recipe').selectOption('Tide book');
+  await page.getByLabel('Author').selectOption('Tide book');
   await baker.write('Rolls\n2 cups flour\n2 cups bread flour');
-  await page.getByRole('button', { name: 'Save in the Book' }).click();
+  await page.getByRole('button', { name: 'Save recipe' }).click();
   await expect(baker.row('2 cups flour')).toContainText('290 g');
   await page.getByRole('button', { name: "Basis: author's cup, of 2 cups flour" }).click();
   await expect(page.getByText('Source: Tide book, inferred from 2 lines.')).toBeVisible();
@@ -38,7 +38,7 @@ test('what an author says is written down, changed, and the author brought back'
   page,
 }) => {
   await baker.goTo('/authors');
-  await page.getByLabel('Another author').fill('Tide book');
+  await page.getByLabel('New author').fill('Tide book');
   await page.keyboard.press('Enter');
   await page.getByLabel('Ingredient', { exact: true }).fill('honey');
   await page.keyboard.press('Tab');
@@ -50,10 +50,10 @@ test('what an author says is written down, changed, and the author brought back'
   const honey = page.getByLabel('Grams to a cup of Honey');
   await expect(honey).toHaveValue('337');
   // Its cup may be another, what it says of it stays said.
-  await page.getByLabel('Its cups and spoons').selectOption('Metric');
+  await page.getByLabel('Cups and spoons used').selectOption('Metric');
   await expect(honey).toHaveValue('337');
   await page.getByRole('button', { name: 'Remove', exact: true }).click();
   await expect(page.getByText('Tide book is gone.')).toBeVisible();
-  await page.getByRole('button', { name: 'Bring back' }).click();
+  await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByRole('link', { name: /^Tide book/ })).toBeVisible();
 });

@@ -48,20 +48,20 @@ test('a premix, a finer scale, one more spoon and a cleaner batch go with one ke
   const undo = page.getByRole('button', { name: 'Undo' });
   const calm = () => page.getByRole('heading', { level: 1 }).click();
   await baker.saveNew('Little loaf\n500 g bread flour\n300 g water\n0.4 g instant yeast');
-  const make = page.getByRole('button', { name: /^Make the premix/ });
+  const make = page.getByRole('button', { name: /^Use a premix/ });
   await expect(make).toBeVisible();
   await page.keyboard.press('m');
   await expect(page.getByText(/^Of a premix: stir .* into .* of the flour/)).toBeVisible();
   await expect(page.getByText(/of it come with the premix: weigh 49\d/)).toBeVisible();
   await expect(make).toHaveCount(0);
-  await page.getByRole('link', { name: 'Card to print' }).click();
+  await page.getByRole('link', { name: 'Print card' }).click();
   await expect(page.getByText(/^Of a premix: stir/)).toBeVisible();
   await page.getByRole('link', { name: /^Balance/ }).click();
   await undo.click();
   await expect(make).toBeVisible();
 
   await baker.saveNew('Brine\n300 g water\n0.3 g table salt');
-  const finer = page.getByRole('button', { name: /^I have a finer scale/ });
+  const finer = page.getByRole('button', { name: /^Add a finer scale/ });
   await expect(finer).toBeVisible();
   await page.keyboard.press('m');
   await expect(finer).toHaveCount(0);
@@ -79,29 +79,34 @@ test('a premix, a finer scale, one more spoon and a cleaner batch go with one ke
 
   await baker.setFactor('1.42');
   await calm();
-  const cleaner = page.getByRole('region', { name: 'Cleaner nearby' }).getByRole('button').first();
+  const cleaner = page
+    .getByRole('region', { name: 'Batches that are easier to measure' })
+    .getByRole('button')
+    .first();
   const offered = (await cleaner.locator('b').textContent())!.trim();
   await page.keyboard.press('b');
-  await expect(page.getByLabel('or times')).not.toHaveValue('1.42');
+  await expect(page.getByRole('textbox', { name: 'Factor' })).not.toHaveValue('1.42');
   await expect(page.getByText(`${offered},`)).toBeVisible();
   await undo.click();
-  await expect(page.getByLabel('or times')).toHaveValue('1.42');
+  await expect(page.getByRole('textbox', { name: 'Factor' })).toHaveValue('1.42');
 });
 
 test('a line is pinned, given another kind and kept to one cup; a reload forgets none of it', async ({
   page,
   baker,
 }) => {
-  await page.getByRole('button', { name: 'Basis: estimate, of 4 cups bread flour' }).click();
-  await page.getByLabel('Pin its weight, g').fill('500');
-  await page.getByLabel('Pin its weight, g').press('Enter');
-  await page.getByLabel('Another kind').selectOption({ label: 'Whole-wheat flour' });
-  await page.getByLabel('Fill only').selectOption('1/2 cup');
+  await page
+    .getByRole('button', { name: 'Where the weight comes from: estimate, for 4 cups bread flour' })
+    .click();
+  await page.getByLabel('Set the weight, g').fill('500');
+  await page.getByLabel('Set the weight, g').press('Enter');
+  await page.getByLabel('Use another kind').selectOption({ label: 'Whole-wheat flour' });
+  await page.getByLabel('Measure with').selectOption('1/2 cup');
   const flour = baker.row('4 cups bread flour');
   await expect(flour).toContainText('instead: Whole-wheat flour');
   await expect(flour).toContainText('500');
   await expect(page.getByText('the dough takes about 5 g more water to 100 g')).toBeVisible();
-  await expect(page.getByText('heaped by spoon')).toBeVisible();
+  await expect(page.getByText('heaped with a spoon')).toBeVisible();
   await baker.expectSaved();
   await page.reload();
   await expect(baker.row('4 cups bread flour')).toContainText('instead: Whole-wheat flour');
@@ -115,13 +120,15 @@ test('either school has its column alone, and the keys are on a sheet', async ({
   await page.keyboard.press('w');
   await expect(page.getByRole('columnheader', { name: 'You measure' })).toBeHidden();
   await page.keyboard.press('w');
-  await expect(page.getByRole('columnheader', { name: 'Level?' })).toBeVisible();
+  await expect(page.getByRole('columnheader', { name: 'Do they agree?' })).toBeVisible();
   await page.keyboard.press('+');
   await expect(page.getByText('makes 27 knots')).toBeVisible();
   await page.keyboard.press('?');
-  await expect(page.getByRole('dialog', { name: 'Keys of the Balance' })).toBeVisible();
+  await expect(
+    page.getByRole('dialog', { name: 'Keyboard shortcuts on the Balance' }),
+  ).toBeVisible();
   await page.keyboard.press('Escape');
-  await page.getByLabel('Batch, by dragging').focus();
+  await page.getByLabel('Factor, by dragging').focus();
   await page.keyboard.press('ArrowRight');
   await expect(page.getByText('makes 29 1/4 knots')).toBeVisible();
 });
@@ -131,11 +138,11 @@ test('a batch is split into loads, compared, and its cost worked out', async ({ 
   await page.getByLabel('Pieces in the oven at once').fill('8');
   await page.getByLabel('Pieces in the oven at once').press('Enter');
   await expect(page.getByText(/^In 3 equal loads of 457 g: the oven/)).toBeVisible();
-  await page.getByRole('heading', { name: 'To 100 g of flour' }).scrollIntoViewIfNeeded();
-  await page.getByRole('button', { name: 'Other cups and hands' }).click();
+  await page.getByRole('heading', { name: 'For 100 g of flour' }).scrollIntoViewIfNeeded();
+  await page.getByRole('button', { name: 'Compare' }).click();
   await expect(page.getByRole('img', { name: /^Water by each variant/ })).toBeVisible();
   await expect(page.getByRole('row', { name: /^cup of Harbour notebook/ })).toBeVisible();
-  await expect(page.getByRole('row', { name: /^had the author sifted.*−12\.4 %/ })).toBeVisible();
+  await expect(page.getByRole('row', { name: /^if the author sifted.*−12\.4 %/ })).toBeVisible();
   await page.getByRole('button', { name: 'Cost and shopping' }).click();
   await expect(page.getByText(/for this batch/)).toBeVisible();
   await expect(page.getByRole('columnheader', { name: 'left over' })).toBeVisible();
@@ -145,22 +152,20 @@ test('habits of the kitchen and ounces go for all recipes; two recipes stand sid
   page,
   baker,
 }) => {
-  await page.getByText('How this kitchen does it').click();
+  await page.getByRole('link', { name: 'Our usual way' }).click();
   await page.getByLabel('powders').selectOption('dipped');
+  await page.goBack();
   await expect(page.getByLabel('Your method for 4 cups bread flour')).toHaveValue('dipped');
-  await baker.setFactor('2');
+  await page.goForward();
   await page.getByRole('button', { name: 'Undo' }).click();
-  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByLabel('powders')).toHaveValue('');
+  await page.getByLabel('show weights in').selectOption('oz');
+  await page.goBack();
   await expect(page.getByLabel('Your method for 4 cups bread flour')).toHaveValue('spooned');
-  await page.getByRole('button', { name: 'Redo' }).click();
-  await expect(page.getByLabel('Your method for 4 cups bread flour')).toHaveValue('dipped');
-  await page.getByLabel('weights in').selectOption('oz');
   await expect(baker.row('4 cups bread flour')).toContainText('1 lb 2.85 oz');
-  await page.getByRole('heading', { name: 'To 100 g of flour' }).scrollIntoViewIfNeeded();
-  await page.getByRole('button', { name: 'Other cups and hands' }).click();
-  await page
-    .getByLabel('Another recipe to compare with')
-    .selectOption({ label: 'Rye and honey crispbread' });
+  await page.getByRole('heading', { name: 'For 100 g of flour' }).scrollIntoViewIfNeeded();
+  await page.getByRole('button', { name: 'Compare' }).click();
+  await page.getByLabel('Other recipe').selectOption({ label: 'Rye and honey crispbread' });
   await expect(page.getByRole('columnheader', { name: 'Rye and honey crispbread' })).toBeVisible();
   await baker.goTo('/book');
   await page.getByRole('link', { name: 'Rye and honey crispbread' }).click();
@@ -169,25 +174,25 @@ test('habits of the kitchen and ounces go for all recipes; two recipes stand sid
 
 test('a formula is set by its percentages, with its preferment named', async ({ page, baker }) => {
   await baker.saveNew(LOAF);
-  await page.getByRole('heading', { name: 'To 100 g of flour' }).scrollIntoViewIfNeeded();
+  await page.getByRole('heading', { name: 'For 100 g of flour' }).scrollIntoViewIfNeeded();
   await page.getByRole('button', { name: 'Baker’s formula' }).click();
   await expect(page.getByText('preferment with 30 % of the flour')).toBeVisible();
-  await page.getByLabel('Fine table salt, percent of flour').fill('1.8');
-  await page.getByLabel('Fine table salt, percent of flour').press('Enter');
+  await page.getByLabel('Fine table salt, baker’s percentage').fill('1.8');
+  await page.getByLabel('Fine table salt, baker’s percentage').press('Enter');
   await expect(baker.row('10 g salt')).toContainText('9.0');
-  await page.getByLabel('Water, % of flour').fill('90');
-  await page.getByLabel('Water, % of flour').press('Enter');
-  await expect(page.getByLabel('Water, % of flour')).toHaveValue('90');
+  await page.getByLabel('Hydration, %').fill('90');
+  await page.getByLabel('Hydration, %').press('Enter');
+  await expect(page.getByLabel('Hydration, %')).toHaveValue('90');
   // The formula follows the ledger a moment later.
-  await expect(page.getByLabel('Dough in all, g')).toHaveValue('917');
-  await page.getByLabel('Dough in all, g').fill('1800');
-  await page.getByLabel('Dough in all, g').press('Enter');
+  await expect(page.getByLabel('Dough weight, g')).toHaveValue('917');
+  await page.getByLabel('Dough weight, g').fill('1800');
+  await page.getByLabel('Dough weight, g').press('Enter');
   await expect(page.getByText(/^1800 g of dough/)).toBeVisible();
-  await expect(page.getByLabel('Dough in all, g')).toHaveValue('1800');
+  await expect(page.getByLabel('Dough weight, g')).toHaveValue('1800');
 });
 
 test('the card is one page of A4 and of letter, with both columns', async ({ page }) => {
-  await page.getByRole('link', { name: 'Card to print' }).click();
+  await page.getByRole('link', { name: 'Print card' }).click();
   await expect(page.getByRole('row', { name: /^4 cups bread flour/ })).toContainText('534 g');
   await expect(page.getByText(/^Allergens egg, milk, wheat/)).toBeVisible();
   const pagesOf = async (format: 'A4' | 'Letter'): Promise<number> => {

@@ -43,24 +43,22 @@ test.describe('the Book of the demo kitchen', () => {
 
 test('an empty Book says what to do first', async ({ baker, page }) => {
   await baker.goTo('/book');
-  await expect(page.getByRole('heading', { name: 'An empty Book' })).toBeVisible();
-  await page.getByRole('link', { name: 'Paste the first one' }).click();
-  await expect(page.getByRole('textbox', { name: 'Text of the recipe' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'The Book is empty' })).toBeVisible();
+  await page.getByRole('link', { name: 'Paste a recipe' }).click();
+  await expect(page.getByRole('textbox', { name: 'Recipe text' })).toBeVisible();
 });
 
 test('an address that leads nowhere says so', async ({ baker, page }) => {
   await baker.goTo('/somewhere/else');
-  await expect(
-    page.getByRole('heading', { name: 'There is nothing at this address' }),
-  ).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Page not found' })).toBeVisible();
 });
 
 test('a recipe that is gone says so and leads back', async ({ baker, page, troubles }) => {
   await baker.goTo(`/recipes/${crypto.randomUUID()}/reading`);
   await expect(page.getByRole('heading', { name: 'No such recipe' })).toBeVisible();
   await expect(page.getByText('There is no such recipe. It may have been deleted.')).toBeVisible();
-  await expect(page.getByRole('button', { name: 'Save in the Book' })).toHaveCount(0);
-  await page.getByRole('link', { name: 'Back to the Book' }).click();
-  await expect(page.getByRole('heading', { name: 'An empty Book' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Save recipe' })).toHaveCount(0);
+  await page.getByRole('link', { name: 'Open Book' }).click();
+  await expect(page.getByRole('heading', { name: 'The Book is empty' })).toBeVisible();
   expect(troubles.splice(0).every((text) => text.includes('404'))).toBe(true);
 });

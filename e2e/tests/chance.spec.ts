@@ -6,7 +6,7 @@ import { expect, test, type Baker } from '../kitchen/test';
 const hero = (page: Page) => page.getByText(/^(under |over )?\d+ in 100$/).first();
 const goodOf = async (page: Page): Promise<number> =>
   Number(/\d+/.exec((await hero(page).textContent()) ?? '')![0]);
-const bakes = (page: Page) => page.getByRole('combobox', { name: 'Bakes' });
+const bakes = (page: Page) => page.getByRole('combobox', { name: 'Simulated bakes' });
 const isDone = async (page: Page): Promise<void> => {
   await expect(hero(page)).toBeVisible();
   await expect(page.getByRole('progressbar')).toHaveCount(0);
@@ -15,8 +15,9 @@ const isDone = async (page: Page): Promise<void> => {
 async function openChance(baker: Baker, page: Page, recipe: string): Promise<void> {
   await baker.goTo('/book');
   await page.getByRole('link', { name: recipe }).click();
-  await page.getByRole('link', { name: 'How likely it comes out' }).click();
+  await page.getByRole('link', { name: 'How likely is a good bake?' }).click();
   await expect(page.getByRole('heading', { name: 'Where weighing pays' })).toBeVisible();
+  await page.getByText('Details', { exact: true }).click();
 }
 
 test.describe('with the demo kitchen', () => {
@@ -30,14 +31,14 @@ test.describe('with the demo kitchen', () => {
     await isDone(page);
     const before = await goodOf(page);
     expect(before).toBeLessThan(60);
-    await page.getByRole('button', { name: '90 in 100' }).click();
+    await page.getByRole('button', { name: '90 %' }).click();
     const pays = page.getByRole('region', { name: 'Where weighing pays' });
     await expect(pays).toContainText('Weigh the butter and the pear; cups and spoons are fine');
     const promised = Number(/→ (\d+)/.exec((await pays.textContent()) ?? '')![1]);
     expect(promised).toBeGreaterThanOrEqual(90);
 
     await page.keyboard.press('e');
-    await expect(pays).toContainText('It does already');
+    await expect(pays).toContainText('You are there already');
     await isDone(page);
     expect(await goodOf(page)).toBe(promised);
     await baker.expectSaved();
@@ -60,29 +61,31 @@ test.describe('with the demo kitchen', () => {
     await bakes(page).selectOption('2000000');
     await expect(page.getByRole('progressbar', { name: 'Bakes done' })).toBeVisible();
     await page.getByRole('button', { name: 'Stop' }).click();
-    await expect(page.getByText('Stopped: the figures are of what was baked.')).toBeVisible();
+    await expect(
+      page.getByText('Stopped early: the numbers are from the bakes done so far.'),
+    ).toBeVisible();
     await expect(page.getByRole('progressbar')).toHaveCount(0);
     expect(Math.abs((await goodOf(page)) - rough)).toBeLessThan(3);
     await expect(page.getByText('over 2,000,000 bakes')).toHaveCount(0);
 
-    await page.getByRole('button', { name: 'Bake again' }).click();
+    await page.getByRole('button', { name: 'Run again' }).click();
     await page.keyboard.press('Escape');
-    await expect(page.getByText('Stopped: the figures')).toBeVisible();
+    await expect(page.getByText('Stopped early')).toBeVisible();
     await bakes(page).selectOption('2000');
-    await expect(page.getByText('over 2,000 bakes')).toBeVisible();
+    await expect(page.getByText('from 2\u202f000 simulated bakes')).toBeVisible();
   });
 
-  test('the same luck gives the same figures here and from the server', async ({
+  test('the same random seed gives the same figures here and from the server', async ({
     baker,
     page,
     server,
   }) => {
     await openChance(baker, page, 'Towpath oat slabs');
     await bakes(page).selectOption('2000');
-    await page.getByRole('button', { name: 'Other luck' }).click();
-    await expect(page.getByText('over 2,000 bakes')).toBeVisible();
+    await page.getByRole('button', { name: 'Run again' }).click();
+    await expect(page.getByText('from 2\u202f000 simulated bakes')).toBeVisible();
     await isDone(page);
-    await page.getByText('Each line by itself').click();
+    await page.getByText('Each ingredient on its own').click();
     const id = /recipes\/([^/]+)/.exec(page.url())![1];
     const saved = await page.request.get(`${server.address}/api/recipes/${id}`);
     const { batch } = (await saved.json()) as { batch: object };
@@ -91,7 +94,7 @@ test.describe('with the demo kitchen', () => {
     });
     const { good, lines } = (await answer.json()) as ChanceReply;
     expect(await goodOf(page)).toBe(Math.round(100 * good));
-    const rows = page.getByRole('region', { name: 'Each line by itself' }).getByRole('row');
+    const rows = page.getByRole('region', { name: 'Each ingredient on its own' }).getByRole('row');
     await expect(rows).toHaveCount(lines.length + 1);
     for (const [at, { within }] of lines.entries()) {
       const shown = (await rows

@@ -38,8 +38,8 @@ test('a cup weighed three times with water counts for what it holds', async ({ b
   await page.reload();
   await expect(page.getByText(/\+5\.\d ± 0\.\d %/)).toBeVisible();
   await page.getByRole('button', { name: 'Calibrate 1 cup' }).click();
-  await page.getByRole('button', { name: 'Take out 247.6 g' }).click();
-  await expect(page.getByText('1 more fill and plans use it.')).toBeVisible();
+  await page.getByRole('button', { name: 'Remove the fill of 247.6 g' }).click();
+  await expect(page.getByText('1 more fill until recipes use this size.')).toBeVisible();
 });
 
 test('an odd mug goes into the drawer, out of it, and back', async ({ baker, page }) => {
@@ -47,10 +47,10 @@ test('an odd mug goes into the drawer, out of it, and back', async ({ baker, pag
   await page.getByRole('button', { name: 'Add a tool' }).click();
   await page.getByLabel('Name').fill('1 cup');
   await page.getByLabel('Holds').fill('310');
-  await page.getByRole('button', { name: 'Put in the drawer' }).click();
-  await expect(page.getByText('There is a “1 cup” already.')).toBeVisible();
+  await page.getByRole('button', { name: 'Add tool' }).click();
+  await expect(page.getByText('There is already a “1 cup”.')).toBeVisible();
   await page.getByLabel('Name').fill('blue mug');
-  await page.getByRole('button', { name: 'Put in the drawer' }).click();
+  await page.getByRole('button', { name: 'Add tool' }).click();
   await expect(page.getByRole('heading', { name: 'blue mug' })).toBeVisible();
   await page.getByRole('button', { name: 'Remove blue mug' }).click();
   await expect(page.getByRole('heading', { name: 'blue mug' })).toHaveCount(0);
@@ -70,7 +70,7 @@ test('cups of another country change what is measured, not what is weighed', asy
   await baker.saveNew('3 cups sugar');
   await expect(baker.row('3 cups sugar')).toContainText('600 g');
   await page.getByRole('link', { name: 'Drawer' }).click();
-  await page.getByLabel('My cups and spoons are').selectOption('Japanese');
+  await page.getByLabel('Our cups and spoons').selectOption('Japanese');
   await page.goBack();
   const row = baker.row('3 cups sugar');
   await expect(row).toContainText('600 g');
@@ -82,7 +82,7 @@ test('a spoon is calibrated from the simulated scale', async ({ baker, page }) =
   await baker.goTo('/drawer');
   await page.getByRole('button', { name: 'Connect the scale' }).click();
   await page.getByRole('button', { name: 'Simulation' }).click();
-  await page.getByLabel('Stands for').selectOption('fine scale');
+  await page.getByLabel('Kind of scale').selectOption('fine scale');
   await page.getByRole('button', { name: 'Calibrate 1 tbsp' }).click();
   const strip = page.getByRole('region', { name: 'Scale', exact: true });
   for (let fills = 1; fills <= 3; fills++) {
@@ -92,7 +92,7 @@ test('a spoon is calibrated from the simulated scale', async ({ baker, page }) =
       .getByRole('button', { name: /^Take [\d.]+ g from the scale$/ })
       .first()
       .click();
-    await expect(page.getByRole('button', { name: /^Take out/ })).toHaveCount(fills);
+    await expect(page.getByRole('button', { name: /^Remove the fill/ })).toHaveCount(fills);
     await page.getByRole('button', { name: 'Take everything off' }).click();
     await expect(strip.locator('output')).toContainText(/^\s*0\.\d/);
   }
@@ -106,18 +106,18 @@ test('scales, containers and blocks of butter are part of the drawer', async ({ 
   await expect(baker.row('1 cup flour')).toContainText('125 g');
   await page.getByRole('link', { name: 'Drawer' }).click();
   await page
-    .getByLabel('Butter comes as')
+    .getByLabel('Our butter comes as')
     .selectOption({ label: '250 g blocks, marked every 25 g' });
   await page.getByRole('button', { name: 'Remove kitchen scale' }).click();
   await page.getByRole('button', { name: 'Add a scale' }).click();
   await page.getByLabel('Step, g').fill('2');
-  await page.getByRole('button', { name: 'Put in the drawer' }).click();
+  await page.getByRole('button', { name: 'Add scale', exact: true }).click();
   await expect(page.getByText('Give the scale a name.')).toBeVisible();
   await page.getByLabel('Name', { exact: true }).fill('old scale');
-  await page.getByRole('button', { name: 'Put in the drawer' }).click();
-  await expect(page.getByText('by 2 g up to 5000 g')).toBeVisible();
+  await page.getByRole('button', { name: 'Add scale', exact: true }).click();
+  await expect(page.getByText('steps of 2 g up to 5000 g')).toBeVisible();
   await page.getByLabel('Container', { exact: true }).fill('brown jug');
-  await page.getByLabel('Weighs empty, g').fill('410,5');
+  await page.getByLabel('Weight when empty, g').fill('410,5');
   await page.keyboard.press('Enter');
   await expect(page.getByText('410.5 g empty')).toBeVisible();
   await page.goBack();

@@ -29,7 +29,7 @@ test('many files come in together after a look, and go out again together', asyn
 }) => {
   const asked: string[] = [];
   page.on('request', (request) => asked.push(request.url()));
-  await baker.goTo('/book/in-and-out');
+  await baker.goTo('/book/import-and-export');
   await page
     .getByLabel('Choose files')
     .setInputFiles([
@@ -39,13 +39,13 @@ test('many files come in together after a look, and go out again together', asyn
       file('broken.json', '{"@type": "Recipe", '),
       file('empty.txt', ' \n'),
     ]);
-  const coming = page.getByRole('region', { name: 'What would come in' });
+  const coming = page.getByRole('region', { name: 'Preview of the import' });
   await expect(coming.getByRole('row')).toHaveCount(3);
   await expect(coming.getByRole('row', { name: /Pear tin/ })).toContainText('new');
   await expect(page.getByText(/photo\.txt:.*picture or another kind of file/)).toBeVisible();
   await expect(page.getByText(/broken\.json:.*breaks off/)).toBeVisible();
   await expect(page.getByText(/empty\.txt:.*nothing in this file/)).toBeVisible();
-  await page.getByRole('button', { name: 'Bring in 2 recipes' }).click();
+  await page.getByRole('button', { name: 'Import 2 recipes' }).click();
   await expect(page.getByText('2 recipes are in the Book.')).toBeVisible();
 
   // Once more: one is the same, one has changed.
@@ -55,10 +55,10 @@ test('many files come in together after a look, and go out again together', asyn
       file('tin.html', PAGE, 'text/html'),
       file('slabs.md', '# Oat slabs\nMakes 16\n\n- 4 cups rolled oats\n'),
     ]);
-  await expect(coming.getByRole('row', { name: /Pear tin/ })).toContainText('here already');
+  await expect(coming.getByRole('row', { name: /Pear tin/ })).toContainText('already there');
   await expect(coming.getByRole('row', { name: /Oat slabs/ })).toContainText('changed');
-  await page.getByRole('button', { name: 'Bring in 1 recipe' }).click();
-  await page.getByRole('button', { name: 'Take it all back' }).click();
+  await page.getByRole('button', { name: 'Import 1 recipe' }).click();
+  await page.getByRole('button', { name: 'Undo import' }).click();
   await expect(page.getByText(/Taken back: 0 out of the Book again, 1 as before/)).toBeVisible();
 
   await page.getByRole('link', { name: 'Book', exact: true }).first().click();
@@ -70,12 +70,12 @@ test('many files come in together after a look, and go out again together', asyn
 });
 
 test('recipes are pasted, and dropped', async ({ baker, page }) => {
-  await baker.goTo('/book/in-and-out');
+  await baker.goTo('/book/import-and-export');
   await page.getByRole('button', { name: 'Paste text' }).click();
   await page
     .getByLabel('Recipes as text, Markdown, JSON or a table')
     .fill('Name,Ingredients\r\nRye,"2 cups dark rye flour\n1 tsp salt"\r\n');
-  await page.getByRole('button', { name: 'Look at it' }).click();
+  await page.getByRole('button', { name: 'Preview' }).click();
   await expect(page.getByRole('row', { name: /Rye/ })).toContainText('new');
   await page.getByRole('button', { name: 'Leave them' }).click();
 
@@ -86,15 +86,15 @@ test('recipes are pasted, and dropped', async ({ baker, page }) => {
   });
   await page.locator('.drop').dispatchEvent('drop', { dataTransfer: data });
   await expect(page.getByRole('row', { name: /Honey rounds/ })).toBeVisible();
-  await page.getByRole('checkbox', { name: 'Bring in Honey rounds' }).uncheck();
-  await expect(page.getByRole('button', { name: /^Bring in/ })).toHaveCount(0);
+  await page.getByRole('checkbox', { name: 'Import Honey rounds' }).uncheck();
+  await expect(page.getByRole('button', { name: /^Import/ })).toHaveCount(0);
 });
 
 test.describe('with the demo kitchen', () => {
   test.use({ demo: true });
 
   test('what goes out comes in the same', async ({ baker, page }) => {
-    await baker.goTo('/book/in-and-out');
+    await baker.goTo('/book/import-and-export');
     for (const format of ['schema.org JSON', 'Markdown', 'CSV table']) {
       await page.getByRole('radio', { name: new RegExp(`^${format}`) }).check();
       const saved = page.waitForEvent('download');
@@ -102,13 +102,13 @@ test.describe('with the demo kitchen', () => {
       const path = await (await saved).path();
       const content = await readFile(path, 'utf8');
       await page.getByLabel('Choose files').setInputFiles([file('again.txt', content)]);
-      await expect(page.getByRole('row', { name: /here already/ })).toHaveCount(6);
+      await expect(page.getByRole('row', { name: /already there/ })).toHaveCount(6);
       await page.getByRole('button', { name: 'Close' }).click();
     }
   });
 
   test('a backup is looked at, restored and undone', async ({ baker, page }) => {
-    await baker.goTo('/book/in-and-out');
+    await baker.goTo('/book/import-and-export');
     const saved = page.waitForEvent('download');
     await page.getByRole('link', { name: 'Save a backup' }).click();
     const backup = await readFile(await (await saved).path(), 'utf8');
@@ -117,7 +117,7 @@ test.describe('with the demo kitchen', () => {
     await page.getByRole('button', { name: /Sesame rounds/ }).click();
     await expect(page.getByText('“Sesame rounds” is out of the Book.')).toBeVisible();
 
-    await baker.goTo('/book/in-and-out');
+    await baker.goTo('/book/import-and-export');
     const field = page.getByLabel('Restore a backup');
     await field.setInputFiles([file('half.json', backup.slice(0, 500))]);
     await expect(page.getByText(/no whole JSON document/)).toBeVisible();
@@ -126,8 +126,8 @@ test.describe('with the demo kitchen', () => {
     await field.setInputFiles([file('kitchen.json', backup)]);
     const row = page.getByRole('row', { name: /^recipes/ });
     await expect(row.getByRole('cell')).toHaveText(['6', '5']);
-    await page.getByRole('button', { name: 'Restore it' }).click();
-    await page.getByRole('button', { name: 'To the Book' }).click();
+    await page.getByRole('button', { name: 'Restore backup' }).click();
+    await page.getByRole('button', { name: 'Open Book' }).click();
     await expect(page.getByRole('link', { name: 'Sesame rounds' })).toBeVisible();
   });
 });

@@ -27,14 +27,14 @@ test('a hand is calibrated with eight simulated fills, one untared, and the Bala
 }) => {
   test.slow();
   await baker.goTo('/hand');
-  await page.getByRole('button', { name: 'Another hand' }).click();
-  await page.getByLabel('Who measures?').fill('Coot');
+  await page.getByRole('button', { name: 'Add a hand' }).click();
+  await page.getByLabel('Name').fill('Coot');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('link', { name: /^Coot/ })).toBeVisible();
   await page.getByLabel('Ingredient', { exact: true }).fill('all-purpose wheat flour');
   await page.keyboard.press('Tab');
   await page.getByRole('combobox', { name: 'With', exact: true }).selectOption('1 cup');
-  await page.getByRole('button', { name: 'Weigh this' }).click();
+  await page.getByRole('button', { name: 'Start weighing' }).click();
   await expect(page.getByText('No weighing of Coot that counts yet.')).toBeVisible();
 
   await connect(page);
@@ -59,13 +59,13 @@ test('a hand is calibrated with eight simulated fills, one untared, and the Bala
   const doubt = page.getByRole('group', { name: /^Doubt about 4\d\d g/ });
   await expect(doubt).toContainText('the white enamel bowl weighs (312 g)');
   await expect(page.getByText('Coot’s fill, 7 trials count')).toBeVisible();
-  await doubt.getByRole('button', { name: 'Set aside' }).click();
+  await doubt.getByRole('button', { name: 'Leave it out' }).click();
   await expect(doubt).toHaveCount(0);
   await expect(page.getByText('Coot’s fill, 7 trials count')).toBeVisible();
 
   const flour = await flourOfSlabs(baker, page);
   await expect(flour).toContainText('by the hand of Grebe, 18 trials');
-  await page.getByLabel('Measured by').selectOption('anybody');
+  await page.getByLabel('Measured by').selectOption('anyone');
   await expect(flour).not.toContainText('by the hand of');
   await page.getByLabel('Measured by').selectOption('Coot');
   await expect(flour).toContainText('by the hand of Coot, 7 trials');
@@ -81,7 +81,7 @@ test('a doubted trial counts when the baker says it was right, and a deleted one
   await page.getByRole('link', { name: /^Moorhen/ }).click();
   await expect(page.getByText('Moorhen’s fill, 18 trials count')).toBeVisible();
   await expect(page.getByText('Over 5 weeks this hand has become')).toBeVisible();
-  await page.getByRole('button', { name: 'It was right' }).click();
+  await page.getByRole('button', { name: 'Count it' }).click();
   await expect(page.getByText('Moorhen’s fill, 19 trials count')).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByText('Moorhen’s fill, 18 trials count')).toBeVisible();
@@ -92,9 +92,9 @@ test('a doubted trial counts when the baker says it was right, and a deleted one
   await expect(page.getByText('All 20 trials of Moorhen')).toBeVisible();
   await page.reload();
   await expect(page.getByText('All 20 trials of Moorhen')).toBeVisible();
-  await page.getByRole('button', { name: 'Remove Moorhen' }).click();
+  await page.getByRole('button', { name: 'Delete Moorhen' }).click();
   await expect(page.getByRole('link', { name: /^Moorhen/ })).toHaveCount(0);
-  await page.getByRole('button', { name: 'Bring back' }).click();
+  await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByRole('link', { name: /^Moorhen 42 trials/ })).toBeVisible();
 });
 
@@ -118,12 +118,12 @@ test('a table with two bad rows comes in without them, and can be taken back', a
     mimeType: 'text/csv',
     buffer: Buffer.from(table),
   });
-  const preview = page.getByRole('region', { name: 'What would come in' });
+  const preview = page.getByRole('region', { name: 'Preview of the import' });
   await expect(preview).toContainText('3 trials can come in. 2 rows can’t be read');
   await expect(preview).toContainText('Row 3: grams');
   await expect(preview).toContainText('Row 5: 3 cells instead of 7');
   await expect(page.getByRole('link', { name: /^Honey, poured/ })).toHaveCount(0);
-  await preview.getByRole('button', { name: 'Bring in 3' }).click();
+  await preview.getByRole('button', { name: 'Import 3' }).click();
   await page.getByRole('link', { name: /^Honey, poured, 1 cup/ }).click();
   await expect(page.getByText('Grebe’s fill, 3 trials count')).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).click();
@@ -161,7 +161,7 @@ test('the scale warns of slips, pours while held, and survives a lost connection
   await expect(strip(page)).toContainText('steady');
   await page.reload();
   await expect(strip(page)).toContainText('steady');
-  await page.getByRole('button', { name: 'Put the scale away' }).click();
+  await page.getByRole('button', { name: 'Disconnect' }).click();
   await expect(strip(page)).toHaveCount(0);
   // The page said that it lost its server: that was meant.
   troubles.length = 0;

@@ -46,7 +46,7 @@ test('questions stand in the order of their grams, and go with one key each', as
   await expect(open.getByRole('button')).toHaveCount(1);
 
   // What was answered is what the Balance weighs, and stays.
-  await page.getByRole('button', { name: 'Save in the Book' }).click();
+  await page.getByRole('button', { name: 'Save recipe' }).click();
   await expect(baker.row('3 cups cake flour, sifted')).toContainText('288 g');
   await expect(baker.row('bakign pwder')).toContainText('4.6 g');
   await expect(baker.row('2 tbsp kosher salt')).toContainText('29 g');
@@ -67,8 +67,8 @@ test('an answer goes for the whole kitchen when it is told to', async ({ baker, 
   await baker.goTo('/new/reading');
   await baker.write('1 tbsp kosher salt');
   await page.getByRole('button', { name: /dense grain/ }).click();
-  await page.getByLabel('This answer goes').selectOption('in this kitchen');
-  await expect(page.getByLabel('This answer goes')).toHaveValue('kitchen');
+  await page.getByLabel('Use this answer').selectOption('always, in this kitchen');
+  await expect(page.getByLabel('Use this answer')).toHaveValue('kitchen');
   await baker.write('3 tbsp kosher salt');
   const understood = page.getByRole('region', { name: 'As understood' });
   await expect(understood).toContainText('You said: coarse salt (dense grain).');
@@ -80,22 +80,22 @@ test('an answer goes for the whole kitchen when it is told to', async ({ baker, 
 test('a line is corrected beside the text, which stays', async ({ baker, page }) => {
   await baker.goTo('/new/reading');
   await baker.write('1 cup milk\nthe usual amount of honey, love');
-  await page.getByRole('button', { name: 'Correct what was understood of 1 cup milk' }).click();
+  await page.getByRole('button', { name: 'Correct 1 cup milk' }).click();
   await page.getByLabel('Amount').fill('1 1/2');
   await page.getByLabel('Ingredient').fill('Buttermilk');
-  await page.getByRole('button', { name: 'Take it so' }).click();
+  await page.getByRole('button', { name: 'Use this' }).click();
   const understood = page.getByRole('region', { name: 'As understood' });
   await expect(understood).toContainText('1 1/2 cups Buttermilk');
   await expect(understood).toContainText('You corrected this line.');
   await expect(page.locator('.cm-content')).toContainText('1 cup milk');
 
-  await page.getByRole('button', { name: 'say what it is' }).click();
+  await page.getByRole('button', { name: 'say what this is' }).click();
   await page.getByLabel('Amount').fill('2');
   await page.getByLabel('Unit').selectOption('tbsp');
   await page.getByLabel('Ingredient').fill('Honey');
-  await page.getByRole('button', { name: 'Take it so' }).click();
+  await page.getByRole('button', { name: 'Use this' }).click();
   await expect(understood).toContainText('2 tbsp Honey');
-  await page.getByRole('button', { name: 'as it was read' }).first().click();
+  await page.getByRole('button', { name: 'undo' }).first().click();
   await expect(understood).toContainText('1 cup Whole milk');
 });
 
@@ -105,14 +105,14 @@ test('what is not known goes on the Shelf from here, and a second ingredient on 
 }) => {
   await baker.goTo('/new/reading');
   await baker.write('1/2 cup dragonfruit powder\n1 large egg plus 1 yolk');
-  await page.getByRole('button', { name: 'None: add it to the Shelf' }).click();
+  await page.getByRole('button', { name: 'None of these: add an ingredient' }).click();
   await expect(page.getByLabel('Name', { exact: true })).toHaveValue('dragonfruit powder');
   await page.getByLabel('One cup weighs').fill('110');
-  await page.getByRole('button', { name: 'Put on the Shelf' }).click();
+  await page.getByRole('button', { name: 'Add ingredient' }).click();
   const understood = page.getByRole('region', { name: 'As understood' });
   await expect(understood).toContainText('55 g');
 
-  await page.getByRole('button', { name: 'give it one' }).click();
+  await page.getByRole('button', { name: 'give it its own line' }).click();
   await expect(page.locator('.cm-line')).toHaveText([
     '1/2 cup dragonfruit powder',
     '1 large egg',
@@ -126,8 +126,8 @@ test('a recipe in another language is read, and its country offered', async ({ b
   await baker.write('Mohnkuchen\n\n250 g Mehl\n2 EL Zucker\n1 TL Backpulver');
   const understood = page.getByRole('region', { name: 'As understood' });
   await expect(understood).toContainText('2 tbsp Granulated sugar');
-  await page.getByRole('button', { name: /^Take metric/i }).click();
-  await expect(page.getByLabel('The author’s cups and spoons')).toHaveValue('metric');
+  await page.getByRole('button', { name: /^Use metric/i }).click();
+  await expect(page.getByLabel('Cups and spoons used')).toHaveValue('metric');
 });
 
 test('two thousand lines are pasted and read while the page goes on', async ({ baker, page }) => {

@@ -19,8 +19,8 @@ test('paste, balance, scale by one and a half, reload: still there', async ({ ba
   const understood = page.getByRole('region', { name: 'As understood' });
   await expect(understood).toContainText('All-purpose wheat flour');
   await expect(understood).toContainText('sifted before measuring 144 g');
-  await expect(understood).toContainText('“dragonfruit powder” is not known here');
-  await page.getByRole('button', { name: 'Save in the Book' }).click();
+  await expect(understood).toContainText('“dragonfruit powder” is not on the Shelf');
+  await page.getByRole('button', { name: 'Save recipe' }).click();
 
   await expect(page.getByRole('heading', { name: 'Lock buns' })).toBeVisible();
   await expect(baker.row('2 cups all-purpose flour')).toContainText('250 g');
@@ -34,7 +34,7 @@ test('paste, balance, scale by one and a half, reload: still there', async ({ ba
 
   await page.reload();
   await expect(baker.row('2 cups all-purpose flour')).toContainText('375 g');
-  await expect(page.getByLabel('or times')).toHaveValue('1.5');
+  await expect(page.getByRole('textbox', { name: 'Factor' })).toHaveValue('1.5');
 });
 
 test('a method of your own changes your measure and not the mass', async ({ baker, page }) => {
@@ -66,7 +66,7 @@ test('a wrong factor is told, kept and changes nothing', async ({ baker, page })
   await expect(
     page.getByText('That is not a number the batch can be multiplied by.'),
   ).toBeVisible();
-  await expect(page.getByLabel('or times')).toHaveValue('1/0');
+  await expect(page.getByRole('textbox', { name: 'Factor' })).toHaveValue('1/0');
   await expect(baker.row('2 cups all-purpose flour')).toContainText('250 g');
   await page.getByRole('button', { name: '×3' }).click();
   await expect(baker.row('2 cups all-purpose flour')).toContainText('750 g');
@@ -85,8 +85,8 @@ test('the measure standard of the author changes the grams', async ({ baker, pag
   await baker.saveNew('1 cup water');
   await expect(baker.row('1 cup water')).toContainText('237 g');
   await page.getByRole('link', { name: 'Reading' }).click();
-  await page.getByLabel('The author’s cups and spoons').selectOption('Japanese');
-  await page.getByRole('link', { name: 'To the Balance' }).click();
+  await page.getByLabel('Cups and spoons used').selectOption('Japanese');
+  await page.getByRole('link', { name: 'Open Balance' }).click();
   await expect(baker.row('1 cup water')).toContainText('200 g');
 });
 
@@ -106,11 +106,11 @@ test('the words say where a recipe comes from, and its author’s cups follow wh
   await baker.write('Buns\n2 cups plain flour\n1 cup caster sugar\n1 tbsp milk');
   const origin = page.getByText('The words look Australian: “plain flour”, “caster sugar”.');
   await expect(origin).toBeVisible();
-  await page.getByRole('button', { name: 'Leave it' }).click();
+  await page.getByRole('button', { name: 'Cancel' }).click();
   await expect(origin).toHaveCount(0);
   await baker.write('Buns\n225 g plain flour\n100 g caster sugar\n1 tbsp milk');
-  await page.getByRole('button', { name: 'Take British, modern' }).click();
-  await expect(page.getByLabel('The author’s cups and spoons')).toHaveValue('british');
+  await page.getByRole('button', { name: 'Use British, modern' }).click();
+  await expect(page.getByLabel('Cups and spoons used')).toHaveValue('british');
   await expect(page.getByText('The words look')).toHaveCount(0);
 });
 
@@ -119,23 +119,19 @@ test('an earlier text is looked at line by line and taken back', async ({ baker,
   await page.getByRole('link', { name: 'Reading' }).click();
   await baker.write('Buns\n3 cups flour\n1 egg');
   await baker.expectSaved();
-  await page.getByRole('button', { name: 'Earlier texts' }).click();
-  const lines = page.getByRole('list', { name: 'What became of this text since' });
+  await page.getByRole('button', { name: 'Versions' }).click();
+  const lines = page.getByRole('list', { name: 'Changes since this version' });
   await expect(lines.getByRole('listitem')).toHaveText([
     /Buns/,
     /was\s*2 cups flour/,
     /now\s*3 cups flour/,
     /1 egg/,
   ]);
-  await page.getByRole('button', { name: 'Take this text back' }).click();
-  await expect(page.getByRole('textbox', { name: 'Text of the recipe' })).toContainText(
-    '2 cups flour',
-  );
+  await page.getByRole('button', { name: 'Restore this version' }).click();
+  await expect(page.getByRole('textbox', { name: 'Recipe text' })).toContainText('2 cups flour');
   await baker.expectSaved();
   await page.reload();
-  await expect(page.getByRole('textbox', { name: 'Text of the recipe' })).toContainText(
-    '2 cups flour',
-  );
+  await expect(page.getByRole('textbox', { name: 'Recipe text' })).toContainText('2 cups flour');
 });
 
 test('a batch is set by pieces, eggs or pans, and cleaner ones are offered', async ({
@@ -145,24 +141,30 @@ test('a batch is set by pieces, eggs or pans, and cleaner ones are offered', asy
   await baker.saveNew(
     'Lock buns\nMakes 12 buns\n500 g bread flour\n300 g water\n10 g salt\n2 eggs',
   );
-  await page.getByLabel('how many').fill('18');
+  await page.getByLabel('Batch by').selectOption('pieces');
+  await page.getByRole('textbox', { name: 'pieces', exact: true }).fill('18');
   await page.keyboard.press('Tab');
-  await expect(page.getByLabel('or times')).toHaveValue('3/2');
+  await expect(page.getByText('×1 1/2: ')).toBeVisible();
   await expect(baker.row('500 g bread flour')).toContainText('750 g');
-  await page.getByLabel('or by').selectOption('what I have');
+  await page.getByLabel('Batch by').selectOption('what I have');
   await page.getByLabel('Bread flour, g').fill('250');
   await page.keyboard.press('Tab');
-  await expect(page.getByText('Bread flour is what there is least of.')).toBeVisible();
+  await expect(page.getByText('Bread flour runs out first.')).toBeVisible();
   await expect(baker.row('500 g bread flour')).toContainText('250 g');
+  await page.getByLabel('Batch by').selectOption('factor');
 
   await baker.setFactor('1.42');
   await page.getByRole('button', { name: /^×1 1\/2 3 eggs/ }).click();
-  await expect(page.getByLabel('or times')).toHaveValue('3/2');
+  await expect(page.getByRole('textbox', { name: 'Factor' })).toHaveValue('3/2');
   await expect(baker.row('2 eggs')).toContainText('3 eggs');
-  await expect(page.getByRole('region', { name: 'Mind' })).toContainText(
-    'Baking time does not grow with the batch',
+  await expect(page.getByRole('region', { name: 'Watch out for' })).toContainText(
+    'A bigger batch does not bake longer',
   );
-  await expect(page.getByRole('region', { name: 'Mind' })).not.toContainText('trial');
+  await expect(page.getByRole('region', { name: 'Watch out for' })).not.toContainText(
+    'small trial',
+  );
   await baker.setFactor('3');
-  await expect(page.getByRole('region', { name: 'Mind' })).toContainText('Bake a trial first');
+  await expect(page.getByRole('region', { name: 'Watch out for' })).toContainText(
+    'Bake a small trial first',
+  );
 });

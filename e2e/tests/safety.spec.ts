@@ -10,7 +10,7 @@ test('a crash right after a save loses nothing', async ({ baker, page, server })
   await server.stop('SIGKILL');
   await server.start();
   await page.reload();
-  await expect(page.getByLabel('or times')).toHaveValue('7/3');
+  await expect(page.getByRole('textbox', { name: 'Factor' })).toHaveValue('7/3');
   await expect(baker.row('2 cups flour')).toContainText('583 g');
 });
 
@@ -43,7 +43,7 @@ test('a server that is gone is told, and the change is saved when it is back', a
   await expect(page.getByText('The kitchen server can’t be reached.')).toBeVisible();
   await expect(baker.row('2 cups flour')).toContainText('500 g');
   await server.start();
-  await page.getByRole('button', { name: 'Save again' }).click();
+  await page.getByRole('button', { name: 'Try again' }).click();
   await baker.expectSaved();
   await page.reload();
   await expect(baker.row('2 cups flour')).toContainText('500 g');
@@ -60,15 +60,15 @@ test('two windows that change one recipe lose neither version', async ({
   await baker.saveNew('Shared cake\n2 cups flour');
   const other = await context.newPage();
   await other.goto(page.url());
-  await other.getByLabel('or times').fill('3');
+  await other.getByRole('textbox', { name: 'Factor' }).fill('3');
   await expect(other.getByText('Saved', { exact: true })).toBeVisible();
   await baker.setFactor('2');
   await expect(page.getByText('changed in another window')).toBeVisible();
-  await expect(page.getByLabel('or times')).toHaveValue('2');
-  await page.getByRole('button', { name: 'Keep mine' }).click();
+  await expect(page.getByRole('textbox', { name: 'Factor' })).toHaveValue('2');
+  await page.getByRole('button', { name: 'Keep this version' }).click();
   await baker.expectSaved();
   await page.reload();
-  await expect(page.getByLabel('or times')).toHaveValue('2');
+  await expect(page.getByRole('textbox', { name: 'Factor' })).toHaveValue('2');
   expect(troubles.splice(0).every((text) => text.includes('409'))).toBe(true);
 });
 
@@ -80,7 +80,7 @@ test('a change is saved before its recipe is left, however quickly', async ({ ba
   await expect(page.getByRole('heading', { name: 'New recipe' })).toBeVisible();
   await page.getByRole('link', { name: 'Book', exact: true }).click();
   await page.getByRole('link', { name: 'Hasty cake' }).click();
-  await expect(page.getByLabel('or times')).toHaveValue('5');
+  await expect(page.getByRole('textbox', { name: 'Factor' })).toHaveValue('5');
 });
 
 test('leaving a change that can not be saved is asked about first', async ({
@@ -99,6 +99,6 @@ test('leaving a change that can not be saved is asked about first', async ({
   expect(dialog.message()).toContain('is not saved yet');
   await dialog.dismiss();
   await click;
-  await expect(page.getByLabel('or times')).toHaveValue('5');
+  await expect(page.getByRole('textbox', { name: 'Factor' })).toHaveValue('5');
   expect(troubles.splice(0).every((text) => text.includes('ERR_CONNECTION_REFUSED'))).toBe(true);
 });

@@ -43,7 +43,7 @@ test('the list can be narrowed to a class', async ({ baker, page }) => {
 
 test('weights are by the cups of this kitchen', async ({ baker, page }) => {
   await baker.goTo('/drawer');
-  await page.getByLabel('My cups and spoons are').selectOption('Metric');
+  await page.getByLabel('Our cups and spoons').selectOption('Metric');
   await page.getByRole('link', { name: 'Shelf' }).click();
   await page.getByRole('link', { name: 'Whole milk' }).click();
   await expect(page.getByText('of this kitchen (Metric)')).toBeVisible();
@@ -61,7 +61,7 @@ test('an own weight stands before the table’s in every recipe, and can be put 
   const field = page.getByLabel('One cup, spooned, weighs here');
   await field.fill('plenty');
   await page.keyboard.press('Enter');
-  await expect(page.getByText('Write how many grams one level cup weighs')).toBeVisible();
+  await expect(page.getByText('Write how many grams one cup weighs')).toBeVisible();
   await field.fill('131,5');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('row', { name: /^spooned/ })).toContainText(
@@ -71,7 +71,7 @@ test('an own weight stands before the table’s in every recipe, and can be put 
   await page.getByRole('listitem').getByRole('link').click();
   await expect(baker.row('2 cups flour')).toContainText('263 g');
   await page.getByRole('button', { name: 'Basis: own weight, of 2 cups flour' }).click();
-  await expect(page.getByText('A weight that you set on the Shelf.')).toBeVisible();
+  await expect(page.getByText('You set this weight on the Shelf.')).toBeVisible();
   await baker.goTo('/shelf/flour-wheat-all-purpose');
   await page.getByRole('button', { name: 'Put the table’s weight back: spooned' }).click();
   await expect(page.getByRole('row', { name: /^spooned/ })).toContainText('125');
@@ -84,7 +84,7 @@ test('an ingredient of one’s own is read at once, and weighs once it was weigh
   await baker.goTo('/shelf');
   await page.getByRole('button', { name: 'Add an ingredient' }).click();
   await page.getByLabel('Name', { exact: true }).fill('Carob powder');
-  await page.getByRole('button', { name: 'Put on the Shelf' }).click();
+  await page.getByRole('button', { name: 'Add ingredient' }).click();
   await expect(page.getByText('Nobody knows yet what a cup of it weighs')).toBeVisible();
   await baker.saveNew('2 cups carob powder');
   await expect(baker.row('2 cups carob powder')).toContainText('unknown');
@@ -92,7 +92,7 @@ test('an ingredient of one’s own is read at once, and weighs once it was weigh
   await page.getByLabel('It weighs, g').fill('103');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('row', { name: /^spooned/ })).toContainText('own weight');
-  await page.getByLabel('A pack holds, g').fill('250');
+  await page.getByLabel('A pack weighs, g').fill('250');
   await page.getByLabel('and costs, €').fill('4,5');
   await page.keyboard.press('Enter');
   await expect(page.getByText('€ 1.80 for 100 g, € 1.85 a cup')).toBeVisible();

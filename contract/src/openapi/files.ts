@@ -14,7 +14,7 @@ export const filePaths = {
       requestParams: { query: exportQuery },
       responses: {
         '200': {
-          description: 'A file, which comes in again as it went out.',
+          description: 'A file that can be imported again unchanged.',
           content: {
             'text/plain': { schema: file },
             'text/markdown': { schema: file },
@@ -29,11 +29,11 @@ export const filePaths = {
   },
   '/api/imports': {
     post: {
-      summary: 'Bring recipes in, all or none; with `dryRun=1` only say what would come in',
+      summary: 'Import recipes, all or none; with `dryRun=1` only preview the import',
       requestParams: { query: importQuery },
       requestBody: json(recipeImport),
       responses: {
-        '200': { description: 'What came in, or would.', ...json(recipeImportReply) },
+        '200': { description: 'What was imported, or would be.', ...json(recipeImportReply) },
         ...refused,
         '413': problemOf('The body is over 24 MiB.'),
       },
@@ -41,10 +41,10 @@ export const filePaths = {
   },
   '/api/imports/{id}': {
     delete: {
-      summary: 'Take a whole import back',
+      summary: 'Undo an import',
       requestParams: { path: idPath },
       responses: {
-        '200': { description: 'What was taken back.', ...json(importUndone) },
+        '200': { description: 'What was undone.', ...json(importUndone) },
         ...missing,
       },
     },
@@ -55,7 +55,7 @@ export const filePaths = {
       responses: { '200': { description: 'A backup.', ...json(backup) } },
     },
     post: {
-      summary: 'Restore a backup, whole or not at all; with `dryRun=1` only say what it would do',
+      summary: 'Restore a backup, whole or not at all; with `dryRun=1` only preview it',
       requestParams: { query: importQuery },
       requestBody: json(backup),
       responses: {

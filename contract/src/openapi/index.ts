@@ -54,7 +54,7 @@ const changePaths = (what: string, replacement: z.ZodType, whole: z.ZodType) => 
 
 const restorePath = (what: string, whole: z.ZodType) => ({
   post: {
-    summary: `Bring ${what} back`,
+    summary: `Restore a deleted ${what}`,
     requestParams: { path: idPath },
     responses: { '200': { description: 'It is back.', ...json(whole) }, ...missing },
   },
@@ -66,11 +66,11 @@ const csvPath = (what: string) => ({
     responses: { '200': { description: 'A table.', ...table } },
   },
   post: {
-    summary: `Import ${what} from CSV, or say what would come in`,
+    summary: `Import ${what} from CSV; with dryRun=1 only preview the import`,
     requestParams: { query: importQuery },
     requestBody: table,
     responses: {
-      '200': { description: 'What came in, and what could not.', ...json(importReply) },
+      '200': { description: 'What was imported, and what could not be.', ...json(importReply) },
       ...refused,
     },
   },
@@ -103,10 +103,10 @@ export function openApiDocument(version: string): object {
           summary: 'Plan a batch: what to measure and what to weigh; saves nothing',
           requestBody: json(planRequest),
           responses: {
-            '200': { description: 'Both columns.', ...json(planReply) },
+            '200': { description: 'The plan.', ...json(planReply) },
             ...refused,
             ...missing,
-            '422': problemOf('A line can not be measured that way.'),
+            '422': problemOf('A line can’t be measured that way.'),
           },
         },
       },
@@ -118,7 +118,7 @@ export function openApiDocument(version: string): object {
             '200': { description: 'Chances by the error model.', ...json(chanceReply) },
             ...refused,
             ...missing,
-            '422': problemOf('A line can not be measured that way.'),
+            '422': problemOf('A line can’t be measured that way.'),
           },
         },
       },
@@ -145,7 +145,7 @@ export function openApiDocument(version: string): object {
           responses: { '200': { description: 'The trials.', ...json(trialList) }, ...refused },
         },
         post: {
-          summary: 'Keep a trial',
+          summary: 'Add a trial',
           requestBody: json(trialDraft),
           responses: { '201': { description: 'Kept.', ...json(trial) }, ...refused },
         },
@@ -155,9 +155,9 @@ export function openApiDocument(version: string): object {
       '/api/trials/csv': csvPath('trials'),
       '/api/trials/imports/{id}': {
         delete: {
-          summary: 'Take a whole import back',
+          summary: 'Undo an import',
           requestParams: { path: idPath },
-          responses: { '204': { description: 'Taken back.' }, ...missing },
+          responses: { '204': { description: 'The import is undone.' }, ...missing },
         },
       },
       '/api/authors': {
@@ -215,7 +215,7 @@ export function openApiDocument(version: string): object {
           responses: {
             '200': { description: 'Done.', ...json(simulationState) },
             ...refused,
-            '422': problemOf('It can not be done with what this kitchen knows.'),
+            '422': problemOf('It can’t be done with what this kitchen has.'),
           },
         },
       },
@@ -257,17 +257,17 @@ export function openApiDocument(version: string): object {
       ...filePaths,
       '/api/recipes/{id}/versions': {
         get: {
-          summary: 'Earlier texts of a recipe, the newest first',
+          summary: 'Versions of a recipe, the newest first',
           requestParams: { path: idPath },
           responses: {
-            '200': { description: 'Its earlier texts.', ...json(recipeVersions) },
+            '200': { description: 'The versions.', ...json(recipeVersions) },
             ...missing,
           },
         },
       },
       '/api/recipes/{id}/restore': {
         post: {
-          summary: 'Bring a deleted recipe back',
+          summary: 'Restore a deleted recipe',
           requestParams: { path: idPath },
           responses: { '200': { description: 'It is back.', ...json(recipe) }, ...missing },
         },

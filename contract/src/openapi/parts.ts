@@ -16,7 +16,7 @@ export const refused = {
   '400': problemOf('The request could not be understood.'),
   '413': problemOf('The body is over 256 KiB.'),
 };
-export const stale = { '409': problemOf('It was changed meanwhile.') };
+export const stale = { '409': problemOf('It was also changed elsewhere.') };
 export const table = { content: { 'text/csv': { schema: z.string() } } };
-export const missing = { '404': problemOf('There is nothing of that id.') };
+export const missing = { '404': problemOf('There is nothing with that id.') };
 export const idPath = z.object({ id: z.uuid() });

@@ -6,10 +6,10 @@ describe('what is said of a batch', () => {
 
   it('tells which way a line is off, and what mends it', () => {
     expect(adviceMessage({ ...about, mend: 'weigh' })).toBe(
-      '4.8 % under. No filling comes near enough: weigh it.',
+      '4.8 % under. Weigh it: no cup or spoon comes close enough.',
     );
     expect(adviceMessage({ ...about, mend: 'method', method: 'dipped', gapThen: 0.004 })).toBe(
-      '4.8 % under. Filled dipped it is 0.4 % off.',
+      '4.8 % under. Fill it dipped: then it is 0.4 % off.',
     );
     expect(adviceMessage({ ...about, gap: 0.2, mend: 'tools', gapThen: 0 })).toContain(
       '20.0 % over with this tool alone.',
@@ -19,7 +19,7 @@ describe('what is said of a batch', () => {
   it('gives a premix with its grams', () => {
     const premix = { tinyGrams: 2, carrierGrams: 18, takeGrams: 6, holdsGrams: 0.6 };
     expect(adviceMessage({ ...about, gap: 0.6, mend: 'premix', premix, carrier: 3 })).toContain(
-      'Stir 2 g of it into 18 g of the flour, and weigh 6 g of that.',
+      'Stir 2 g into 18 g of the flour and weigh 6 g of the mixture.',
     );
   });
 
@@ -31,8 +31,8 @@ describe('what is said of a batch', () => {
       { premix: null, weight: { grams: 300 } },
     ] as unknown as readonly PlanLine[];
     expect([...premixMessages(plan)].sort(([a], [b]) => a - b)).toEqual([
-      [0, '5.4 g of it come with the premix: weigh 495 g.'],
-      [1, 'Of a premix: stir 2 g into 18 g of the flour, and weigh 6 g of that.'],
+      [0, '5.4 g of this come with the premix, so weigh 495 g.'],
+      [1, 'Premix: stir 2 g into 18 g of the flour and weigh 6 g of the mixture.'],
     ]);
   });
 

@@ -1,3 +1,4 @@
+import { fixed, short } from './figures.js';
 import { LARGEST_FACTOR, type BatchProblem, type FactorProblem } from '@ypsigram/core/factor';
 import type { Advice, PlanLine } from '@ypsigram/core/batch';
 import type { Caution } from '@ypsigram/core/formula';
@@ -5,19 +6,21 @@ import { METHOD_NAMES } from './names.js';
 
 /** What is wrong with a batch factor, and what to write instead. */
 export const FACTOR_PROBLEMS: Readonly<Record<FactorProblem, string>> = {
-  empty: 'Say how many times the recipe you want: 2, 1.5 or 3/2.',
-  'not-a-number': 'That is not a number the batch can be multiplied by. Write 2, 1.5 or 3/2.',
-  'not-positive': 'A batch needs a factor over zero. Write 1/2 for half of it.',
+  empty: 'Write how many times the recipe you want, for example 2, 1.5 or 3/2.',
+  'not-a-number':
+    'This is not a number. Write how many times the recipe you want, for example 2, 1.5 or 3/2.',
+  'not-positive': 'Write a factor above 0, for example 1/2 for half the recipe.',
   'too-large': `A batch can be at most ${LARGEST_FACTOR} times the recipe.`,
 };
 
 const PROBLEMS: Readonly<Record<string, string>> = {
-  'no-yield': 'The recipe does not say how many it makes. Write “Makes 12” into it.',
-  'no-mass': 'No line of this recipe has a weight yet, so its dough has none either.',
-  'no-eggs': 'This recipe has no whole eggs to go by.',
-  'not-in-recipe': 'The recipe has none of this ingredient.',
-  'no-limits': 'Say what there is of at least one ingredient.',
-  'empty-pan': 'The hole of a ring is narrower than the ring.',
+  'no-yield': 'The recipe does not say how many it makes. Add a line such as “Makes 12” to it.',
+  'no-mass':
+    'No ingredient of this recipe has a known weight yet, so the dough weight is not known.',
+  'no-eggs': 'This recipe has no whole eggs to count.',
+  'not-in-recipe': 'This ingredient is not in the recipe.',
+  'no-limits': 'Write how much you have of at least one ingredient.',
+  'empty-pan': 'The hole must be narrower than the tin.',
 };
 
 /** Why a batch can't be set so, and what to do. */
@@ -28,36 +31,35 @@ export function batchProblemMessage({ code }: BatchProblem): string {
 /** What to keep in mind with this batch. Local rules go before all of it. */
 export const CAUTION_MESSAGES: Readonly<Record<Caution, string>> = {
   preserving:
-    'Preserving is not scaled here: acid, salt and time must fit the jar. Use a tested recipe from your food-safety authority.',
+    'Do not scale preserves: acid, salt and time must suit the jar. Use a tested recipe from your local food-safety authority.',
   'not-linear':
-    'Beyond half or double, leavening, salt and strong spices do not follow a straight line. Bake a trial first.',
+    'Below half or above double the recipe, leavening, salt and strong spices may need more or less than the same factor. Bake a small trial first.',
   'bake-time':
-    'Baking time does not grow with the batch: it goes by the size of each piece or pan.',
-  'by-eye':
-    'In a batch of this size weigh leavening, strong spices and extracts; don’t judge them by eye.',
+    'A bigger batch does not bake longer. Baking time depends on the size of each piece or pan.',
+  'by-eye': 'In a batch of this size, weigh leavening, strong spices and extracts.',
   'raw-flour': 'Raw flour is not safe to taste.',
   'raw-egg': 'Raw egg is not safe to taste.',
 };
 
-const percent = (part: number): string => `${(100 * Math.abs(part)).toFixed(1)} %`;
+const percent = (part: number): string => `${fixed(100 * Math.abs(part), 1)} %`;
 const towards = (gap: number): string => `${percent(gap)} ${gap < 0 ? 'under' : 'over'}`;
-const grams = (mass: number): string => `${Number(mass.toFixed(2))} g`;
+const grams = (mass: number): string => `${short(mass, 2)} g`;
 
 /** What would mend a line, in a sentence; by `carrier` its premix is stirred into the flour. */
 export function adviceMessage(advice: Advice): string {
   switch (advice.mend) {
     case 'method':
-      return `${towards(advice.gap)}. Filled ${METHOD_NAMES[advice.method]} it is ${percent(advice.gapThen)} off.`;
+      return `${towards(advice.gap)}. Fill it ${METHOD_NAMES[advice.method]}: then it is ${percent(advice.gapThen)} off.`;
     case 'tools':
-      return `${towards(advice.gap)} with this tool alone. With all of them ${percent(advice.gapThen)} off.`;
+      return `${towards(advice.gap)} with this tool alone. Use more tools: then it is ${percent(advice.gapThen)} off.`;
     case 'weigh':
-      return `${towards(advice.gap)}. No filling comes near enough: weigh it.`;
+      return `${towards(advice.gap)}. Weigh it: no cup or spoon comes close enough.`;
     case 'premix': {
       const { tinyGrams, carrierGrams, takeGrams } = advice.premix;
-      return `Too little for this scale, which may be ${percent(advice.gap)} off. Stir ${grams(tinyGrams)} of it into ${grams(carrierGrams)} of the flour, and weigh ${grams(takeGrams)} of that.`;
+      return `This scale may be ${percent(advice.gap)} off with so little. Stir ${grams(tinyGrams)} into ${grams(carrierGrams)} of the flour and weigh ${grams(takeGrams)} of the mixture.`;
     }
     case 'fine-scale':
-      return `Too little for this scale, which may be ${percent(advice.gap)} off. It wants a finer scale.`;
+      return `This scale may be ${percent(advice.gap)} off with so little. Use a finer scale.`;
   }
 }
 
@@ -73,7 +75,7 @@ export function premixMessages(lines: readonly PlanLine[]): ReadonlyMap<number, 
     const { tinyGrams, carrierGrams, takeGrams, holdsGrams, carrier } = premix;
     messages.set(
       index,
-      `Of a premix: stir ${grams(tinyGrams)} into ${grams(carrierGrams)} of the flour, and weigh ${grams(takeGrams)} of that.`,
+      `Premix: stir ${grams(tinyGrams)} into ${grams(carrierGrams)} of the flour and weigh ${grams(takeGrams)} of the mixture.`,
     );
     carried.set(carrier, (carried.get(carrier) ?? 0) + takeGrams - holdsGrams);
   }
@@ -82,7 +84,7 @@ export function premixMessages(lines: readonly PlanLine[]): ReadonlyMap<number, 
     if (!weight) continue;
     // On the step of the scale that weighs it, as the line itself is.
     const rest = Math.round((weight.grams - mass) / weight.grid) * weight.grid;
-    messages.set(carrier, `${grams(mass)} of it come with the premix: weigh ${grams(rest)}.`);
+    messages.set(carrier, `${grams(mass)} of this come with the premix, so weigh ${grams(rest)}.`);
   }
   return messages;
 }

@@ -7,7 +7,7 @@ export function csvProblemMessage(problem: CsvProblem): {
 } {
   switch (problem.code) {
     case 'no-table':
-      return { row: null, message: 'This is no table: its first row must name the columns.' };
+      return { row: null, message: 'This is not a table: its first row must name the columns.' };
     case 'missing-column':
       return { row: 1, message: `The column “${problem.column}” is missing.` };
     case 'cell-count':
@@ -16,7 +16,7 @@ export function csvProblemMessage(problem: CsvProblem): {
         message: `${problem.cells} cells instead of ${problem.columns}: a comma too few or too many?`,
       };
     case 'open-quote':
-      return { row: problem.row, message: 'A quotation mark is opened here and not closed.' };
+      return { row: problem.row, message: 'This row opens a quotation mark and never closes it.' };
   }
 }
 
@@ -29,11 +29,11 @@ const FORMAT_NAMES = {
 } as const;
 
 const ROW_PROBLEMS: Readonly<Record<string, string>> = {
-  'cell-count': 'has another number of cells than the head of the table',
+  'cell-count': 'has more or fewer cells than the heading of the table',
   'open-quote': 'opens a quote that is never closed',
-  'missing-column': 'lacks a column with the recipe’s text or its ingredients',
-  'no-table': 'is no table with columns',
-  empty: 'holds no recipe',
+  'missing-column': 'has no column with the recipe text or the ingredients',
+  'no-table': 'has no columns',
+  empty: 'has no recipe in it',
 };
 
 const megabytes = (bytes: number): string => `${Math.round(bytes / 1024 / 1024)} MB`;
@@ -44,25 +44,25 @@ export function fileProblemMessage(problem: FileProblem): string {
     case 'empty':
       return 'There is nothing in this file.';
     case 'binary':
-      return 'This is a picture or another kind of file, not a text. Save the recipe as text first.';
+      return 'This is a picture or another kind of file, not text. Save the recipe as text and import that.';
     case 'too-large':
       return `This file has ${megabytes(problem.bytes)}: at most ${megabytes(problem.most)} can be read. Split it.`;
     case 'too-many':
-      return `Only the first ${problem.most} recipes of this file can come in at once.`;
+      return `Only the first ${problem.most} recipes of this file can be imported at once. Split the file to import the rest.`;
     case 'broken-json':
-      return 'This looks like JSON, but breaks off or has a slip in it. Save it again where it comes from.';
+      return 'This looks like JSON, but it is incomplete or damaged. Export it again and import the new file.';
     case 'too-deep':
-      return 'Parts of this file are nested deeper than any recipe, and were left out.';
+      return 'Parts of this file are nested too deeply for a recipe and were left out.';
     case 'no-recipe':
       return problem.format === 'html'
-        ? 'This page says nothing that programs can read about a recipe. Copy its text and paste it.'
+        ? 'No recipe was found on this page. Copy its text and paste it instead.'
         : `There is no recipe in this ${FORMAT_NAMES[problem.format]}.`;
     case 'nothing-in-it':
       return `“${problem.title}” has neither ingredients nor steps.`;
     case 'too-long':
-      return `“${problem.title}” is longer than ${problem.most} characters, which is no recipe.`;
+      return `“${problem.title}” is longer than ${problem.most} characters, too long for a recipe. Split it.`;
     case 'a-backup':
-      return 'This is a backup of a whole kitchen. Restore it below.';
+      return 'This is a backup of a whole kitchen. Use “Restore a backup” instead.';
     case 'bad-table': {
       const what = ROW_PROBLEMS[problem.detail] ?? 'can’t be read';
       return problem.row === null ? `The table ${what}.` : `Row ${problem.row} ${what}.`;

@@ -1,3 +1,4 @@
+export { answerText } from './answers.js';
 export {
   adviceMessage,
   batchProblemMessage,
@@ -5,6 +6,7 @@ export {
   FACTOR_PROBLEMS,
   premixMessages,
 } from './batch.js';
+export { fixed, inOurMark, short, withPoint, writeFiguresWith } from './figures.js';
 export { csvProblemMessage, fileProblemMessage } from './files.js';
 export { issueMessage } from './issues.js';
 export {

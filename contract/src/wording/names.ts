@@ -40,10 +40,10 @@ const RUNG_NAMES: Readonly<Record<Rung, string>> = {
 const RUNG_MEANINGS: Readonly<Record<Rung, string>> = {
   proven: 'You weighed this on a bake that came out well and kept it.',
   stated: 'The recipe gives this weight itself.',
-  author: 'This author gives both volume and weight elsewhere.',
-  hand: 'Your own weighings of this ingredient.',
-  reference: 'From public food tables, transcribed.',
-  estimate: 'Worked out from a neighbouring figure: treat it as a guess.',
+  author: 'Worked out from this author’s recipes or from what the author says a cup weighs.',
+  hand: 'From your own trials with this ingredient.',
+  reference: 'From public food tables.',
+  estimate: 'Estimated from a similar ingredient or way of filling. Treat it as a guess.',
   unknown: 'No weight is known. Weigh it once, or write the grams on the line.',
 };
 
@@ -63,7 +63,7 @@ export const ROLE_NAMES: Readonly<Record<Role, string>> = {
 
 /** How closely a batch is measured, as it is chosen on screen. */
 export const STRICTNESS_NAMES: Readonly<Record<Strictness, string>> = {
-  loose: 'loose, it forgives much',
+  relaxed: 'relaxed',
   normal: 'normal',
   strict: 'strict, for sponges',
 };
@@ -100,5 +100,5 @@ export function basisName(basis: Basis | null): string {
 export function basisMeaning(basis: Basis | null): string {
   if (!basis) return RUNG_MEANINGS.unknown;
   if (basis.source === PINNED) return 'You set the weight of this line yourself.';
-  return isOwn(basis) ? 'A weight that you set on the Shelf.' : RUNG_MEANINGS[basis.rung];
+  return isOwn(basis) ? 'You set this weight on the Shelf.' : RUNG_MEANINGS[basis.rung];
 }

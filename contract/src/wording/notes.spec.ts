@@ -13,22 +13,22 @@ const messages = (text: string): string[] => {
 describe('reading notes in words', () => {
   it('say what hangs on the order of words', () => {
     expect(messages('1 1/2 cups cake flour, sifted')).toEqual([
-      '“sifted” stands after the name, so it is done after measuring: 164 g. Done before: 144 g.',
+      '“sifted” comes after the name, so do it after measuring: 164 g. If done before: 144 g.',
     ]);
     expect(messages('1 1/2 cups sifted cake flour')).toEqual([
-      '“sifted” stands before the name, so it is done before measuring: 144 g. Done after: 164 g.',
+      '“sifted” comes before the name, so do it before measuring: 144 g. If done after: 164 g.',
     ]);
   });
 
   it('make no fuss where nothing hangs on it', () => {
     expect(messages('1 cup butter, melted')).toEqual([
-      '“melted” stands after the name: measure first, the weight does not change.',
+      '“melted” comes after the name, so measure first. The weight does not change.',
     ]);
   });
 
   it('name all kinds that are possible, with what they weigh', () => {
     expect(messages('1 tbsp kosher salt')).toEqual([
-      'Which kind? Taken as coarse salt (light hollow flake), 8.4 g; could be coarse salt (dense grain) 14.4 g.',
+      'Which kind? Read as coarse salt (light hollow flake), 8.4 g; could also be coarse salt (dense grain) 14.4 g.',
     ]);
   });
 

@@ -3,6 +3,7 @@ import type { Choice, Intended, Question } from '@ypsigram/core/conversion';
 import { onScaleGrid } from '@ypsigram/core/fills';
 import type { Line } from '@ypsigram/core/reading';
 import { standardName, type Standard } from '@ypsigram/core/units';
+import { inOurMark } from './figures.js';
 import { METHOD_NAMES } from './names.js';
 
 const ingredientName = (id: string | null, shelf: Shelf): string =>
@@ -10,7 +11,7 @@ const ingredientName = (id: string | null, shelf: Shelf): string =>
 
 /** A weight on the step of the scale that would weigh it. */
 const weight = (intended: Intended | null | undefined): string =>
-  intended ? onScaleGrid(intended.grams).shown : 'no known weight';
+  intended ? inOurMark(onScaleGrid(intended.grams).shown) : 'weight unknown';
 
 /** A fine scale shows no less than this. */
 const LEAST_SHOWN_GRAMS = 0.05;
@@ -25,9 +26,9 @@ const kind = ({ reading, intended }: Choice, shelf: Shelf): string =>
   `${ingredientName(reading.ingredientId ?? null, shelf)} ${weight(intended)}`;
 
 function assumed(line: Line, what: 'ingredient' | 'method' | 'size', shelf: Shelf): string {
-  if (what === 'method') return `Taken as ${METHOD_NAMES[line.authorMethod ?? 'packed']}.`;
-  if (what === 'size') return `Taken as ${line.form ?? 'usual'} size.`;
-  return `Taken as ${ingredientName(line.ingredientId, shelf)}.`;
+  if (what === 'method') return `Read as ${METHOD_NAMES[line.authorMethod ?? 'packed']}.`;
+  if (what === 'size') return `Read as ${line.form ?? 'usual'} size.`;
+  return `Read as ${ingredientName(line.ingredientId, shelf)}.`;
 }
 
 /**
@@ -47,7 +48,7 @@ export function noteMessage(
       return assumed(line, note.assumed, shelf);
     case 'kind-ambiguous':
       return (
-        `Which kind? Taken as ${ingredientName(line.ingredientId, shelf)}, ${now}; could be ` +
+        `Which kind? Read as ${ingredientName(line.ingredientId, shelf)}, ${now}; could also be ` +
         `${choices
           .slice(1)
           .map((one) => kind(one, shelf))
@@ -55,59 +56,59 @@ export function noteMessage(
       );
     case 'order-before':
       if (!isAnother(choices))
-        return `“${note.word}” before measuring: the weight does not change.`;
+        return `“${note.word}” before or after measuring makes no difference to the weight.`;
       return (
-        `“${note.word}” stands before the name, so it is done before measuring: ` +
-        `${now}. Done after: ${then}.`
+        `“${note.word}” comes before the name, so do it before measuring: ` +
+        `${now}. If done after: ${then}.`
       );
     case 'order-after':
       return isAnother(choices)
-        ? `“${note.word}” stands after the name, so it is done after measuring: ` +
-            `${now}. Done before: ${then}.`
-        : `“${note.word}” stands after the name: measure first, the weight does not change.`;
+        ? `“${note.word}” comes after the name, so do it after measuring: ` +
+            `${now}. If done before: ${then}.`
+        : `“${note.word}” comes after the name, so measure first. The weight does not change.`;
     case 'ounce-read-as':
       return note.as === 'volume'
-        ? 'Ounces of a thin liquid are read as fluid ounces.'
-        : 'Ounces of a solid are read as a weight.';
+        ? 'For a thin liquid, ounces are read as fluid ounces.'
+        : 'Ounces are read as a weight here.';
     case 'ounce-ambiguous':
       return `Ounces by weight or by volume? By weight ${now}, ` + `by volume ${then}.`;
     case 'implausible-weight':
       return (
-        `${Math.round(note.gramsPerCup)} g to the cup cannot be: this weighs ` +
-        `${Math.round(note.lowest)} to ${Math.round(note.highest)} g however it is measured. ` +
-        'One of the two figures is a slip.'
+        `${Math.round(note.gramsPerCup)} g per cup can’t be right: a cup weighs ` +
+        `${Math.round(note.lowest)} to ${Math.round(note.highest)} g, however it is filled. ` +
+        'One of the two numbers is wrong.'
       );
     case 'nominal-size':
       return nominal(note.word);
     case 'borrowed-unit':
       return (
-        `${standardName(standard)} measures have no ${note.unit.replace('-', ' ')} of their own; ` +
-        `${standard === 'australian' ? 'the imperial' : 'the US'} one was used.`
+        `${standardName(standard)} measures have no ${note.unit.replace('-', ' ')}, so ` +
+        `${standard === 'australian' ? 'the imperial' : 'the US'} one is used.`
       );
     case 'no-amount':
-      return 'No amount is given, so it is not weighed.';
+      return 'No amount is given, so there is nothing to weigh.';
     case 'unknown-ingredient':
       return line.stated
-        ? `“${note.words}” is not known here; the written weight is used, but it can't be turned into cups.`
-        : `“${note.words}” is not known here, so it has no weight. Write the grams on the line.`;
+        ? `“${note.words}” is not on the Shelf. Its weight is used as written, but can’t be turned into cups.`
+        : `“${note.words}” is not on the Shelf, so its weight is not known. Write the grams on the line.`;
     case 'alternative':
-      return `Or ${note.words}: the first one named is used.`;
+      return `Or ${note.words}: the first of the two is used.`;
     case 'second-ingredient':
-      return `“${note.words}” on the same line is not counted. Give it a line of its own.`;
+      return `“${note.words}” on the same line is left out. Give it its own line.`;
     case 'extra':
-      return `“${note.words}” is not counted.`;
+      return `“${note.words}” is left out.`;
     case 'optional':
-      return 'Optional, and counted as if it goes in.';
+      return 'Optional; counted as if you add it.';
     case 'other-language':
-      return 'This looks like another language than English, and was left as it is.';
+      return 'This line does not look English, so it is left as it is.';
   }
 }
 
 function nominal(word: string): string {
-  if (word === 'fruit') return 'Fruits differ: a usual yield is used.';
+  if (word === 'fruit') return 'Fruits differ: an average amount is used.';
   if (word === 'pinch' || word === 'dash' || word === 'smidgen') {
     const part = { pinch: '1/16', dash: '1/8', smidgen: '1/32' }[word];
-    return `Everybody's ${word} differs: counted as ${part} teaspoon.`;
+    return `No two people’s ${word} is the same: ${part} teaspoon is used.`;
   }
-  return `“${word}” is a manner of speaking: counted by a usual figure.`;
+  return `“${word}” is not an exact amount: an average is used.`;
 }

@@ -2,49 +2,51 @@ import { onScaleGrid } from '@ypsigram/core/fills';
 import type { Shelf } from '@ypsigram/core/catalogue';
 import type { Choice } from '@ypsigram/core/conversion';
 import type { Line, ReadingNote } from '@ypsigram/core/reading';
+import { inOurMark } from './figures.js';
 import { METHOD_NAMES } from './names.js';
+
+const orderQuestion = (word: string): string =>
+  `${word[0]!.toUpperCase()}${word.slice(1)} before or after measuring?`;
 
 /** A reading note as a short question, where its answers stand beside it; null where it is none. */
 export function questionText(note: ReadingNote): string | null {
   switch (note.code) {
     case 'kind-ambiguous':
-      return 'This name means different things, with different weights. Which one here?';
+      return 'Which one is it?';
     case 'order-before':
-      return `“${note.word}” stands before the name. Done before measuring, or after?`;
+      return orderQuestion(note.word);
     case 'order-after':
-      return note.other
-        ? `“${note.word}” stands after the name. Done after measuring, or before?`
-        : null;
+      return note.other ? orderQuestion(note.word) : null;
     case 'ounce-ambiguous':
-      return 'Ounces by weight, or fluid ounces?';
+      return 'Ounces by weight or fluid ounces?';
     case 'assumed-kind':
-      if (note.assumed === 'method') return 'How did its author fill the cup?';
+      if (note.assumed === 'method') return 'How did the author fill the cup?';
       return note.assumed === 'size' ? 'Which size?' : null;
     case 'alternative':
-      return `Which of the two goes in?`;
+      return 'Which one do you use?';
     case 'implausible-weight':
       return (
-        `${Math.round(note.gramsPerCup)} g to the cup cannot be: it weighs ` +
-        `${Math.round(note.lowest)} to ${Math.round(note.highest)} g, however it is measured. ` +
-        'Which figure is right?'
+        `${Math.round(note.gramsPerCup)} g per cup can’t be right: a cup weighs ` +
+        `${Math.round(note.lowest)} to ${Math.round(note.highest)} g, however it is filled. ` +
+        'Which number is right?'
       );
     case 'unknown-ingredient':
-      return `“${note.words}” is not known here. Is it one of these?`;
+      return `“${note.words}” is not on the Shelf. Is it one of these?`;
     default:
       return null;
   }
 }
 
 const SLIPS = {
-  half: 'as written, and it is half the volume',
-  double: 'as written, and it is twice the volume',
+  half: 'as written, for half the volume',
+  double: 'as written, for twice the volume',
 } as const;
 
 function weightChoice({ reading, slip }: Choice): string {
   if (reading.statedGrams === null) return 'the volume';
   if (!slip) return 'the weight as written';
   if (slip.kind === 'half' || slip.kind === 'double') return `the weight ${SLIPS[slip.kind]}`;
-  return slip.kind === 'ounces' ? 'ounces were meant' : 'a digit is wrong';
+  return slip.kind === 'ounces' ? 'it means ounces' : 'a digit is wrong';
 }
 
 /** One answer to a question in a few words, without its weight. */
@@ -62,7 +64,7 @@ export function choiceText(note: ReadingNote, choice: Choice, line: Line, shelf:
       // The present reading stands first, and says when the word was done.
       const isOther = choice.reading === note.other;
       const isBefore = (note.code === 'order-before') !== isOther;
-      return `${note.word} ${isBefore ? 'before' : 'after'} measuring`;
+      return isBefore ? 'before' : 'after';
     }
     case 'assumed-kind':
       return method ? METHOD_NAMES[method] : (form ?? 'usual');
@@ -73,4 +75,4 @@ export function choiceText(note: ReadingNote, choice: Choice, line: Line, shelf:
 
 /** What a choice weighs, on the grid of the scale that would weigh it; null where not known. */
 export const choiceWeight = ({ intended }: Choice): string | null =>
-  intended && onScaleGrid(intended.grams).shown;
+  intended && inOurMark(onScaleGrid(intended.grams).shown);

@@ -95,7 +95,7 @@ export const TECHNIQUES: Readonly<Record<IngredientClass, Technique>> = {
 
 /** What to do with little of a powder, where the cup's technique does not apply. */
 export const SPOON_TECHNIQUE =
-  'By the spoon: level against a straight edge; at that size dipping does little harm. Crush lumps first.';
+  'With a spoon: crush lumps, dip, and sweep level with a straight edge.';
 
 /** What an ingredient's state does to its weight in a cup. */
 export const FRESHNESS: Readonly<Partial<Record<string, string>>> = {

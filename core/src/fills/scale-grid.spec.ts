@@ -65,7 +65,7 @@ describe('tolerances', () => {
     expect(toleranceOf('flour')).toBe(0.03);
     expect(toleranceOf('flavour')).toBe(0.2);
     expect(toleranceOf('flour', 'strict')).toBe(0.02);
-    expect(toleranceOf('flour', 'loose')).toBe(0.06);
+    expect(toleranceOf('flour', 'relaxed')).toBe(0.06);
   });
 
   it('is read in pounds and ounces on the step that the scale has there', () => {

@@ -1,7 +1,7 @@
 import type { Role } from '../catalogue/index.js';
 
 /** How closely a batch must be measured: sponges and lean bakes are strict. */
-export const STRICTNESSES = ['loose', 'normal', 'strict'] as const;
+export const STRICTNESSES = ['relaxed', 'normal', 'strict'] as const;
 export type Strictness = (typeof STRICTNESSES)[number];
 
 /** Relative deviations that a bake forgives, by role: normal, strict. */
@@ -19,11 +19,12 @@ const TOLERANCES: Readonly<Record<Role, readonly [normal: number, strict: number
   inclusion: [0.1, 0.05],
 };
 
-const LOOSE_TIMES = 2;
+/** A relaxed bake forgives so many times as much as a normal one: a house rule. */
+const RELAXED_TIMES = 2;
 
 /** The relative deviation within which a line of this role is as good as exact. */
 export function toleranceOf(role: Role, strictness: Strictness = 'normal'): number {
   const [normal, strict] = TOLERANCES[role];
   if (strictness === 'strict') return strict;
-  return strictness === 'loose' ? normal * LOOSE_TIMES : normal;
+  return strictness === 'relaxed' ? normal * RELAXED_TIMES : normal;
 }

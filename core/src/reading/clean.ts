@@ -88,7 +88,8 @@ function makePlain(written: string): PlainText {
       pattern.lastIndex = at;
       const match = pattern.exec(written);
       if (match) {
-        for (const one of character === '<' ? ' ' : entity(match[0])) pushCharacter(result, one, at);
+        for (const one of character === '<' ? ' ' : entity(match[0]))
+          pushCharacter(result, one, at);
         at += match[0].length;
         continue;
       }

@@ -34,7 +34,7 @@ export function buildAreas(database: Database, now: () => Date): Areas {
   const weightsOfHand = async (id: string, of: Kitchen): Promise<readonly KnownWeight[]> => {
     const owner = of.hands.find((hand) => hand.id === id);
     if (!owner) {
-      throw new ProblemError(400, 'Nobody with that id measures here.', { field: 'hand' });
+      throw new ProblemError(400, 'There is no hand with that id.', { field: 'hand' });
     }
     const fills = (await trials.list({ handId: id })).map((record) => trialByToday(record, of));
     const shelf = shelfOf(of.weights, of.ingredients);

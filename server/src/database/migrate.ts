@@ -9,6 +9,7 @@ import * as answers from './migrations/0006-answers.js';
 import * as imports from './migrations/0007-imports.js';
 import * as balance from './migrations/0008-balance.js';
 import * as changes from './migrations/0009-changes.js';
+import * as relaxed from './migrations/0010-relaxed.js';
 import type { Database } from './database.js';
 
 interface Migration {
@@ -27,6 +28,7 @@ const MIGRATIONS: readonly Migration[] = [
   imports,
   balance,
   changes,
+  relaxed,
 ];
 
 /**

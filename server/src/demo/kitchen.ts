@@ -29,6 +29,10 @@ const price = (ingredientId: string, packGrams: number, cost: number) => ({
 /** The kitchen of the lock cottage: what it measures with, and who measures. */
 export const DEMO_KITCHEN: Kitchen = {
   ...USUAL_KITCHEN,
+  currency: '€',
+  decimalMark: '.',
+  dateOrder: 'day',
+  temperature: 'celsius',
   tools: [
     ...usual,
     {

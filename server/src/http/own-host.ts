@@ -27,7 +27,7 @@ export function onlyOwnHost(hosts: ReadonlySet<string>): RequestHandler {
   return (request, _response, next) => {
     const { host = '', origin } = request.headers;
     if (!hosts.has(withoutPort(host))) {
-      throw new ProblemError(403, 'This server does not answer under that name.');
+      throw new ProblemError(403, 'This server can’t be reached under that name.');
     }
     if (origin !== undefined && origin.toLowerCase() !== `http://${host.toLowerCase()}`) {
       throw new ProblemError(403, 'This server answers only its own pages.');

@@ -22,7 +22,7 @@ export function pageRoutes(folder: string): Router {
   );
   router.get('/{*place}', (request, response, next) => {
     if (/\.[a-z0-9]+$/i.test(request.path) || !request.accepts('html')) {
-      next(notFound('There is nothing at this address.'));
+      next(notFound('Page not found.'));
       return;
     }
     if (html === null) {

@@ -18,14 +18,14 @@ export const onlyMethods =
   (...methods: readonly string[]): RequestHandler =>
   (_request, response) => {
     response.set('Allow', methods.join(', '));
-    throw new ProblemError(405, `This address only knows ${methods.join(', ')}.`);
+    throw new ProblemError(405, `This address only accepts ${methods.join(', ')}.`);
   };
 
 /** A change was based on an older revision: 409, with what is there now. */
 export const staleChange = (what: string, theirs: unknown): ProblemError =>
   new ProblemError(
     409,
-    `The ${what} was changed in another window meanwhile. Look at it again, then repeat your change.`,
+    `The ${what} was also changed in another window. Reload it, then repeat your change.`,
     { field: 'revision', theirs },
   );
 
@@ -55,7 +55,7 @@ const BODY_PROBLEMS: Readonly<Record<string, readonly [status: number, detail: s
 function asProblem(error: unknown): ProblemError | null {
   if (error instanceof ProblemError) return error;
   if (!(error instanceof Error)) return null;
-  if (error instanceof URIError) return new ProblemError(400, 'That address can not be read.');
+  if (error instanceof URIError) return new ProblemError(400, 'That address can’t be read.');
   const { type, status, limit } = error as Error & {
     type?: string;
     status?: number;
@@ -63,10 +63,7 @@ function asProblem(error: unknown): ProblemError | null {
   };
   if (type === 'entity.too.large') {
     const most = `${Math.round((limit ?? 0) / 1024)} KiB`;
-    return new ProblemError(
-      413,
-      `That is too much at once: send at most ${most}, in several parts.`,
-    );
+    return new ProblemError(413, `That is too much at once. Send at most ${most} at a time.`);
   }
   const known = type === undefined ? undefined : BODY_PROBLEMS[type];
   if (known) return new ProblemError(...known);
@@ -86,6 +83,6 @@ export const answerErrors: ErrorRequestHandler = (error: unknown, request, respo
   sendProblem(
     response,
     problem ??
-      new ProblemError(500, 'Something went wrong here. Nothing saved was lost; try again.'),
+      new ProblemError(500, 'Something went wrong. Nothing that was saved is lost. Try again.'),
   );
 };

@@ -51,7 +51,10 @@ export function readTable<T extends z.ZodType>(
     }
   }
   if (table.rows.length > MOST_ROWS) {
-    problems.push({ row: null, message: `At most ${MOST_ROWS} rows come in at once.` });
+    problems.push({
+      row: null,
+      message: `At most ${MOST_ROWS} rows can be imported at once. Split the table.`,
+    });
   }
   return { rows, problems: problems.sort((a, b) => (a.row ?? 0) - (b.row ?? 0)) };
 }

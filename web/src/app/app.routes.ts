@@ -64,8 +64,8 @@ export const routes: Routes = [
     providers: [provideState(bookFeature), provideEffects(bookEffects)],
   },
   {
-    path: 'book/in-and-out',
-    title: 'In and out · Ypsigram',
+    path: 'book/import-and-export',
+    title: 'Import and export · Ypsigram',
     loadComponent: () => import('./places/files/files.page').then((m) => m.FilesPage),
   },
   {
@@ -90,6 +90,11 @@ export const routes: Routes = [
     loadComponent: authorsPage,
   },
   { path: 'authors/:id', title: 'Authors · Ypsigram', loadComponent: authorsPage },
+  {
+    path: 'settings',
+    title: 'Settings · Ypsigram',
+    loadComponent: () => import('./places/settings/settings.page').then((m) => m.SettingsPage),
+  },
   { path: 'new', loadComponent: recipePath, canActivate: [openNewRecipe], children: PLACES },
   {
     path: 'recipes/:id',
@@ -100,7 +105,7 @@ export const routes: Routes = [
   },
   {
     path: '**',
-    title: 'Not here · Ypsigram',
+    title: 'Page not found · Ypsigram',
     loadComponent: () => import('./places/not-found/not-found.page').then((m) => m.NotFoundPage),
   },
 ];

@@ -3,6 +3,8 @@ import { RouterLink, RouterLinkActive, RouterOutlet } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { authorsActions } from './state/authors/authors.feature';
 import { Beam } from './kit/beam/beam';
+import { writeFiguresWith } from '@ypsigram/contract';
+import { kitchenFeature } from './state/kitchen/kitchen.feature';
 import { kitchenActions } from './state/kitchen/kitchen.actions';
 import { LiveScale } from './scale/live-scale';
 import { ScaleStrip } from './scale/scale-strip';
@@ -22,6 +24,7 @@ export class App {
 
   constructor() {
     const store = inject(Store);
+    writeFiguresWith(store.selectSignal(kitchenFeature.selectDecimalMark));
     store.dispatch(kitchenActions.kitchenAskedFor());
     store.dispatch(trialsActions.trialsAskedFor());
     store.dispatch(authorsActions.authorsAskedFor());

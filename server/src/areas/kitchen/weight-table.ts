@@ -25,7 +25,7 @@ export function weightTable(weights: readonly OwnWeight[], shelf: Shelf): string
 export function readWeightTable(text: string, shelf: Shelf): Table<z.output<typeof fillingWeight>> {
   const schema = fillingWeight.refine(({ ingredientId }) => shelf.ingredient(ingredientId), {
     path: ['ingredientId'],
-    error: 'The Shelf has no ingredient of this id.',
+    error: 'There is no ingredient with this id on the Shelf.',
   });
   return readTable(
     text,

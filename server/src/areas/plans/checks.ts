@@ -27,7 +27,7 @@ export function checkMethods(
     if (possible.includes(method)) continue;
     const detail =
       possible.length === 0
-        ? `“${line.written.trim()}” can not be measured by volume here, so it has no method.`
+        ? `“${line.written.trim()}” can’t be measured by volume, so no method can be chosen for it.`
         : `“${line.written.trim()}” can't be ${METHOD_NAMES[method]}. Choose ${possible
             .map((name) => METHOD_NAMES[name])
             .join(', ')}.`;
@@ -57,18 +57,26 @@ export function checkChoices(
       ({ ingredientId, form }) => ingredientId === instead?.ingredientId && form === instead.form,
     );
     if (instead && !isOffered) {
-      throw new ProblemError(422, `“${line.written.trim()}” has no such other kind.`, {
-        field: `${field}.instead`,
-      });
+      throw new ProblemError(
+        422,
+        `“${line.written.trim()}” can’t be replaced by that ingredient.`,
+        {
+          field: `${field}.instead`,
+        },
+      );
     }
     const here = [...drawer.dry, ...drawer.wet];
     const missing = tools?.find(
       (name) => !here.some(({ id, wash }) => id === name || wash === name),
     );
     if (missing !== undefined) {
-      throw new ProblemError(422, `There is no “${missing}” in this drawer, or it is put aside.`, {
-        field: `${field}.tools`,
-      });
+      throw new ProblemError(
+        422,
+        `There is no “${missing}” in this drawer, or it is in the wash.`,
+        {
+          field: `${field}.tools`,
+        },
+      );
     }
   }
 }

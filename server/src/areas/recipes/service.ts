@@ -190,7 +190,7 @@ export function recipeService(database: Database, context: RecipesContext): Reci
         const { title } = indexText(replacement, (await context.kitchen()).shelf);
         throw new ProblemError(
           409,
-          'This recipe was changed elsewhere meanwhile. Both versions are here; nothing is lost.',
+          'This recipe was also changed elsewhere. Both versions are here; nothing is lost.',
           { field: 'revision', yours: { ...replacement, title }, theirs: current },
         );
       }),

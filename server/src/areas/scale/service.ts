@@ -77,8 +77,9 @@ export async function simulate(
     case 'use': {
       const { scales } = await context.kitchen();
       const wanted = scales.find(({ name }) => name === command.scale);
-      if (!wanted) throw cannot('The Drawer has no scale of that name.', 'scale');
-      if (wanted.kind === 'beam') throw cannot('A beam scale sends no readings.', 'scale');
+      if (!wanted) throw cannot('There is no scale of that name in the Drawer.', 'scale');
+      if (wanted.kind === 'beam')
+        throw cannot('A beam scale can’t send readings. Choose another scale.', 'scale');
       const { name, gridGrams, capacityGrams, units } = wanted;
       scale.become({ name, gridGrams, capacityGrams, units });
       break;
@@ -112,7 +113,7 @@ export async function simulate(
       scale.reseed(command.seed);
       break;
     case 'take-off':
-      if (!scale.takeOff(command.id)) throw cannot('That is not on the scale any more.', 'id');
+      if (!scale.takeOff(command.id)) throw cannot('That is no longer on the scale.', 'id');
       break;
     case 'clear':
       scale.clear();
@@ -124,7 +125,7 @@ export async function simulate(
 async function ingredientLoad(id: string | null, { shelf }: ScaleContext) {
   const ingredient = id === null ? undefined : (await shelf()).ingredient(id);
   if (id !== null && !ingredient) {
-    throw cannot('The Shelf has no ingredient of this id.', 'ingredientId');
+    throw cannot('There is no ingredient with this id on the Shelf.', 'ingredientId');
   }
   return {
     name: ingredient?.name ?? 'something',
@@ -146,15 +147,19 @@ async function typicalFill(
   const kitchen = await context.kitchen();
   const ingredient = (await context.shelf()).ingredient(command.ingredientId);
   const tool = kitchen.tools.find(({ name }) => name === command.tool);
-  if (!ingredient) throw cannot('The Shelf has no ingredient of this id.', 'ingredientId');
-  if (!tool) throw cannot('The Drawer has no tool of that name.', 'tool');
+  if (!ingredient)
+    throw cannot('There is no ingredient with this id on the Shelf.', 'ingredientId');
+  if (!tool) throw cannot('There is no tool of that name in the Drawer.', 'tool');
   const stamped = stampedMillilitresOf(tool, kitchen.standard);
   const held = heldMillilitresOf(tool, kitchen.standard);
   const { form, method, handId } = command;
   const size = measureSize(tool.unit, stamped);
   const basis = densityOf({ ingredient, form, method, size }, await context.hand(handId));
   if (!basis)
-    throw cannot('What this weighs is not known, so no fill can be drawn.', 'ingredientId');
+    throw cannot(
+      'The weight of this ingredient is not known, so a fill can’t be simulated.',
+      'ingredientId',
+    );
   const biasOf = (name: string, spread: number): number =>
     spread * randomFrom(seedOf(name)).normal();
   return drawFill(

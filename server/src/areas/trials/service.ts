@@ -100,14 +100,18 @@ export function trialService(database: Database, context: TrialsContext): TrialS
   const check = async ({ handId, ingredientId }: Draft): Promise<void> => {
     const { hands, weights, ingredients } = await context.kitchen();
     if (!hands.some(({ id }) => id === handId)) {
-      throw new ProblemError(400, 'Nobody with that id measures here. Add the hand first.', {
+      throw new ProblemError(400, 'There is no hand with that id. Add the hand first.', {
         field: 'handId',
       });
     }
     if (!shelfOf(weights, ingredients).ingredient(ingredientId)) {
-      throw new ProblemError(400, 'The Shelf has no ingredient with this id. Add it there first.', {
-        field: 'ingredientId',
-      });
+      throw new ProblemError(
+        400,
+        'There is no ingredient with this id on the Shelf. Add it first.',
+        {
+          field: 'ingredientId',
+        },
+      );
     }
   };
 

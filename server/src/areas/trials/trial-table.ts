@@ -57,12 +57,12 @@ export function readTrialTable(
     return hands.find(({ id, name }) => id === wanted || name === wanted)?.id ?? null;
   };
   const schema = trialDraft.extend({
-    handId: z.uuid('Nobody of that name measures here. Add the hand first.'),
+    handId: z.uuid('There is no hand of that name. Add the hand first.'),
     ingredientId: z
       .string()
       .refine(
         (id) => shelf.ingredient(id) !== undefined,
-        'The Shelf has no ingredient of this id.',
+        'There is no ingredient with this id on the Shelf.',
       ),
   });
   return readTable(

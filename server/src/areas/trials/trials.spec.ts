@@ -153,7 +153,7 @@ describe('trials', () => {
       const preview = await importCsv(text, '?dryRun=1');
       expect(preview.ready).toBe(2);
       expect(preview.problems.map(({ row: number }) => number)).toEqual([3, 5]);
-      expect(preview.problems[1]?.message).toContain('Nobody of that name');
+      expect(preview.problems[1]?.message).toContain('There is no hand of that name');
       expect(await list()).toEqual([]);
       expect((await importCsv(text)).ready).toBe(2);
       expect((await list()).length).toBe(2);
@@ -175,7 +175,7 @@ describe('trials', () => {
     });
 
     it('are refused when they are none', async () => {
-      expect((await importCsv('Dear baker')).problems[0]?.message).toContain('no table');
+      expect((await importCsv('Dear baker')).problems[0]?.message).toContain('not a table');
       expect((await importCsv('')).ready).toBe(0);
       expect((await importCsv('hand,grams\nGrebe,1')).problems[0]?.message).toContain('missing');
       await server.http.post('/api/trials/csv').send({ rows: [] }).expect(415);

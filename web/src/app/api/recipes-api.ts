@@ -53,7 +53,7 @@ export class RecipesApi {
 /** What went wrong, in a sentence for the baker. */
 export function problemOf(error: unknown): string {
   if (!(error instanceof HttpErrorResponse))
-    return 'Something went wrong in this page. Reload it and try again.';
+    return 'Something went wrong on this page. Reload it and try again.';
   if (error.status === 0) return 'The kitchen server can’t be reached. Is it still running?';
   const problem = error.error as Partial<Problem> | null;
   return problem?.detail ?? 'The server answered something unexpected. Try again.';

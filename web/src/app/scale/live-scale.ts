@@ -177,7 +177,7 @@ function keepInMind(connected: boolean): void {
     if (connected) localStorage.setItem(MEMORY_KEY, 'server');
     else localStorage.removeItem(MEMORY_KEY);
   } catch (error) {
-    console.warn('This browser keeps nothing: the scale must be connected again next time.', error);
+    console.warn('This browser could not remember the scale. Connect it again next time.', error);
   }
 }
 

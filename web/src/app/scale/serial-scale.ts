@@ -69,7 +69,7 @@ export class SerialScale implements ScaleConnection {
       this.events?.lost('The scale has stopped sending. Is it still plugged in?');
     } catch (error) {
       console.warn('The serial scale could not be read.', error);
-      this.events?.lost('The scale can’t be read. Unplug it, plug it in again and connect anew.');
+      this.events?.lost('The scale can’t be read. Unplug it, plug it in and connect it again.');
     }
   }
 

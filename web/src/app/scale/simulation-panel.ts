@@ -126,7 +126,7 @@ export class SimulationPanel {
   protected reseed(text: string): void {
     const seed = Number(text);
     if (!Number.isInteger(seed) || seed < 0) {
-      return this.problem.set('A seed is a whole number, such as 7.');
+      return this.problem.set('Write the random seed as a whole number, for example 7.');
     }
     this.simulate({ do: 'seed', seed });
   }

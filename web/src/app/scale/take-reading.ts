@@ -1,3 +1,4 @@
+import { short } from '@ypsigram/contract';
 import { ChangeDetectionStrategy, Component, computed, inject, output } from '@angular/core';
 import { LiveScale } from './live-scale';
 
@@ -25,7 +26,7 @@ export class TakeReading {
   protected readonly scale = inject(LiveScale);
   protected readonly words = computed(() => {
     const settled = this.scale.settledGrams();
-    if (settled !== null) return `Take ${Number(settled.toFixed(2))} g from the scale`;
+    if (settled !== null) return `Take ${short(settled, 2)} g from the scale`;
     const reading = this.scale.reading();
     if (this.scale.status() !== 'live' || reading?.state !== 'on') return 'The scale is not ready';
     return reading.isStable ? 'Nothing on the scale' : 'The scale is settling';

@@ -1,11 +1,4 @@
-import {
-  ChangeDetectionStrategy,
-  Component,
-  HostListener,
-  computed,
-  inject,
-  input,
-} from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { unweighedLines } from '@ypsigram/core/batch';
 import { RouterLink, RouterLinkActive, RouterOutlet } from '@angular/router';
 import { Store } from '@ngrx/store';
@@ -28,6 +21,11 @@ const SAVE_WORDS: Readonly<Record<SaveStatus, string>> = {
   imports: [Icon, RouterLink, RouterLinkActive, RouterOutlet],
   templateUrl: './recipe-path.html',
   styleUrl: './recipe-path.scss',
+  host: {
+    '(document:keydown.control.s)': 'save($event)',
+    '(document:keydown.meta.s)': 'save($event)',
+    '(window:beforeunload)': 'warnBeforeLeaving($event)',
+  },
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class RecipePath {
@@ -59,7 +57,7 @@ export class RecipePath {
   protected readonly readState = computed(() => {
     const lines = this.reading().lines.filter(({ kind }) => kind === 'ingredient');
     const open = unweighedLines(this.plan()).filter((at) => this.plan()[at]!.scaled).length;
-    if (lines.length === 0) return 'nothing read yet';
+    if (lines.length === 0) return 'no ingredients yet';
     return open === 0
       ? `${lines.length} lines read`
       : `${lines.length} lines read, ${open} without a weight`;
@@ -67,7 +65,7 @@ export class RecipePath {
   protected readonly balanceState = computed(() => {
     const out = this.plan().filter(({ within }) => within === false).length;
     const factor = this.factor();
-    if (!factor) return 'no batch set';
+    if (!factor) return 'nothing to convert yet';
     const times = `×${factor.toFraction(true)}`;
     return out === 0 ? `${times}, balanced` : `${times}, ${out} out`;
   });
@@ -75,7 +73,7 @@ export class RecipePath {
   /** How many lines go by the scale: what a chance depends on most. */
   protected readonly routeState = computed(() => {
     const lines = this.plan().filter(({ intended, weight }) => intended && weight);
-    if (lines.length === 0) return 'nothing to bake yet';
+    if (lines.length === 0) return 'nothing to simulate yet';
     const { columns } = this.state().draft.balance;
     const weighed = lines.filter(({ isWeighed, measure }) => isWeighed || !measure).length;
     return `${columns === 'weigh' ? lines.length : weighed} of ${lines.length} weighed`;
@@ -93,14 +91,11 @@ export class RecipePath {
     this.store.dispatch(recipeActions.mineKept());
   }
 
-  @HostListener('document:keydown.control.s', ['$event'])
-  @HostListener('document:keydown.meta.s', ['$event'])
   protected save(event: Event): void {
     event.preventDefault();
     this.store.dispatch(recipeActions.saveWanted());
   }
 
-  @HostListener('window:beforeunload', ['$event'])
   protected warnBeforeLeaving(event: Event): void {
     const { status, saved } = this.state();
     if (saved && status !== 'saved') event.preventDefault();

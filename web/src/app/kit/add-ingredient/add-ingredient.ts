@@ -76,10 +76,10 @@ export class AddIngredient {
     const waterPercent = water.trim() === '' ? 0 : decimal(water);
     if (wordsOf(called).length === 0) return this.problem.set('Give the ingredient a name.');
     if (this.shelf().all.some((other) => other.id === id || other.name === called)) {
-      return this.problem.set(`The Shelf has “${called}” already. Set its weight there.`);
+      return this.problem.set(`“${called}” is already on the Shelf. Set its weight there.`);
     }
     if (waterPercent === null || waterPercent > 100) {
-      return this.problem.set('Water is 0 to 100 g in 100 g.');
+      return this.problem.set('Write the water as a number from 0 to 100.');
     }
     const ingredient: KitchenIngredient = {
       id,
@@ -92,7 +92,7 @@ export class AddIngredient {
     };
     const weight = cup.trim() === '' ? null : this.weightOf(ingredient, cup);
     if (weight === undefined) {
-      return this.problem.set('Write what one cup of it weighs in grams, or leave that empty.');
+      return this.problem.set('Write what one cup weighs in grams, or leave that field empty.');
     }
     this.problem.set(null);
     this.added.emit({ ingredient, weight });

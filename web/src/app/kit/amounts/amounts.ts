@@ -1,3 +1,4 @@
+import { fixed } from '@ypsigram/contract';
 import { isRange, mixed, showKitchen, type Amount, type Fraction } from '@ypsigram/core/amount';
 import type { Line, Yield } from '@ypsigram/core/reading';
 import type { Intended } from '@ypsigram/core/conversion';
@@ -73,5 +74,5 @@ export function writtenAmount({ amount, unit }: Pick<Line, 'amount' | 'unit'>): 
 export function spread(intended: Intended | null): string | null {
   if (!intended || intended.high - intended.low < intended.grams * 1e-9) return null;
   const digits = intended.high < 20 ? 1 : 0;
-  return `${intended.low.toFixed(digits)} to ${intended.high.toFixed(digits)} g`;
+  return `${fixed(intended.low, digits)} to ${fixed(intended.high, digits)} g`;
 }

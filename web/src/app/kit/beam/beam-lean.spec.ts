@@ -4,7 +4,7 @@ describe('the tip of the beam', () => {
   it('is level when both routes give the same', () => {
     expect(leanOf(0, 0.03).state).toBe('level');
     expect(leanOf(0.0001, 0.03).degrees).toBe(0);
-    expect(leanOf(0, 0.03).sentence).toBe('Level: both routes give the same mass.');
+    expect(leanOf(0, 0.03).sentence).toBe('Level: measuring and weighing give the same amount.');
   });
 
   it('leans to the heavier side, further for more', () => {
@@ -16,10 +16,10 @@ describe('the tip of the beam', () => {
 
   it('says in words which side, by how much and whether it matters', () => {
     expect(leanOf(0.026, 0.03).sentence).toBe(
-      'Tips to measure by 2.6 %, within the 3 % it forgives.',
+      'Leans to measure by 2.6 %: fine for this recipe, which allows 3 %.',
     );
     expect(leanOf(-0.041, 0.03).sentence).toBe(
-      'Tips to weight by 4.1 %, more than the 3 % it forgives.',
+      'Leans to weight by 4.1 %: more than the 3 % this recipe allows.',
     );
     expect(leanOf(-0.041, 0.03).state).toBe('out');
   });

@@ -15,7 +15,7 @@ const LEVEL_BELOW = 0.0005;
 const DEGREES_AT_TOLERANCE = 11;
 const MOST_DEGREES = 20;
 
-const percent = (gap: number): string => `${Math.abs(gap * 100).toFixed(1)} %`;
+const percent = (gap: number): string => `${fixed(Math.abs(gap * 100), 1)} %`;
 
 /**
  * How a gap tips the beam. `gap` is mass by measure over mass on the scale, less one;
@@ -23,7 +23,12 @@ const percent = (gap: number): string => `${Math.abs(gap * 100).toFixed(1)} %`;
  */
 export function leanOf(gap: number | null, tolerance: number | null): Lean {
   if (gap === null) {
-    return { state: 'empty', degrees: 0, short: '', sentence: 'Only one route is known.' };
+    return {
+      state: 'empty',
+      degrees: 0,
+      short: '',
+      sentence: 'Only one of the two columns has an amount.',
+    };
   }
   const allowed = tolerance ?? 0;
   if (Math.abs(gap) < LEVEL_BELOW) {
@@ -31,20 +36,23 @@ export function leanOf(gap: number | null, tolerance: number | null): Lean {
       state: 'level',
       degrees: 0,
       short: 'level',
-      sentence: 'Level: both routes give the same mass.',
+      sentence: 'Level: measuring and weighing give the same amount.',
     };
   }
   const degrees =
     allowed > 0 ? (gap / allowed) * DEGREES_AT_TOLERANCE : Math.sign(gap) * MOST_DEGREES;
   const state = Math.abs(gap) <= allowed ? 'within' : 'out';
   const side = gap > 0 ? 'measure' : 'weight';
-  const limit = `${(allowed * 100).toFixed(allowed * 100 < 10 && (allowed * 1000) % 10 ? 1 : 0)} %`;
+  const limit = `${fixed(allowed * 100, allowed * 100 < 10 && (allowed * 1000) % 10 ? 1 : 0)} %`;
   const verdict =
-    state === 'within' ? `within the ${limit} it forgives` : `more than the ${limit} it forgives`;
+    state === 'within'
+      ? `fine for this recipe, which allows ${limit}`
+      : `more than the ${limit} this recipe allows`;
   return {
     state,
     degrees: Math.max(-MOST_DEGREES, Math.min(MOST_DEGREES, degrees)),
     short: `${gap > 0 ? '+' : '−'}${percent(gap)}`,
-    sentence: `Tips to ${side} by ${percent(gap)}, ${verdict}.`,
+    sentence: `Leans to ${side} by ${percent(gap)}: ${verdict}.`,
   };
 }
+import { fixed } from '@ypsigram/contract';

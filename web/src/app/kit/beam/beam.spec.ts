@@ -13,7 +13,7 @@ describe('Beam', () => {
 
   it('speaks to those who do not see it', () => {
     expect(draw(0.01).querySelector('svg')?.getAttribute('aria-label')).toContain(
-      'Tips to measure',
+      'Leans to measure',
     );
   });
 

@@ -18,11 +18,11 @@ import { cupRows } from './cup-rows';
     @if (rows().length > 1) {
       <yg-chart [options]="options()" [label]="label()" [height]="height()" />
       <p class="soft">
-        Circle: by method, from the tables. Diamond: an author’s cup. Triangle: a hand of this
-        kitchen. The bar is how sure each is.
+        Circle: a way of filling, from food tables. Diamond: an author’s cup. Triangle: a hand in
+        this kitchen. The bar shows how sure each weight is.
       </p>
     } @else {
-      <p class="soft">Only one figure is known, so there is nothing to compare yet.</p>
+      <p class="soft">Only one weight is known, so there is nothing to compare yet.</p>
     }
   `,
   styles: 'p { margin: 0; font-size: 0.95rem; }',
@@ -49,7 +49,7 @@ export class CupPicture {
       dots: row.mean === null ? [] : [{ at: row.mean, isHollow: false }],
     })),
   );
-  private readonly axis = computed(() => `grams to one cup, ${standardName(this.standard())}`);
+  private readonly axis = computed(() => `grams per cup, ${standardName(this.standard())}`);
   protected readonly options = computed(() => rowsChart(this.rows(), [], this.axis()));
   protected readonly height = computed(() => heightOfRows(this.rows().length));
   protected readonly label = computed(

@@ -1,6 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
 import type { EChartsCoreOption } from 'echarts/core';
 import { writeCsv } from '@ypsigram/core/formats';
+import { withPoint } from '@ypsigram/contract';
 import { Chart } from '../chart/chart';
 import { download } from './download';
 
@@ -49,7 +50,7 @@ export class Picture {
   protected saveCsv(): void {
     const { columns, rows } = this.table();
     const cells = rows.map((row) =>
-      Object.fromEntries(columns.map((column, at) => [column, row[at] ?? ''])),
+      Object.fromEntries(columns.map((column, at) => [column, withPoint(row[at] ?? '')])),
     );
     download(`${this.name()}.csv`, 'text/csv', writeCsv(columns, cells));
   }

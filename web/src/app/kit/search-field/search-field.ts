@@ -2,7 +2,6 @@ import {
   ChangeDetectionStrategy,
   Component,
   type ElementRef,
-  HostListener,
   input,
   output,
   viewChild,
@@ -26,15 +25,20 @@ import { Icon } from '../icon/icon';
         [value]="query()"
         (input)="typed.emit(field.value)"
       />
-      <kbd aria-hidden="true">/</kbd>
+      @if (reachable()) {
+        <kbd aria-hidden="true">/</kbd>
+      }
     </label>
   `,
   styleUrl: './search-field.scss',
+  host: { '(document:keydown./)': 'reach($event)' },
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class SearchField {
   readonly label = input.required<string>();
   readonly query = input.required<string>();
+  /** Whether the key reaches it: keys without Ctrl can be switched off. */
+  readonly reachable = input(true);
   readonly typed = output<string>();
 
   private readonly field = viewChild.required<ElementRef<HTMLInputElement>>('field');
@@ -47,9 +51,9 @@ export class SearchField {
     return document.activeElement === this.field().nativeElement;
   }
 
-  @HostListener('document:keydown./', ['$event'])
   protected reach(event: Event): void {
     const { target } = event;
+    if (!this.reachable()) return;
     // Where text is being written, a slash is a slash.
     if (target instanceof HTMLInputElement || target instanceof HTMLTextAreaElement) return;
     event.preventDefault();

@@ -41,7 +41,7 @@ describe('a table that comes in', () => {
     api.send.and.returnValue(of(PREVIEW));
     await choose('hand,grams');
     expect(api.send).toHaveBeenCalledOnceWith('/api/trials/csv', 'hand,grams', true);
-    expect(page().textContent).toContain('2 trials can come in');
+    expect(page().textContent).toContain('2 trials can be imported');
     expect(page().textContent).toContain('Row 3: grams');
   });
 
@@ -51,7 +51,7 @@ describe('a table that comes in', () => {
     let came: ImportReply | null = null;
     fixture.componentInstance.cameIn.subscribe((reply) => (came = reply));
     await choose('hand,grams');
-    button(/Bring in 2/)!.click();
+    button(/Import 2/)!.click();
     fixture.detectChanges();
     expect(api.send.calls.mostRecent().args[2]).toBeFalse();
     expect(came).toEqual(done as unknown as null);
@@ -61,7 +61,7 @@ describe('a table that comes in', () => {
   it('can be left, and offers nothing when nothing can come in', async () => {
     api.send.and.returnValue(of({ ...PREVIEW, ready: 0 }));
     await choose('hand,grams');
-    expect(button(/Bring in/)).toBeUndefined();
+    expect(button(/Import/)).toBeUndefined();
     button(/Close/)!.click();
     fixture.detectChanges();
     expect(page().textContent).not.toContain('Row 3');

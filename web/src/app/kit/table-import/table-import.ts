@@ -31,7 +31,7 @@ export class TableImport {
     field.value = '';
     this.preview.set(null);
     if (file.size > LARGEST_TABLE_BYTES) {
-      this.problem.set('That file is larger than 5 MB: split the table.');
+      this.problem.set('This file is larger than 5 MB. Split it into smaller tables.');
       return;
     }
     this.table = await file.text();

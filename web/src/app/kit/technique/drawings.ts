@@ -10,7 +10,10 @@ const CUP = 'M12 20H44L40 43H16ZM43 25H54';
 const HEAP = 'M12 20Q28 4 44 20';
 const JUG = 'M16 8L22 13V43H48V10M48 18H57V34H48';
 
-const HEAPED: Drawing = { path: `${CUP}${HEAP}M50 6L34 13M54 9L50 6`, shows: 'heaped by spoon' };
+const HEAPED: Drawing = {
+  path: `${CUP}${HEAP}M50 6L34 13M54 9L50 6`,
+  shows: 'heaped with a spoon',
+};
 const SWEPT: Drawing = { path: `${CUP}M6 21L58 15M49 9L58 15L51 20`, shows: 'swept level' };
 const DIPPED: Drawing = {
   path: 'M4 24Q32 14 60 24V44H4ZM22 8L40 12L36 30L20 26ZM40 13L56 4',

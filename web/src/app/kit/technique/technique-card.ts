@@ -21,7 +21,7 @@ export class TechniqueCard {
   protected readonly technique = computed(() => TECHNIQUES[this.ingredient().class]);
   protected readonly errs = computed(() => {
     const { errs } = this.technique();
-    return errs === 'either way' ? 'It errs either way.' : `It gives ${errs}.`;
+    return errs === 'either way' ? 'That can give too much or too little.' : `That gives ${errs}.`;
   });
   protected readonly drawings = computed(() =>
     drawingsOf(this.ingredient().class, this.method() ?? defaultMethod(this.ingredient())),

@@ -67,9 +67,9 @@ export class AuthorSheet {
         grams: gramsPerMillilitre === null ? '?' : `${grams(gramsPerMillilitre * this.cup())} g`,
         about:
           gramsPerMillilitre === null
-            ? 'not used: at least two lines must agree'
+            ? 'not used yet: at least two lines must agree'
             : isGiven
-              ? `${found}; what it says itself is used`
+              ? `${found}; the author’s own weight is used instead`
               : found,
         lines: lines.map((line) => ({
           ...line,
@@ -123,12 +123,14 @@ export class AuthorSheet {
 
   protected pick(ingredient: Ingredient | null): void {
     this.ingredient.set(ingredient);
-    this.problem.set(ingredient ? null : 'The Shelf has nothing of that name. Add it there first.');
+    this.problem.set(
+      ingredient ? null : 'Nothing on the Shelf has that name. Add the ingredient there first.',
+    );
   }
 
   protected add(field: HTMLInputElement): void {
     const ingredient = this.ingredient();
-    if (!ingredient) return this.problem.set('Name an ingredient of the Shelf first.');
+    if (!ingredient) return this.problem.set('Choose an ingredient from the Shelf first.');
     const of = { ingredientId: ingredient.id, form: null, method: defaultMethod(ingredient) };
     if (this.set(of, field)) field.value = '';
   }
@@ -137,7 +139,7 @@ export class AuthorSheet {
   protected set(of: FillingOf, field: HTMLInputElement): boolean {
     const mass = decimal(field.value);
     if (mass === null || mass <= 0 || mass / this.cup() > HEAVIEST_DENSITY) {
-      this.problem.set('Write what one cup of it weighs, in grams: for example 120.');
+      this.problem.set('Write what one cup weighs in grams, for example 120.');
       return false;
     }
     this.problem.set(null);

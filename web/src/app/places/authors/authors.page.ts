@@ -42,7 +42,11 @@ export class AuthorsPage {
         conventions.length +
         inferred.filter(({ gramsPerMillilitre }) => gramsPerMillilitre !== null).length;
       const recipes = recipeCount === 1 ? '1 recipe' : `${recipeCount} recipes`;
-      return { id, name, about: `${recipes}, ${weights} known ${weights === 1 ? 'cup' : 'cups'}` };
+      return {
+        id,
+        name,
+        about: `${recipes}, ${weights} ${weights === 1 ? 'cup weight' : 'cup weights'} known`,
+      };
     }),
   );
 

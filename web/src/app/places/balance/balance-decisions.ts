@@ -3,8 +3,8 @@ import { Store, type Action } from '@ngrx/store';
 import { finerScale } from '@ypsigram/core/drawer';
 import type { Advice, Columns } from '@ypsigram/core/batch';
 import type { NewMasses } from '@ypsigram/core/formula';
-import type { Strictness, WeighedIn } from '@ypsigram/core/fills';
-import type { IngredientClass, Method } from '@ypsigram/core/catalogue';
+import type { Strictness } from '@ypsigram/core/fills';
+import type { Method } from '@ypsigram/core/catalogue';
 import { kitchenChanges } from '../../state/kitchen/kitchen.actions';
 import { kitchenFeature } from '../../state/kitchen/kitchen.feature';
 import { recipeActions, type Decision } from '../../state/recipe/recipe.actions';
@@ -67,14 +67,6 @@ export class BalanceDecisions {
 
   chooseHand(id: string): void {
     this.changeKitchen(kitchenChanges.handChosen({ id: id || null }));
-  }
-
-  chooseHabit(habit: { of: IngredientClass; method: Method | null }): void {
-    this.changeKitchen(kitchenChanges.habitChosen(habit));
-  }
-
-  chooseWeighing(weighedIn: WeighedIn): void {
-    this.changeKitchen(kitchenChanges.weighingChosen({ weighedIn }));
   }
 
   /** Does what was advised about a line. */

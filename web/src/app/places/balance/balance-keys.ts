@@ -28,8 +28,12 @@ const PLAIN: Readonly<Record<string, BalanceKey>> = {
   '?': 'keys',
 };
 
-/** What a key press means on the Balance; null where it is typed into a field or means nothing. */
-export function balanceKey(event: KeyboardEvent): BalanceKey | null {
+/**
+ * What a key press means on the Balance; null where it is typed into a field or means nothing.
+ *
+ * @param areLettersKeys whether a key without Ctrl means something away from a line
+ */
+export function balanceKey(event: KeyboardEvent, areLettersKeys = true): BalanceKey | null {
   const { key, ctrlKey, metaKey, altKey, shiftKey, target } = event;
   if (isTypedIn(target) || altKey) return null;
   if (ctrlKey || metaKey) {
@@ -40,5 +44,5 @@ export function balanceKey(event: KeyboardEvent): BalanceKey | null {
   if (isOnLine && key === 'ArrowDown') return 'next';
   if (isOnLine && key === 'ArrowUp') return 'previous';
   if (isOnLine && key.toLowerCase() === 'n') return 'nearest';
-  return PLAIN[key.toLowerCase()] ?? null;
+  return areLettersKeys ? (PLAIN[key.toLowerCase()] ?? null) : null;
 }

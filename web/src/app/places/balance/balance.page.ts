@@ -1,11 +1,5 @@
-import {
-  ChangeDetectionStrategy,
-  Component,
-  HostListener,
-  computed,
-  inject,
-  viewChild,
-} from '@angular/core';
+import { CAUTION_MESSAGES, short } from '@ypsigram/contract';
+import { ChangeDetectionStrategy, Component, computed, inject, viewChild } from '@angular/core';
 import { Router, RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { Beam } from '../../kit/beam/beam';
@@ -13,15 +7,14 @@ import { grams as showGrams } from '../../kit/figures/figures';
 import { InView } from '../../kit/in-view/in-view';
 import { kitchenFeature } from '../../state/kitchen/kitchen.feature';
 import { recipeFeature } from '../../state/recipe/recipe.feature';
-import { CAUTION_MESSAGES } from '@ypsigram/contract';
 import { columnTotals, setBatch } from '@ypsigram/core/batch';
-import { Fraction } from '@ypsigram/core/amount';
+import { Fraction, mixed } from '@ypsigram/core/amount';
 import { loadsFor, writeFactor } from '@ypsigram/core/factor';
 import { cautionsFor } from '@ypsigram/core/formula';
 import { BalanceDecisions } from './balance-decisions';
 import { BalanceTools } from './balance-tools';
 import { balanceKey } from './balance-keys';
-import { BatchBy, BatchControl, CleanOffers, HabitsControl, HoldsControl } from './batch';
+import { BatchBy, BatchControl, CleanOffers, HoldsControl } from './batch';
 import { BatchMore, RatiosFoot } from './views';
 import { LedgerEntries, LedgerLine } from './ledger';
 import { ShortcutSheet } from './shortcut-sheet';
@@ -44,9 +37,6 @@ function moveBetweenLines(by: 1 | -1): void {
   all[at + by]?.focus();
 }
 
-/** A phone has no room for all ways to set a batch before the ledger. */
-const ROOM = '(min-width: 40.01rem)';
-
 /** The whole may be off by what its flour may. */
 const WHOLE_TOLERANCE = 0.03;
 
@@ -60,7 +50,6 @@ const WHOLE_TOLERANCE = 0.03;
     BatchMore,
     Beam,
     CleanOffers,
-    HabitsControl,
     HoldsControl,
     InView,
     LedgerLine,
@@ -71,6 +60,7 @@ const WHOLE_TOLERANCE = 0.03;
   templateUrl: './balance.page.html',
   styleUrl: './balance.page.scss',
   providers: [BalanceDecisions, LedgerEntries],
+  host: { '(document:keydown)': 'press($event)' },
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class BalancePage {
@@ -82,15 +72,13 @@ export class BalancePage {
   private readonly cleanOffers = viewChild(CleanOffers);
 
   protected readonly wholeTolerance = WHOLE_TOLERANCE;
-  protected readonly hasRoom = matchMedia(ROOM).matches;
   protected readonly state = this.store.selectSignal(recipeFeature.selectRecipeState);
   protected readonly standard = this.store.selectSignal(recipeFeature.selectStandard);
   protected readonly shelf = this.store.selectSignal(kitchenFeature.selectShelf);
   protected readonly known = this.store.selectSignal(recipeFeature.selectAuthorKnown);
   protected readonly hands = this.store.selectSignal(kitchenFeature.selectHands);
   protected readonly handId = this.store.selectSignal(kitchenFeature.selectHandId);
-  protected readonly habits = this.store.selectSignal(kitchenFeature.selectHabits);
-  protected readonly weighedIn = this.store.selectSignal(kitchenFeature.selectWeighedIn);
+  private readonly areLettersKeys = this.store.selectSignal(kitchenFeature.selectLetterKeys);
   protected readonly reading = this.store.selectSignal(recipeFeature.selectReading);
   protected readonly plan = this.store.selectSignal(recipeFeature.selectPlan);
 
@@ -107,11 +95,14 @@ export class BalancePage {
     const times = this.times();
     const { grams, eggs } = this.size();
     const count = eggs.valueOf() * times;
-    return [
+    const parts = [
       `${Math.round(grams * times)} g of dough`,
-      ...(this.pieces() ? [`${showGrams((grams * times) / this.pieces()!)} g a piece`] : []),
-      ...(count > 0 ? [`${Number(count.toFixed(2))} ${count === 1 ? 'egg' : 'eggs'}`] : []),
-    ].join(', ');
+      ...((this.pieces() ?? 0) > 1
+        ? [`${showGrams((grams * times) / this.pieces()!)} g per piece`]
+        : []),
+      ...(count > 0 ? [`${short(count, 2)} ${count === 1 ? 'egg' : 'eggs'}`] : []),
+    ];
+    return `×${mixed(this.factor() ?? new Fraction(0))}: ${parts.join(', ')}`;
   });
   protected readonly cautions = computed(() => {
     const factor = this.factor();
@@ -152,9 +143,8 @@ export class BalancePage {
     this.sheet()?.open();
   }
 
-  @HostListener('document:keydown', ['$event'])
   protected press(event: KeyboardEvent): void {
-    const key = balanceKey(event);
+    const key = balanceKey(event, this.areLettersKeys());
     if (!key || !this.hasIngredients()) return;
     event.preventDefault();
     switch (key) {

@@ -1,20 +1,20 @@
 import { ChangeDetectionStrategy, Component, type ElementRef, viewChild } from '@angular/core';
 
 const KEYS = [
-  { keys: 'Ctrl Z', does: 'undo what was decided last' },
-  { keys: 'Ctrl Shift Z', does: 'redo it' },
-  { keys: 'W', does: 'measure, weigh or both' },
-  { keys: '+', does: 'half as much again: ×1/2 more' },
+  { keys: 'Ctrl Z', does: 'undo the last change' },
+  { keys: 'Ctrl Shift Z', does: 'redo the change' },
+  { keys: 'W', does: 'show what to measure, what to weigh, or both' },
+  { keys: '+', does: 'add half a recipe to the batch' },
   { keys: '−', does: '×1/2 less' },
-  { keys: 'M', does: 'mend the first line that is out' },
-  { keys: 'B', does: 'the first of the cleaner batches nearby' },
-  { keys: '↓ ↑', does: 'from the basis of one line to the next' },
-  { keys: 'Enter', does: 'open and close a line’s basis' },
-  { keys: 'N', does: 'on a line: fill it as near as the tools come, and back' },
-  { keys: 'C', does: 'how likely it comes out' },
-  { keys: 'P', does: 'the card to print' },
-  { keys: 'Ctrl S', does: 'save now' },
-  { keys: '?', does: 'this sheet' },
+  { keys: 'M', does: 'fix the first line whose columns disagree' },
+  { keys: 'B', does: 'use the first batch that is easier to measure' },
+  { keys: '↓ ↑', does: 'go from line to line' },
+  { keys: 'Enter', does: 'open or close the details of a line' },
+  { keys: 'N', does: 'on a line: use as many fills as it takes to come nearest, or go back' },
+  { keys: 'C', does: 'open Chance' },
+  { keys: 'P', does: 'open the card to print' },
+  { keys: 'Ctrl S', does: 'save the recipe' },
+  { keys: '?', does: 'show this list' },
 ] as const;
 
 /** The keys of the Balance. */
@@ -22,7 +22,7 @@ const KEYS = [
   selector: 'yg-shortcut-sheet',
   template: `
     <dialog #sheet aria-labelledby="keys-heading">
-      <h2 id="keys-heading">Keys of the Balance</h2>
+      <h2 id="keys-heading">Keyboard shortcuts on the Balance</h2>
       <dl>
         @for (entry of keys; track entry.keys) {
           <div>

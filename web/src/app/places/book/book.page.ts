@@ -7,6 +7,7 @@ import { Beam } from '../../kit/beam/beam';
 import { Icon } from '../../kit/icon/icon';
 import { SearchField } from '../../kit/search-field/search-field';
 import { Retry } from '../../kit/retry/retry';
+import { kitchenFeature } from '../../state/kitchen/kitchen.feature';
 import { bookActions, bookFeature } from './book.feature';
 import { RecipeCard } from './recipe-card';
 
@@ -23,6 +24,8 @@ export class BookPage {
 
   protected readonly state = this.store.selectSignal(bookFeature.selectBookState);
   protected readonly recipes = this.store.selectSignal(bookFeature.selectAll);
+
+  protected readonly areLettersKeys = this.store.selectSignal(kitchenFeature.selectLetterKeys);
 
   constructor() {
     this.store.dispatch(bookActions.bookOpened());

@@ -44,7 +44,7 @@ describe('RecipeCard', () => {
 
   it('leans its beam by the difference of the two routes', () => {
     const beam = show(BUNS).querySelector('svg[role=img]');
-    expect(beam?.getAttribute('aria-label')).toContain('Tips to weight by 2.0 %');
+    expect(beam?.getAttribute('aria-label')).toContain('Leans to weight by 2.0 %');
   });
 
   it('makes no fuss of an ordinary recipe', () => {
@@ -56,6 +56,6 @@ describe('RecipeCard', () => {
     });
     expect(shown).not.toContain('without a weight');
     expect(shown).not.toContain('×');
-    expect(shown).toContain('No yield given');
+    expect(shown).toContain('Yield not given');
   });
 });

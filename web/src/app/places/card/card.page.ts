@@ -1,7 +1,7 @@
+import { CAUTION_MESSAGES, CLASS_NAMES, inOurMark, premixMessages } from '@ypsigram/contract';
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
-import { CAUTION_MESSAGES, CLASS_NAMES, premixMessages } from '@ypsigram/contract';
 import { mixed } from '@ypsigram/core/amount';
 import { cautionsFor } from '@ypsigram/core/formula';
 import { columnTotals } from '@ypsigram/core/batch';
@@ -54,7 +54,7 @@ export class CardPage {
     return [
       `×${mixed(factor)}`,
       ...(yields?.count ? [`makes ${scaledYield(yields, factor)}`] : []),
-      `${grams(this.total())} g in all`,
+      `${grams(this.total())} g of dough`,
     ].join(', ');
   });
   private readonly total = computed(() => columnTotals(this.plan()).intendedGrams);
@@ -72,7 +72,7 @@ export class CardPage {
             written: written.trim(),
             instead: substitute?.name ?? null,
             measure: isWeighed ? 'weigh it' : (measure?.shown ?? '–'),
-            weight: weight?.shown ?? '–',
+            weight: weight ? inOurMark(weight.shown) : '–',
             premix: premixes.get(index) ?? null,
           },
         ];
@@ -98,7 +98,7 @@ export class CardPage {
     const { pieces: atFactorOne } = this.recipe().size;
     const pieces = atFactorOne && atFactorOne.valueOf() * (this.factor()?.valueOf() ?? 0);
     const loads = loadsFor(this.total(), pieces, this.balance());
-    return loads && `In ${loads.count} equal loads of ${grams(loads.gramsEach)} g.`;
+    return loads && `Make ${loads.count} equal loads of ${grams(loads.gramsEach)} g.`;
   });
   protected readonly cautions = computed(() =>
     this.cautionCodes().map((code) => CAUTION_MESSAGES[code]),

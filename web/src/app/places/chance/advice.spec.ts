@@ -42,20 +42,20 @@ describe('where weighing pays, in words', () => {
   it('names what to weigh, and the chance before and after', () => {
     const text = pays({}).textContent!.replace(/\s+/g, ' ');
     expect(text).toContain(
-      'Weigh the honey; cups and spoons are fine for the rest. 51 → 92 in 100',
+      'Weigh the honey; cups and spoons are fine for the rest. 51 → 92 good bakes of 100',
     );
   });
 
-  it('says so when it comes out often enough already', () => {
+  it('says so when enough bakes are good already', () => {
     const element = pays({ ingredients: [], weigh: [], goodThen: 0.5 });
-    expect(element.textContent).toContain('It does already');
+    expect(element.textContent).toContain('You are there already');
     expect(element.textContent).not.toContain('Weigh these');
   });
 
   it('says so when it can not be reached', () => {
-    expect(pays({ isReached: false }).textContent).toContain('More than that weighing does not');
+    expect(pays({ isReached: false }).textContent).toContain('Weighing can’t do more');
     const none = pays({ ingredients: [], weigh: [], isReached: false, goodThen: 0.5 });
-    expect(none.textContent).toContain('Weighing more does not help here');
+    expect(none.textContent).toContain('Weighing more would not help');
   });
 });
 
@@ -79,7 +79,7 @@ describe('what to learn, in words', () => {
     const text = learn(0.6).textContent!;
     expect(text).toContain('Calibrate the 1 cup with water');
     expect(text).toContain('51 → 61');
-    expect(text).toContain('Weigh 3 fills more of the honey, poured');
+    expect(text).toContain('Weigh 3 more fills of the honey, poured');
   });
 
   it('leaves out what would change nothing', () => {

@@ -7,7 +7,7 @@ import { plusMinus } from './wording';
 export const CAUSE_NAMES: Readonly<Record<Cause, string>> = {
   tool: 'what the tools hold',
   hand: 'how the hand fills',
-  fill: 'luck of each fill',
+  fill: 'difference from fill to fill',
   reading: 'reading the jug',
   scale: 'the scale',
 };
@@ -20,7 +20,7 @@ export const CAUSE_NAMES: Readonly<Record<Cause, string>> = {
     <yg-picture
       [options]="options()"
       [height]="height()"
-      label="How far the flour and each part of the dough scatter, and what that comes from"
+      label="How much the flour and each part of the dough vary, and why"
       name="chance-causes"
       [table]="table()"
     />
@@ -33,7 +33,7 @@ export class CausesPicture {
   private readonly rows = computed(() => {
     const { base, baseMass, ratios } = this.chances();
     const caused: readonly (readonly [string, CausedOutcome])[] = [
-      [base === 'flour' ? 'flour' : 'all of it', baseMass],
+      [base === 'flour' ? 'flour' : 'altogether', baseMass],
       ...Object.entries(ratios),
     ];
     return caused.map(([label, { deviation, causes }]) => ({
@@ -47,7 +47,7 @@ export class CausesPicture {
     sharesChart(
       this.rows(),
       CAUSES.map((cause) => CAUSE_NAMES[cause]),
-      'two of three bakes within ±, in percent',
+      'two of three bakes are within ±, in percent',
     ),
   );
   protected readonly table = computed((): PictureTable => ({

@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, HostListener, computed, inject } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { STRICTNESS_NAMES } from '@ypsigram/contract';
@@ -25,7 +25,10 @@ const JUG_NAMES: Readonly<Record<JugReading, string>> = {
   'eye-level': 'at eye level',
   above: 'from above',
 };
-const GROUPED = new Intl.NumberFormat('en');
+/** In groups of three with a narrow space, which is no decimal mark anywhere. */
+const GROUPED = {
+  format: (count: number): string => String(count).replace(/\B(?=(?:\d{3})+$)/g, '\u202f'),
+};
 
 /** Chance: how likely this batch comes out, where weighing pays, and what it depends on. */
 @Component({
@@ -44,6 +47,7 @@ const GROUPED = new Intl.NumberFormat('en');
   templateUrl: './chance.page.html',
   styleUrl: './chance.page.scss',
   providers: [ChanceRuns, ChanceStudy],
+  host: { '(document:keydown)': 'press($event)' },
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class ChancePage {
@@ -56,6 +60,7 @@ export class ChancePage {
   protected readonly shelf = this.store.selectSignal(kitchenFeature.selectShelf);
   private readonly hands = this.store.selectSignal(kitchenFeature.selectHands);
   private readonly handId = this.store.selectSignal(kitchenFeature.selectHandId);
+  private readonly areLettersKeys = this.store.selectSignal(kitchenFeature.selectLetterKeys);
   private readonly history = this.store.selectSignal(recipeFeature.selectHistory);
 
   protected readonly allBakes = BAKES.map((count) => ({ count, name: GROUPED.format(count) }));
@@ -67,7 +72,7 @@ export class ChancePage {
   protected readonly result = this.study.result;
   protected readonly pictured = this.study.pictured;
   protected readonly hand = computed(
-    () => this.hands().find(({ id }) => id === this.handId())?.name ?? 'anybody',
+    () => this.hands().find(({ id }) => id === this.handId())?.name ?? 'anyone',
   );
   protected readonly base = computed(() => {
     const { saved } = this.state();
@@ -111,9 +116,13 @@ export class ChancePage {
     const assumed = filled.filter(({ isHandKnown }) => !isHandKnown).length;
     const written = leftOut.map((index) => `“${this.plan()[index]?.written.trim() ?? ''}”`);
     return [
-      ...(written.length > 0 ? [`Without a weight, so left out: ${inWords(written)}.`] : []),
+      ...(written.length > 0
+        ? [`Left out, because their weight is not known: ${inWords(written)}.`]
+        : []),
       ...(assumed > 0
-        ? [`Of ${filled.length} lines that are filled, the hand is assumed for ${assumed}.`]
+        ? [
+            `Of ${filled.length} measured ingredients, ${assumed} ${assumed === 1 ? 'has' : 'have'} no trials by this hand yet, so a usual hand is assumed.`,
+          ]
         : []),
     ];
   });
@@ -132,7 +141,8 @@ export class ChancePage {
     this.study.bakes.set(Number(bakes));
   }
 
-  protected otherLuck(): void {
+  /** With other random numbers: the answer moves by what is left to chance. */
+  protected runAgain(): void {
     this.study.seed.update((seed) => seed + 1);
   }
 
@@ -145,7 +155,6 @@ export class ChancePage {
     this.store.dispatch(recipeActions.decisionUndone());
   }
 
-  @HostListener('document:keydown', ['$event'])
   protected press(event: KeyboardEvent): void {
     const { key, ctrlKey, metaKey, altKey, shiftKey, target } = event;
     if (isTypedIn(target) || altKey) return;
@@ -158,7 +167,8 @@ export class ChancePage {
       return;
     }
     const result = this.result();
-    if (key.toLowerCase() === 'e' && result?.isFresh) this.weigh(result.pays?.weigh ?? []);
+    if (key.toLowerCase() === 'e' && this.areLettersKeys() && result?.isFresh)
+      this.weigh(result.pays?.weigh ?? []);
     if (key === 'Escape' && this.study.isRunning()) this.study.stop();
   }
 }

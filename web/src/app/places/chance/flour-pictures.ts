@@ -1,3 +1,4 @@
+import { fixed } from '@ypsigram/contract';
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
 import { toleranceOf, type Strictness } from '@ypsigram/core/fills';
 import { HISTOGRAM, type Chances, type FlourWay, type Outcome } from '@ypsigram/core/chance';
@@ -71,7 +72,7 @@ export class FlourPictures {
   protected readonly shown = computed(() => {
     const [first] = this.outcomes();
     const water = first!.chances.ratios.water;
-    const flour = this.draw('flour', 'The flour that gets into the bowl', {
+    const flour = this.draw('flour', 'Flour in the bowl', {
       meant: first!.chances.baseMass.grams,
       tolerance: toleranceOf('flour', this.strictness()),
       axis: 'g of flour',
@@ -81,10 +82,10 @@ export class FlourPictures {
     if (!water) return [flour];
     return [
       flour,
-      this.draw('water', 'The water of the dough', {
+      this.draw('water', 'Water in the dough', {
         meant: water.intended,
         tolerance: toleranceOf('liquid', this.strictness()),
-        axis: 'g of water to 100 g of flour',
+        axis: 'g of water for 100 g of flour',
         digits: 1,
         of: ({ ratios }) => ratios.water!,
       }),
@@ -101,7 +102,7 @@ export class FlourPictures {
         counts: outcome.histogram,
       };
     });
-    const figure = (off: number): string => (meant * (1 + off)).toFixed(digits);
+    const figure = (off: number): string => fixed(meant * (1 + off), digits);
     const table: PictureTable = {
       columns: ['how', 'mean', '5 in 100 below', '5 in 100 above', 'within, in 100'],
       rows: this.outcomes().map(({ way, chances }) => {

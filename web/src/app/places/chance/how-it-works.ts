@@ -1,8 +1,9 @@
+import { short } from '@ypsigram/contract';
 import { ChangeDetectionStrategy, Component } from '@angular/core';
 import { RouterLink } from '@angular/router';
 import { HAND_SHARE, PIECE_SPREAD, READ_FROM_ABOVE, TOOL_SPREAD } from '@ypsigram/core/measuring';
 
-const percent = (share: number): string => `${Number((100 * share).toFixed(1))} %`;
+const percent = (share: number): string => `${short(100 * share, 1)} %`;
 
 /** The model in words, what is assumed and why, and what takes the place of each assumption. */
 @Component({

@@ -12,14 +12,14 @@ export interface BatchOutcome {
 @Component({
   selector: 'yg-larger-batches',
   template: `
-    <div class="scroll" tabindex="0" role="region" aria-label="Larger batches">
+    <div class="scroll" tabindex="0" role="region" aria-label="Bigger batches">
       <table>
         <thead>
           <tr>
             <th scope="col">batch</th>
-            <th scope="col" class="right">comes out</th>
-            <th scope="col" class="right">{{ base() }}: shared by all fills</th>
-            <th scope="col" class="right">luck of each fill</th>
+            <th scope="col" class="right">good bakes</th>
+            <th scope="col" class="right">{{ base() }}: from the tool and the hand</th>
+            <th scope="col" class="right">from fill to fill</th>
           </tr>
         </thead>
         <tbody>
@@ -35,9 +35,10 @@ export interface BatchOutcome {
       </table>
     </div>
     <p class="soft">
-      What a cup holds too much and a hand fills too full, it does at every fill: it adds up with
-      the batch and stays as large. What each fill does by luck evens out over more of them. Other
-      tools and fewer fills for a larger batch can tip it either way.
+      A cup that is too large, or a hand that fills too full, is wrong in the same way at every
+      fill, so a bigger batch is off by just as many percent. The small differences from fill to
+      fill even out over more fills. A bigger batch may also use other tools, which can make it
+      better or worse.
     </p>
   `,
   styleUrl: './tables.scss',
@@ -51,7 +52,7 @@ export class LargerBatches {
     this.outcomes().map(({ times, chances }) => {
       const { shared, random } = sharedAndRandom(chances.baseMass);
       return {
-        name: times === 1 ? 'as it is' : `${times} times this`,
+        name: times === 1 ? 'this batch' : `${times} times this`,
         good: ofHundred(chances.good),
         shared: plusMinus(shared),
         random: plusMinus(random),

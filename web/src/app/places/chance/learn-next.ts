@@ -13,7 +13,7 @@ const MOST_SHOWN = 3;
   selector: 'yg-learn-next',
   imports: [RouterLink],
   template: `
-    <h2 id="learn-heading">What it helps to know better</h2>
+    <h2 id="learn-heading">What would make you surer</h2>
     @if (learn()) {
       @if (tools().length + hands().length > 0) {
         <ul>
@@ -25,20 +25,20 @@ const MOST_SHOWN = 3;
           }
           @for (row of hands(); track row.name) {
             <li>
-              <a routerLink="/hand">Weigh {{ trials }} fills more of the {{ row.name }}</a>
+              <a routerLink="/hand">Weigh {{ trials }} more fills of the {{ row.name }}</a>
               <span class="figure">{{ row.then }}</span>
             </li>
           }
         </ul>
-        <p class="soft">Each by itself, if it tells that you are as right as you can be.</p>
+        <p class="soft">Each on its own.</p>
       } @else {
         <p class="soft">
-          Nothing here would change the chance by one in a hundred: what is left is the luck of each
-          fill.
+          More trials or calibrations would not change this by even 1 %. What is left is the small
+          difference from fill to fill.
         </p>
       }
     } @else {
-      <p class="soft">Trying what to learn…</p>
+      <p class="soft">Looking for what would help…</p>
     }
   `,
   styles: `

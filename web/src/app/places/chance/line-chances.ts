@@ -7,20 +7,20 @@ import { ofHundred } from './wording';
 /** Less than this share of a spread is nothing. */
 const SEEN = 0.01;
 
-/** Each line by itself: how it is done, how often it is near enough, and how far it strays. */
+/** Each ingredient on its own: how it is done, how often it is near enough, and how far it strays. */
 @Component({
   selector: 'yg-line-chances',
   template: `
-    <div class="scroll" tabindex="0" role="region" aria-label="Each line by itself">
+    <div class="scroll" tabindex="0" role="region" aria-label="Each ingredient on its own">
       <table>
         <thead>
           <tr>
-            <th scope="col">line</th>
-            <th scope="col">done with</th>
-            <th scope="col" class="right">near enough, in 100</th>
-            <th scope="col" class="right">nine of ten bakes have</th>
+            <th scope="col">ingredient</th>
+            <th scope="col">measured with</th>
+            <th scope="col" class="right">near enough, % of bakes</th>
+            <th scope="col" class="right">in nine of ten bakes</th>
             <th scope="col">hand</th>
-            <th scope="col">of a spread it has most in</th>
+            <th scope="col">matters most for</th>
           </tr>
         </thead>
         <tbody>
@@ -74,6 +74,6 @@ export class LineChances {
       ([part, { byLine }]) => [part, byLine[index] ?? 0] as const,
     );
     const [part, share] = shares.reduce((most, one) => (one[1] > most[1] ? one : most), ['', 0]);
-    return share < SEEN ? '' : `${Math.round(100 * share)} % of the ${part}’s`;
+    return share < SEEN ? '' : `the ${part}: ${Math.round(100 * share)} % of its variation`;
   }
 }

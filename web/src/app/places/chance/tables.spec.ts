@@ -60,15 +60,15 @@ describe('each line by itself', () => {
   });
 
   it('names the ratio that it has the largest part in', () => {
-    expect(rows().at(-1)![5]).toMatch(/^\d+ % of the salt’s$/);
+    expect(rows().at(-1)![5]).toMatch(/^the salt: \d+ % of its variation$/);
   });
 });
 
 describe('larger batches', () => {
-  it('stand beside the one as it is, with what is shared and what is luck', () => {
+  it('stand beside the one as it is, with what is shared and what is not', () => {
     const outcomes = [1, 2].map((times) => ({ times, chances: CHANCES }));
     const [now, twice] = rowsOf(shown(LargerBatches, { outcomes }));
-    expect(now![0]).toBe('as it is');
+    expect(now![0]).toBe('this batch');
     expect(twice![0]).toBe('2 times this');
     expect(now![2]).toMatch(/^±\d+\.\d %$/);
     expect(twice!.slice(1)).toEqual(now!.slice(1));
@@ -106,9 +106,9 @@ describe('what is assumed', () => {
   it('stands there with its figure and what takes its place', () => {
     TestBed.configureTestingModule({ providers: [provideRouter([])] });
     const rows = rowsOf(shown(HowItWorks, {}));
-    const tool = rows.find(([name]) => name === 'what a tool holds')!;
+    const tool = rows.find(([name]) => name === 'size of a tool')!;
     expect(tool[1]).toBe('2.5 %');
     expect(tool[3]).toContain('Drawer');
-    expect(rows.find(([name]) => name === 'how full a hand fills')![1]).toBe('50 % of one fill');
+    expect(rows.find(([name]) => name === 'a hand')![1]).toBe('50 % of one fill');
   });
 });

@@ -1,3 +1,4 @@
+import { fixed } from '@ypsigram/contract';
 import type { FlourWay } from '@ypsigram/core/chance';
 import type { Shelf } from '@ypsigram/core/catalogue';
 
@@ -7,7 +8,7 @@ export const FLOUR_WAY_NAMES: Readonly<Record<FlourWay, string>> = {
   weighed: 'flour weighed',
   spooned: 'flour spooned',
   scooped: 'flour scooped',
-  unconverted: 'scooped, not converted',
+  unconverted: 'scooped, same number of cups',
 };
 
 /** Of a hundred: whole figures, and never all or none unless it is all or none. */
@@ -20,11 +21,11 @@ export function ofHundred(share: number): string {
 /** How far a share may be off by luck, in hundredths: 95 % of runs are within it. */
 export function giveOrTake(share: number, bakes: number): string {
   const half = bakes > 0 ? 196 * Math.sqrt((share * (1 - share)) / bakes) : 100;
-  return half < 0.1 ? 'less than 0.1' : half.toFixed(half < 1 ? 1 : 0);
+  return half < 0.1 ? 'less than 0.1' : fixed(half, half < 1 ? 1 : 0);
 }
 
 /** A spread as a percentage: "±3.8 %". */
-export const plusMinus = (share: number): string => `±${(100 * share).toFixed(1)} %`;
+export const plusMinus = (share: number): string => `±${fixed(100 * share, 1)} %`;
 
 /** Its name as it stands in the middle of a sentence. */
 export function nameOf(ingredientId: string, shelf: Shelf): string {

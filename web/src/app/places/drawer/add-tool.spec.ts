@@ -52,7 +52,7 @@ describe('AddTool', () => {
 
   it('says what is missing, and adds nothing', () => {
     expect(submit('', '310')).toContain('Give the tool a name');
-    expect(submit('1 cup', '310')).toContain('There is a “1 cup” already');
+    expect(submit('1 cup', '310')).toContain('There is already a “1 cup”');
     expect(submit('mug', 'large')).toContain('Write its size as a number');
     expect(submit('mug', '0')).toContain('Write its size as a number');
     expect(added).toEqual([]);

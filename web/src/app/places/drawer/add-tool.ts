@@ -39,7 +39,7 @@ export class AddTool {
     const read = readFactor(size);
     if (called === '') return this.problem.set('Give the tool a name, such as “blue mug”.');
     if (this.taken().includes(called)) {
-      return this.problem.set(`There is a “${called}” already. Call this one something else.`);
+      return this.problem.set(`There is already a “${called}”. Choose another name.`);
     }
     if (!read.ok) return this.problem.set('Write its size as a number: 310, 1/2 or 1 1/2.');
     this.problem.set(null);

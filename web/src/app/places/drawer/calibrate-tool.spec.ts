@@ -1,7 +1,8 @@
 import { TestBed, type ComponentFixture } from '@angular/core/testing';
-import type { KitchenTool } from '@ypsigram/contract';
-import { provideState, provideStore } from '@ngrx/store';
+import type { KitchenTool, Temperature } from '@ypsigram/contract';
+import { Store, provideState, provideStore } from '@ngrx/store';
 import { ScaleApi } from '../../api/scale-api';
+import { kitchenChanges } from '../../state/kitchen/kitchen.actions';
 import { kitchenFeature } from '../../state/kitchen/kitchen.feature';
 import { LiveScale } from '../../scale/live-scale';
 import { CalibrateTool } from './calibrate-tool';
@@ -29,6 +30,7 @@ describe('CalibrateTool', () => {
         { provide: ScaleApi, useValue: {} },
       ],
     });
+    heatIn('celsius');
     fixture = TestBed.createComponent(CalibrateTool);
     fixture.componentRef.setInput('standard', 'us-customary');
     fixture.componentRef.setInput('tool', CUP);
@@ -41,6 +43,8 @@ describe('CalibrateTool', () => {
     fixture.detectChanges();
   });
 
+  const heatIn = (temperature: Temperature): void =>
+    TestBed.inject(Store).dispatch(kitchenChanges.settingsChosen({ change: { temperature } }));
   const element = (): HTMLElement => fixture.nativeElement as HTMLElement;
   const fields = (): NodeListOf<HTMLInputElement> => element().querySelectorAll('input');
   const add = (grams: string): void => {
@@ -54,12 +58,12 @@ describe('CalibrateTool', () => {
     add('236.8');
     expect(changes.at(-1)?.grams).toEqual([236.4, 236.8]);
     expect(fields()[1]!.value).toBe('');
-    expect(element().textContent).toContain('1 more fill and plans use it.');
+    expect(element().textContent).toContain('1 more fill until recipes use this size.');
   });
 
   it('says what it found after three', () => {
     for (const grams of ['236.4', '236.8', '236.6']) add(grams);
-    expect(element().textContent).toContain('Plans use it.');
+    expect(element().textContent).toContain('Recipes use this size.');
     expect(element().querySelectorAll('circle').length).toBe(3);
   });
 
@@ -74,12 +78,23 @@ describe('CalibrateTool', () => {
     expect(changes).toEqual([]);
   });
 
+  it('takes the temperature of the water in the degrees of this kitchen', () => {
+    heatIn('fahrenheit');
+    fixture.detectChanges();
+    fields()[0]!.value = '77';
+    fields()[0]!.dispatchEvent(new Event('change'));
+    fixture.detectChanges();
+    expect(changes.at(-1)?.celsius).toBeCloseTo(25, 9);
+    expect(fields()[0]!.value).toBe('77');
+    expect(element().textContent).toContain('°F');
+  });
+
   it('refuses water whose density is not known', () => {
     fields()[0]!.value = '95';
     fields()[0]!.dispatchEvent(new Event('change'));
     fixture.detectChanges();
     expect(changes).toEqual([]);
-    expect(element().textContent).toContain('Water from 0 to 40 °C');
+    expect(element().textContent).toContain('Use water of 0 to 40 °C.');
   });
 
   it('forgets the calibration with its last fill', () => {

@@ -1,3 +1,4 @@
+import { fixed, HEAVIEST_FILL_GRAMS, short, type KitchenTool } from '@ypsigram/contract';
 import {
   ChangeDetectionStrategy,
   Component,
@@ -8,7 +9,6 @@ import {
   output,
   signal,
 } from '@angular/core';
-import { HEAVIEST_FILL_GRAMS, type KitchenTool } from '@ypsigram/contract';
 import {
   calibrationOfTool,
   FEWEST_FILLS,
@@ -16,7 +16,10 @@ import {
   waterVolume,
 } from '@ypsigram/core/calibration';
 import type { Standard } from '@ypsigram/core/units';
+import { Store } from '@ngrx/store';
 import { decimal } from '../../kit/figures/figures';
+import { DEGREES, celsiusOf, degreesOf } from '../../kit/figures/heat';
+import { kitchenFeature } from '../../state/kitchen/kitchen.feature';
 import { DotLine } from '../../kit/dot-line/dot-line';
 import { Icon } from '../../kit/icon/icon';
 import { LiveScale } from '../../scale/live-scale';
@@ -43,6 +46,12 @@ export class CalibrateTool {
   readonly changed = output<KitchenTool['calibration']>();
 
   private readonly scale = inject(LiveScale);
+  private readonly formats = inject(Store).selectSignal(kitchenFeature.selectFormats);
+  private readonly unit = computed(() => this.formats().temperature);
+  protected readonly degree = computed(() => DEGREES[this.unit()]);
+  protected readonly waterDegrees = computed(() =>
+    short(degreesOf(this.fills().celsius, this.unit()), 1),
+  );
   protected readonly problem = signal<string | null>(null);
   protected readonly fills = computed<Fills>(
     () => this.tool().calibration ?? { grams: [], celsius: TAP_WATER_CELSIUS, grid: FINE_GRID },
@@ -57,17 +66,19 @@ export class CalibrateTool {
     return [found.millilitres - found.uncertainty, found.millilitres + found.uncertainty];
   });
   protected readonly marks = computed(() => [
-    { at: stampedMillilitresOf(this.tool(), this.standard()), label: 'stamped' },
+    { at: stampedMillilitresOf(this.tool(), this.standard()), label: 'marked size' },
   ]);
   protected readonly summary = computed(() => {
     const found = this.found();
-    if (!found) return 'No fill yet.';
-    const holds = `Mean ${found.millilitres.toFixed(1)} mL`;
+    if (!found) return 'No fills yet.';
+    const holds = `Mean ${fixed(found.millilitres, 1)} mL`;
     const missing = FEWEST_FILLS - found.fills;
     if (missing > 0)
-      return `${holds}. ${missing} more ${missing === 1 ? 'fill' : 'fills'} and plans use it.`;
-    const use = this.tool().aside ? 'Plans use it once it is out of the wash.' : 'Plans use it.';
-    return `${holds}, ± ${found.uncertainty.toFixed(1)} mL (95 %). ${use}`;
+      return `${holds}. ${missing} more ${missing === 1 ? 'fill' : 'fills'} until recipes use this size.`;
+    const use = this.tool().aside
+      ? 'Recipes use this size once the tool is out of the wash.'
+      : 'Recipes use this size.';
+    return `${holds}, ± ${fixed(found.uncertainty, 1)} mL (95 %). ${use}`;
   });
 
   constructor() {
@@ -113,11 +124,11 @@ export class CalibrateTool {
   }
 
   protected setCelsius(text: string): void {
-    const celsius = decimal(text);
+    const degrees = decimal(text);
+    const celsius = degrees === null ? null : celsiusOf(degrees, this.unit());
     if (celsius === null || celsius < COLDEST || celsius > WARMEST) {
-      this.problem.set(
-        'Water from 0 to 40 °C, please: beyond that its density is not tabulated here.',
-      );
+      const [coldest, warmest] = [COLDEST, WARMEST].map((at) => degreesOf(at, this.unit()));
+      this.problem.set(`Use water of ${coldest} to ${warmest} ${DEGREES[this.unit()]}.`);
       return;
     }
     this.problem.set(null);

@@ -24,7 +24,7 @@ export class ContainersSection {
     const grams = decimal(gramsField.value);
     if (name === '') return this.problem.set('Give the container a name, such as “white bowl”.');
     if (grams === null || grams <= 0 || grams > HEAVIEST_READING_GRAMS) {
-      return this.problem.set('Write what it weighs empty, in grams: for example 312.');
+      return this.problem.set('Write its weight when empty in grams, for example 312.');
     }
     this.problem.set(null);
     nameField.value = '';

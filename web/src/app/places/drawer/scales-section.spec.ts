@@ -42,7 +42,7 @@ describe('the scales of the drawer', () => {
   };
 
   it('say what they can do', () => {
-    expect(page().textContent).toContain('by 1 g up to 5000 g, in g, oz, lb:oz, mL');
+    expect(page().textContent).toContain('steps of 1 g up to 5000 g, shows g, oz, lb:oz, mL');
     expect(page().textContent).toContain('by quarter ounces up to 10 lb');
   });
 
@@ -57,8 +57,8 @@ describe('the scales of the drawer', () => {
     press('Add a scale');
     type('Name', 'jewel scale');
     type('Step', '0,01');
-    type('Carries', '200');
-    press('Put in the drawer');
+    type('Most it can weigh', '200');
+    press('Add scale');
     expect(kept).toEqual([
       {
         name: 'jewel scale',
@@ -73,10 +73,10 @@ describe('the scales of the drawer', () => {
 
   it('ask for a beam’s capacity in pounds, and for no step', () => {
     press('Add a scale');
-    type('What it is', 'beam');
+    type('Kind of scale', 'beam');
     type('Name', 'shop beam');
-    type('Carries, lb', '20');
-    press('Put in the drawer');
+    type('Most it can weigh, lb', '20');
+    press('Add scale');
     expect(kept[0]?.capacityGrams).toBeCloseTo(9071.8474, 4);
     expect(kept[0]).toEqual(
       jasmine.objectContaining({ gridGrams: BEAM_NOTCH_GRAMS, hasTare: false }),
@@ -86,11 +86,11 @@ describe('the scales of the drawer', () => {
   it('refuse what is no scale', () => {
     press('Add a scale');
     type('Name', 'kitchen scale');
-    press('Put in the drawer');
-    expect(page().textContent).toContain('There is a “kitchen scale” already.');
+    press('Add scale');
+    expect(page().textContent).toContain('There is already a “kitchen scale”.');
     type('Name', 'another');
     type('Step', '0');
-    press('Put in the drawer');
+    press('Add scale');
     expect(page().textContent).toContain('Write its step in grams');
     expect(kept).toEqual([]);
   });

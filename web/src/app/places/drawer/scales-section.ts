@@ -17,7 +17,7 @@ function about({ kind, gridGrams, capacityGrams, units, hasTare }: KitchenScale)
   }
   const shown = units.map((unit) => SCALE_UNIT_NAMES[unit]).join(', ');
   const tare = hasTare ? '' : ', no tare';
-  return `by ${gridGrams} g up to ${capacityGrams} g, in ${shown}${tare}`;
+  return `steps of ${gridGrams} g up to ${capacityGrams} g, shows ${shown}${tare}`;
 }
 
 /** The scales of the kitchen: what weights are rounded to. */
@@ -68,14 +68,14 @@ export class ScalesSection {
     const carried = decimal(most);
     if (called === '') return this.problem.set('Give the scale a name.');
     if (this.owned().some((scale) => scale.name === called)) {
-      return this.problem.set(`There is a “${called}” already. Call this one something else.`);
+      return this.problem.set(`There is already a “${called}”. Choose another name.`);
     }
     if (!gridGrams || gridGrams > COARSEST_GRID) {
-      return this.problem.set('Write its step in grams, such as 1 or 0.1.');
+      return this.problem.set('Write its step in grams, for example 1 or 0.1.');
     }
     const capacityGrams = (carried ?? 0) * (beam ? POUND_GRAMS : 1);
     if (capacityGrams <= 0 || capacityGrams > HEAVIEST_PACK_GRAMS) {
-      return this.problem.set('Write the most that it carries.');
+      return this.problem.set('Write the most it can weigh.');
     }
     this.problem.set(null);
     this.isAdding.set(false);

@@ -1,6 +1,6 @@
+import { fixed, type KitchenTool } from '@ypsigram/contract';
 import { measureSize } from '@ypsigram/core/measuring';
 import { ChangeDetectionStrategy, Component, computed, input, output, signal } from '@angular/core';
-import type { KitchenTool } from '@ypsigram/contract';
 import { calibrationOfTool, stampedMillilitresOf } from '@ypsigram/core/calibration';
 import type { PlannedFill } from '@ypsigram/core/fills';
 import type { Standard } from '@ypsigram/core/units';
@@ -8,8 +8,8 @@ import { Fills } from '../../kit/fills/fills';
 import { Icon } from '../../kit/icon/icon';
 import { CalibrateTool } from './calibrate-tool';
 
-const millilitres = (value: number): string => value.toFixed(value < 100 ? 2 : 1);
-const percent = (share: number): string => (100 * share).toFixed(1);
+const millilitres = (value: number): string => fixed(value, value < 100 ? 2 : 1);
+const percent = (share: number): string => fixed(100 * share, 1);
 
 /** One tool of the drawer. */
 @Component({

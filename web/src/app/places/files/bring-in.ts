@@ -17,7 +17,7 @@ import { RecipeFiles } from '../../workers/recipe-files';
 
 const STATUS_NAMES = {
   new: 'new',
-  same: 'here already',
+  same: 'already there',
   changed: 'changed',
 } as const;
 
@@ -128,7 +128,7 @@ export class BringIn {
 
   protected async take(): Promise<void> {
     const recipes = this.chosen().map(({ recipe }) => recipe);
-    this.progress.set({ done: 0, all: 0, doing: `Bringing in ${recipes.length}` });
+    this.progress.set({ done: 0, all: 0, doing: `Importing ${recipes.length} recipes` });
     try {
       const { importId } = await firstValueFrom(this.api.bringIn(recipes.map(toImported)));
       const count = this.useful();
@@ -148,8 +148,8 @@ export class BringIn {
       const { takenOut, putBack, kept } = await firstValueFrom(this.api.takeBack(importId));
       this.done.set(null);
       this.said.set(
-        `Taken back: ${takenOut} out of the Book again, ${putBack} as before` +
-          `${kept > 0 ? `, ${kept} changed since and left as they are` : ''}.`,
+        `Import undone: ${takenOut} removed, ${putBack} put back as before` +
+          `${kept > 0 ? `, ${kept} left alone because you changed them since` : ''}.`,
       );
     } catch (error) {
       this.problem.set(problemOf(error));

@@ -5,7 +5,7 @@ import { BringIn } from './bring-in';
 import { TakeOut } from './take-out';
 import { WholeKitchen } from './whole-kitchen';
 
-/** In and out: recipes as files, and the whole kitchen as one. */
+/** Import and export: recipes as files, and the whole kitchen as one. */
 @Component({
   selector: 'yg-files-page',
   imports: [BringIn, Icon, RouterLink, TakeOut, WholeKitchen],
@@ -13,7 +13,7 @@ import { WholeKitchen } from './whole-kitchen';
     <div class="page">
       <div class="head">
         <a class="btn btn-quiet" routerLink="/book"><yg-icon name="arrow-left" /> Book</a>
-        <h1>In and out</h1>
+        <h1>Import and export</h1>
       </div>
       <yg-bring-in />
       <div class="side">

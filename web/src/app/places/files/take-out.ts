@@ -11,11 +11,19 @@ const FORMATS = [
   {
     id: 'json-ld',
     name: 'schema.org JSON',
-    about: 'what most programs take; comes back with everything',
+    about: 'most recipe programs can read it; can be imported again with everything in it',
   },
-  { id: 'markdown', name: 'Markdown', about: 'to read and to print; comes back with everything' },
-  { id: 'csv', name: 'CSV table', about: 'for a spreadsheet; comes back with everything' },
-  { id: 'text', name: 'plain text', about: 'the texts alone, as they are written' },
+  {
+    id: 'markdown',
+    name: 'Markdown',
+    about: 'to read and print; can be imported again with everything in it',
+  },
+  {
+    id: 'csv',
+    name: 'CSV table',
+    about: 'for a spreadsheet; can be imported again with everything in it',
+  },
+  { id: 'text', name: 'plain text', about: 'only the recipes as they are written' },
 ] as const;
 
 const NONE: readonly RecipeSummary[] = [];

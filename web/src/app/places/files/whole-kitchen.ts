@@ -2,6 +2,9 @@ import { ChangeDetectionStrategy, Component, inject, signal } from '@angular/cor
 import { firstValueFrom } from 'rxjs';
 import { BACKUP_FORMAT, LARGEST_BACKUP_BYTES, type RestoreReply } from '@ypsigram/contract';
 import { FilesApi } from '../../api/files-api';
+import { Store } from '@ngrx/store';
+import { showDay } from '../../kit/figures/dates';
+import { kitchenFeature } from '../../state/kitchen/kitchen.feature';
 import { problemOf } from '../../api/recipes-api';
 
 /** Everything in one file: to keep, to move to another machine, to restore. */
@@ -14,6 +17,7 @@ import { problemOf } from '../../api/recipes-api';
 export class WholeKitchen {
   private readonly api = inject(FilesApi);
   private document: unknown = null;
+  private readonly formats = inject(Store).selectSignal(kitchenFeature.selectFormats);
 
   protected readonly isBusy = signal(false);
   protected readonly problem = signal<string | null>(null);
@@ -32,18 +36,26 @@ export class WholeKitchen {
     field.value = '';
     this.leave();
     if (file.size > LARGEST_BACKUP_BYTES)
-      return this.problem.set('That file is larger than any backup.');
+      return this.problem.set('This file is too large to be a backup.');
     try {
       this.document = JSON.parse(await file.text());
     } catch {
-      return this.problem.set('This file is no backup: it holds no whole JSON document.');
+      return this.problem.set(
+        'This is not a complete backup file. Choose the file that “Save a backup” gave you.',
+      );
     }
     if ((this.document as { format?: unknown } | null)?.format !== BACKUP_FORMAT) {
-      return this.problem.set('This is no backup of a kitchen. Recipes are brought in beside.');
+      return this.problem.set(
+        'This file is not a backup of a kitchen. To import recipes, use “Import recipes”.',
+      );
     }
     await this.send(async () => {
       this.preview.set(await firstValueFrom(this.api.lookAtBackup(this.document)));
     });
+  }
+
+  protected day(at: string): string {
+    return showDay(at, this.formats().dateOrder);
   }
 
   protected async restore(): Promise<void> {

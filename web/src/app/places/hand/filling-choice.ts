@@ -10,7 +10,7 @@ import { IngredientField } from '../../kit/ingredient-field/ingredient-field';
   selector: 'yg-filling-choice',
   imports: [IngredientField],
   template: `
-    <h2>Something else</h2>
+    <h2>Weigh another filling</h2>
     <div class="fields">
       <yg-ingredient-field
         label="Ingredient"
@@ -42,7 +42,7 @@ import { IngredientField } from '../../kit/ingredient-field/ingredient-field';
         class="btn btn-outline-primary"
         (click)="choose(methodField.value, toolField.value)"
       >
-        Weigh this
+        Start weighing
       </button>
     </div>
     <p class="problem" aria-live="polite">{{ problem() }}</p>
@@ -68,12 +68,14 @@ export class FillingChoice {
 
   protected pick(ingredient: Ingredient | null): void {
     this.ingredient.set(ingredient);
-    this.problem.set(ingredient ? null : 'The Shelf has nothing of that name. Add it there first.');
+    this.problem.set(
+      ingredient ? null : 'Nothing on the Shelf has that name. Add the ingredient there first.',
+    );
   }
 
   protected choose(method: string, tool: string): void {
     const ingredient = this.ingredient();
-    if (!ingredient) return this.problem.set('Name an ingredient of the Shelf first.');
+    if (!ingredient) return this.problem.set('Choose an ingredient from the Shelf first.');
     const { id: ingredientId } = ingredient;
     this.chosen.emit({ ingredientId, form: null, method: method as Method, tool });
   }

@@ -68,7 +68,7 @@ describe('a filling of a hand', () => {
   });
 
   it('says how many weighings are missing until plans go by it', () => {
-    expect(open(138).textContent).toContain('2 more weighings and plans go by it.');
+    expect(open(138).textContent).toContain('2 more weighings until recipes use this weight.');
   });
 
   it('says how many more it takes to know it well', () => {
@@ -79,7 +79,7 @@ describe('a filling of a hand', () => {
     const text = open(138, 140, 139, 451).textContent!;
     expect(text).toContain('white bowl');
     expect(text).toContain('3 trials count');
-    press('Set aside');
+    press('Leave it out');
     expect(dispatched).toHaveBeenCalledWith(
       trialsActions.trialJudged({
         trial: jasmine.objectContaining({ id: '3' }) as unknown as HandTrial,
@@ -92,12 +92,12 @@ describe('a filling of a hand', () => {
     const page = open();
     const field = page.querySelector('input')!;
     field.value = 'much';
-    press('Keep');
+    press('Add trial');
     fixture.detectChanges();
-    expect(page.textContent).toContain('in grams and without the container');
+    expect(page.textContent).toContain('in grams, without the container');
     expect(dispatched).not.toHaveBeenCalled();
     field.value = '131,5';
-    press('Keep');
+    press('Add trial');
     const [{ draft }] = dispatched.calls.mostRecent().args as [{ draft: HandTrial }];
     expect(draft).toEqual(
       jasmine.objectContaining({ ...FILLING, handId: 'grebe', grams: 131.5, source: 'typed' }),

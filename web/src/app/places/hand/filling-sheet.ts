@@ -1,7 +1,8 @@
+import { fixed, slipMessage, type TrialRecord } from '@ypsigram/contract';
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
-import { formatDate } from '@angular/common';
+import { showMoment } from '../../kit/figures/dates';
 import { Store } from '@ngrx/store';
-import { slipMessage, type TrialRecord } from '@ypsigram/contract';
+import { kitchenFeature } from '../../state/kitchen/kitchen.feature';
 import {
   WANTED_UNCERTAINTY,
   biasAgainst,
@@ -43,6 +44,7 @@ export class FillingSheet {
   readonly shelf = input.required<Shelf>();
 
   private readonly store = inject(Store);
+  private readonly formats = this.store.selectSignal(kitchenFeature.selectFormats);
 
   protected readonly name = computed(() => fillingName(this.filling(), this.shelf()));
   private readonly own = computed(
@@ -57,7 +59,7 @@ export class FillingSheet {
     return {
       mean: grams(mean),
       uncertainty: Number.isFinite(calibration.uncertainty)
-        ? `± ${(mean * calibration.uncertainty).toFixed(1)} g`
+        ? `± ${fixed(mean * calibration.uncertainty, 1)} g`
         : '',
       trials: calibration.trials === 1 ? '1 trial counts' : `${calibration.trials} trials count`,
     };
@@ -70,11 +72,13 @@ export class FillingSheet {
     const { spread, trials, isEnough, uncertainty } = calibration;
     const said: string[] = [];
     if (spread !== null) {
-      said.push(`From fill to fill it varies by ${(100 * spread).toFixed(1)} % (one sd).`);
+      said.push(`From fill to fill it varies by ${fixed(100 * spread, 1)} % (standard deviation).`);
     }
     if (!isEnough) {
       const missing = 3 - trials;
-      said.push(`${missing} more ${missing === 1 ? 'weighing' : 'weighings'} and plans go by it.`);
+      said.push(
+        `${missing} more ${missing === 1 ? 'weighing' : 'weighings'} until recipes use this weight.`,
+      );
       return said;
     }
     for (const { name, gramsPerMillilitre } of this.comparisons()) {
@@ -86,17 +90,18 @@ export class FillingSheet {
       const against = name === 'table' ? 'the table' : name;
       const chance = isClear ? '' : ', which may be chance';
       said.push(
-        `Against ${against}: ${signedPercent(difference)} ± ${(100 * half).toFixed(1)} %${chance}.`,
+        `Against ${against}: ${signedPercent(difference)} ± ${fixed(100 * half, 1)} %${chance}.`,
       );
     }
     const needed = spread === null ? null : trialsNeeded(spread);
     const wanted = `± ${100 * WANTED_UNCERTAINTY} %`;
-    if (uncertainty <= WANTED_UNCERTAINTY) said.push(`Known to better than ${wanted}.`);
-    else if (needed === null) said.push(`Too unsteady to ever know it to ${wanted}.`);
+    if (uncertainty <= WANTED_UNCERTAINTY) said.push(`You know this weight to within ${wanted}.`);
+    else if (needed === null)
+      said.push(`The fills differ too much to know this weight to within ${wanted}.`);
     else {
       const more = Math.max(1, needed - trials);
       said.push(
-        `About ${more} more ${more === 1 ? 'trial' : 'trials'} until it is known to ${wanted}.`,
+        `About ${more} more ${more === 1 ? 'trial' : 'trials'} until you know this weight to within ${wanted}.`,
       );
     }
     return said;
@@ -112,7 +117,7 @@ export class FillingSheet {
 
   protected readonly rows = computed(() => handRows(this.sets(), this.millilitres() ?? 1));
   private readonly marks = computed(() => marksOf(this.comparisons(), this.millilitres() ?? 1));
-  private readonly axis = computed(() => `grams to one ${this.filling().tool}`);
+  private readonly axis = computed(() => `grams per ${this.filling().tool}`);
   protected readonly picture = computed(() => rowsChart(this.rows(), this.marks(), this.axis()));
   protected readonly pictureHeight = computed(() => heightOfRows(this.rows().length));
   protected readonly pictureLabel = computed(() => {
@@ -135,12 +140,12 @@ export class FillingSheet {
           gramsPerMillilitre: trial.grams / trial.millilitres,
         })),
     );
-    if (!found) return `Too few days to see ${this.hand().name}’s hand change.`;
+    if (!found) return `Weigh on more days to see whether ${this.hand().name}’s hand changes.`;
     const weeks = Math.round(found.days / 7);
     const span = weeks > 1 ? `${weeks} weeks` : `${Math.round(found.days)} days`;
     return found.isClear
       ? `Over ${span} this hand has become ${(100 * Math.abs(found.change)).toFixed(0)} % ${found.change > 0 ? 'heavier' : 'lighter'}.`
-      : `Over ${span} this hand has stayed the same, as far as its scatter tells.`;
+      : `Over ${span} this hand has stayed the same.`;
   });
   protected readonly overTime = computed(() => {
     const series = handsOverTime(this.sets(), this.millilitres() ?? 1);
@@ -153,7 +158,7 @@ export class FillingSheet {
       trial,
       counts,
       grams: grams(trial.grams),
-      when: formatDate(trial.at, 'd MMM y, HH:mm', 'en'),
+      when: showMoment(trial.at, this.formats().dateOrder),
     })),
   );
 

@@ -32,11 +32,11 @@ export interface Weighed {
         class="btn btn-outline-primary"
         (click)="type(gramsField, conditionsField.value)"
       >
-        Keep
+        Add trial
       </button>
       <yg-take-reading (taken)="take($event, conditionsField.value)" />
       <label>
-        <span>Conditions, if you like</span>
+        <span>Conditions (optional)</span>
         <input
           #conditionsField
           class="form-control conditions"
@@ -71,7 +71,9 @@ export class TrialEntry {
   protected type(field: HTMLInputElement, conditions: string): void {
     const mass = decimal(field.value);
     if (mass === null || mass <= 0 || mass > HEAVIEST_READING_GRAMS) {
-      this.problem.set('Write what is in it, in grams and without the container: for example 131.');
+      this.problem.set(
+        'Write the weight of what is in it in grams, without the container. For example: 131.',
+      );
       return;
     }
     this.problem.set(null);

@@ -7,9 +7,9 @@ import { RouterLink } from '@angular/router';
   imports: [RouterLink],
   template: `
     <div class="page">
-      <h1>There is nothing at this address</h1>
-      <p>The recipe may have been moved, or the address mistyped.</p>
-      <a class="btn btn-primary" routerLink="/book">To the Book</a>
+      <h1>Page not found</h1>
+      <p>The address may be mistyped, or the recipe deleted.</p>
+      <a class="btn btn-primary" routerLink="/book">Open Book</a>
     </div>
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -1,4 +1,10 @@
 import {
+  inOurMark,
+  type KeptAnswer,
+  type LineAnswer,
+  type RecipeVersion,
+} from '@ypsigram/contract';
+import {
   ChangeDetectionStrategy,
   Component,
   DestroyRef,
@@ -16,7 +22,6 @@ import { toSignal } from '@angular/core/rxjs-interop';
 import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { map } from 'rxjs';
-import type { KeptAnswer, LineAnswer, RecipeVersion } from '@ypsigram/contract';
 import { originOf, sameAnswer, type AnsweredBy } from '@ypsigram/core/reading';
 import { onScaleGrid } from '@ypsigram/core/fills';
 import { STANDARDS, standardName, type Standard } from '@ypsigram/core/units';
@@ -71,6 +76,7 @@ export class ReadingPage {
   protected readonly text = this.store.selectSignal(recipeFeature.selectText);
   protected readonly standard = this.store.selectSignal(recipeFeature.selectStandard);
   protected readonly shelf = this.store.selectSignal(kitchenFeature.selectShelf);
+  protected readonly formats = this.store.selectSignal(kitchenFeature.selectFormats);
   protected readonly authors = this.store.selectSignal(authorsFeature.selectAuthors);
   protected readonly authorId = this.store.selectSignal(recipeFeature.selectAuthorId);
   protected readonly known = this.store.selectSignal(recipeFeature.selectAuthorKnown);
@@ -111,7 +117,7 @@ export class ReadingPage {
       moves: question.isUnknown
         ? 'no weight yet'
         : question.gramsAtStake > 0
-          ? onScaleGrid(question.gramsAtStake).shown
+          ? inOurMark(onScaleGrid(question.gramsAtStake).shown)
           : null,
     })),
   );

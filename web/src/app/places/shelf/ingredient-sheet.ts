@@ -1,18 +1,19 @@
-import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
-import { RouterLink } from '@angular/router';
-import { Store } from '@ngrx/store';
 import {
+  basisName,
   CLASS_CAUTIONS,
   CLASS_NAMES,
+  fixed,
   FLOUR_CAUTION,
   FRESHNESS,
+  HEAVIEST_DENSITY,
   METHOD_NAMES,
   ROLE_NAMES,
   SPOON_TECHNIQUE,
   TECHNIQUES,
-  basisName,
-  HEAVIEST_DENSITY,
 } from '@ypsigram/contract';
+import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
+import { RouterLink } from '@angular/router';
+import { Store } from '@ngrx/store';
 import { Fraction, showKitchen } from '@ypsigram/core/amount';
 import {
   THIS_KITCHEN,
@@ -41,7 +42,7 @@ const PIECES: Readonly<Record<string, string>> = {
   packet: 'a packet',
   stick: 'a stick',
 };
-const gram = (grams: number): string => grams.toFixed(grams < 20 ? 1 : 0);
+const gram = (grams: number): string => fixed(grams, grams < 20 ? 1 : 0);
 
 /** An ingredient's page: its weights by form and method, their sources, and how to fill a cup. */
 @Component({
@@ -68,7 +69,7 @@ export class IngredientSheet {
   protected readonly standard = computed(() => standardName(this.kitchen().standard));
   protected readonly kind = computed(() => {
     const { class: name, role, waterPercent } = this.ingredient();
-    return `${CLASS_NAMES[name]} · counts as ${ROLE_NAMES[role]} · ${waterPercent} % water`;
+    return `${CLASS_NAMES[name]} · ${ROLE_NAMES[role]} in the dough · ${waterPercent} % water`;
   });
   protected readonly otherNames = computed(() => {
     const { aliases, loosely = [] } = this.ingredient();
@@ -89,7 +90,7 @@ export class IngredientSheet {
       cup: gram(row.cup.gramsPerMillilitre * cup!),
       tbsp: gram(row.tbsp.gramsPerMillilitre * tbsp!),
       tsp: gram(row.tsp.gramsPerMillilitre * tsp!),
-      density: row.cup.gramsPerMillilitre.toFixed(3),
+      density: fixed(row.cup.gramsPerMillilitre, 3),
       isEstimate: row.cup.rung === 'estimate',
       rung: basisName(row.cup),
       source: row.cup.derivedFrom
@@ -116,7 +117,7 @@ export class IngredientSheet {
     return equalWeights(ingredient, salts, 'tsp').map(({ ingredient: other, measures }) => ({
       name: other.name.toLowerCase(),
       measures: showKitchen(new Fraction(Math.round(measures * 1000), 1000)).text,
-      exactly: measures.toFixed(2),
+      exactly: fixed(measures, 2),
     }));
   });
   protected readonly spoonGrams = computed(() => {
@@ -145,7 +146,7 @@ export class IngredientSheet {
         return (
           `Sources disagree: ${apart.source} gives ${apart.grams} g ${METHOD_NAMES[apart.method]}, ` +
           `${by} % ${way} than ${used.source} with ${used.grams} g ${METHOD_NAMES[used.method]} suggests. ` +
-          `Each is used for its own way of filling; estimates rest on ${used.source}.`
+          `Each is used for its own way of filling; estimates use ${used.source}.`
         );
       },
     ),
@@ -177,7 +178,7 @@ export class IngredientSheet {
   protected keep(row: Pick<OwnWeight, 'form' | 'method'>, text: string): void {
     const grams = Number(text.trim().replace(',', '.'));
     if (!(grams > 0 && grams / this.cup() <= HEAVIEST_DENSITY)) {
-      this.slip.set('Write how many grams one level cup weighs, for example 128.');
+      this.slip.set('Write how many grams one cup weighs, for example 128.');
       return;
     }
     const { id: ingredientId } = this.ingredient();

@@ -1,8 +1,8 @@
+import { fixed, HEAVIEST_PACK_GRAMS, HIGHEST_PRICE } from '@ypsigram/contract';
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { Store } from '@ngrx/store';
-import { HEAVIEST_PACK_GRAMS, HIGHEST_PRICE } from '@ypsigram/contract';
 import type { Ingredient } from '@ypsigram/core/catalogue';
-import { decimal } from '../../kit/figures/figures';
+import { decimal, money } from '../../kit/figures/figures';
 import { kitchenChanges } from '../../state/kitchen/kitchen.actions';
 import { kitchenFeature } from '../../state/kitchen/kitchen.feature';
 
@@ -13,11 +13,11 @@ import { kitchenFeature } from '../../state/kitchen/kitchen.feature';
     <h3>Price</h3>
     <div class="fields">
       <label>
-        <span>A pack holds, g</span>
+        <span>A pack weighs, g</span>
         <input #packField class="form-control" inputmode="decimal" [value]="pack()" />
       </label>
       <label>
-        <span>and costs, {{ currency() }}</span>
+        <span>Price, {{ currency() }}</span>
         <input
           #priceField
           class="form-control"
@@ -31,10 +31,10 @@ import { kitchenFeature } from '../../state/kitchen/kitchen.feature';
         class="btn btn-outline-primary"
         (click)="keep(packField.value, priceField.value)"
       >
-        Keep
+        Save price
       </button>
       @if (found()) {
-        <button type="button" class="btn btn-quiet" (click)="forget()">Forget</button>
+        <button type="button" class="btn btn-quiet" (click)="forget()">Remove price</button>
       }
     </div>
     <p role="status">{{ costs() }}</p>
@@ -62,33 +62,34 @@ export class PackPrice {
   private readonly store = inject(Store);
   private readonly kitchen = this.store.selectSignal(kitchenFeature.selectCurrent);
 
-  protected readonly currency = computed(() => this.kitchen().currency);
+  protected readonly currency = this.store.selectSignal(kitchenFeature.selectCurrency);
   protected readonly found = computed(
     () =>
       this.kitchen().prices.find(({ ingredientId }) => ingredientId === this.ingredient().id) ??
       null,
   );
   protected readonly pack = computed(() => String(this.found()?.packGrams ?? ''));
-  protected readonly price = computed(() => this.found()?.price.toFixed(2) ?? '');
+  protected readonly price = computed(() => {
+    const found = this.found();
+    return found ? fixed(found.price, 2) : '';
+  });
   protected readonly problem = signal<string | null>(null);
   protected readonly costs = computed(() => {
     const found = this.found();
     if (!found) return '';
     const perGram = found.price / found.packGrams;
-    const hundred = `${this.currency()} ${(100 * perGram).toFixed(2)} for 100 g`;
+    const hundred = `${money(100 * perGram, this.currency())} for 100 g`;
     const cup = this.cupGrams();
-    return cup === null
-      ? hundred
-      : `${hundred}, ${this.currency()} ${(cup * perGram).toFixed(2)} a cup`;
+    return cup === null ? hundred : `${hundred}, ${money(cup * perGram, this.currency())} a cup`;
   });
 
   protected keep(pack: string, cost: string): void {
     const [packGrams, price] = [decimal(pack), decimal(cost)];
     if (!packGrams || packGrams > HEAVIEST_PACK_GRAMS) {
-      return this.problem.set('Write what the pack holds, in grams: for example 1500.');
+      return this.problem.set('Write the weight of the pack in grams, for example 1500.');
     }
     if (!price || price > HIGHEST_PRICE) {
-      return this.problem.set('Write what the pack costs: for example 1.95.');
+      return this.problem.set('Write the price of the pack, for example 1.95.');
     }
     this.problem.set(null);
     const { id: ingredientId } = this.ingredient();

@@ -56,6 +56,7 @@ export class ShelfPage {
   private readonly shelf = this.store.selectSignal(kitchenFeature.selectShelf);
   private readonly search = computed(() => shelfSearch(this.shelf()));
 
+  protected readonly areLettersKeys = this.store.selectSignal(kitchenFeature.selectLetterKeys);
   protected readonly table = WEIGHTS_TABLE;
   protected readonly isAdding = signal(false);
   private readonly state = this.store.selectSignal(kitchenFeature.selectKitchenState);

@@ -24,7 +24,7 @@ import { TakeReading } from '../../scale/take-reading';
   selector: 'yg-weigh-now',
   imports: [TakeReading],
   template: `
-    <h3>Weigh one now</h3>
+    <h3>Weigh a cup or spoon</h3>
     <div class="fields">
       <label>
         <span>Filled</span>
@@ -55,7 +55,7 @@ import { TakeReading } from '../../scale/take-reading';
         />
       </label>
       <button type="button" class="btn btn-outline-primary" (click)="keep(gramsField.value)">
-        Make it this kitchen’s
+        Use this weight
       </button>
       <yg-take-reading (taken)="use($event)" />
     </div>
@@ -126,7 +126,7 @@ export class WeighNow {
 
   protected use(mass: number): void {
     const tool = this.tools().find(({ name }) => name === this.toolName());
-    if (!tool) return this.problem.set('Put a cup or a spoon in the Drawer first.');
+    if (!tool) return this.problem.set('Add a cup or a spoon to the Drawer first.');
     const gramsPerMillilitre = mass / heldMillilitresOf(tool, this.standard());
     if (!(gramsPerMillilitre > 0 && gramsPerMillilitre <= HEAVIEST_DENSITY)) return this.complain();
     this.problem.set(null);
@@ -140,8 +140,6 @@ export class WeighNow {
   }
 
   private complain(): void {
-    this.problem.set(
-      `Write what the ${this.toolName()} of it weighs, in grams and without the tool.`,
-    );
+    this.problem.set(`Write what the ${this.toolName()} weighs in grams, without the tool itself.`);
   }
 }

@@ -43,7 +43,7 @@ describe('a history', () => {
     expect(forth(change(undone, 2))).toBeNull();
   });
 
-  it('keeps no more steps than anybody goes back, and still knows how many there were', () => {
+  it('keeps no more steps than anyone goes back, and still knows how many there were', () => {
     let state = START;
     for (let value = 1; value <= 500; value++) state = change(state, value);
     expect(state.history.past.length).toBe(200);

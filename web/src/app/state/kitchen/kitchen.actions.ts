@@ -15,6 +15,12 @@ import type { IngredientClass, Method, OwnWeight } from '@ypsigram/core/catalogu
 import type { FillingOf } from '@ypsigram/core/measuring';
 import type { Standard } from '@ypsigram/core/units';
 
+/** How this kitchen writes figures, dates, money and heat, and whether letters are shortcuts. */
+export type Settings = Pick<
+  Kitchen,
+  'currency' | 'decimalMark' | 'dateOrder' | 'temperature' | 'letterKeys'
+>;
+
 /** What its owner does with the kitchen: each is saved at once, and can be undone. */
 export const kitchenChanges = createActionGroup({
   source: 'Kitchen',
@@ -39,6 +45,7 @@ export const kitchenChanges = createActionGroup({
     'Hand removed': props<{ id: string }>(),
     'Habit chosen': props<{ of: IngredientClass; method: Method | null }>(),
     'Weighing chosen': props<{ weighedIn: WeighedIn }>(),
+    'Settings chosen': props<{ change: Partial<Settings> }>(),
     'Hand chosen': props<{ id: string | null }>(),
     'Answer kept': props<{ answer: KeptAnswer }>(),
     'Answer forgotten': props<{ of: KeptAnswer }>(),

@@ -5,6 +5,7 @@ import { shelfOf } from '@ypsigram/core/catalogue';
 import { sameFilling, type FillingOf } from '@ypsigram/core/measuring';
 import { sameAnswer } from '@ypsigram/core/reading';
 import { NO_HISTORY, record, stepBack, type History } from '../history/history';
+import { formatsOf } from './formats';
 import { kitchenActions, kitchenChanges } from './kitchen.actions';
 
 export type Possessions = Omit<Kitchen, 'revision'>;
@@ -155,6 +156,7 @@ export const kitchenFeature = createFeature({
       return change(state, { habits: method ? { ...others, [of]: method } : others });
     }),
     on(kitchenChanges.weighingChosen, (state, { weighedIn }) => change(state, { weighedIn })),
+    on(kitchenChanges.settingsChosen, (state, { change: by }) => change(state, by)),
     on(kitchenChanges.handChosen, (state, { id }) => change(state, { handId: id })),
     on(kitchenChanges.changeUndone, (state) => {
       const step = stepBack(state.history, state.current);
@@ -186,6 +188,7 @@ export const kitchenFeature = createFeature({
     const selectWeighedIn = createSelector(selectCurrent, ({ weighedIn }) => weighedIn);
     const selectHabits = createSelector(selectCurrent, ({ habits }) => habits);
     const selectHandId = createSelector(selectCurrent, ({ handId }) => handId);
+    const selectFormats = createSelector(selectCurrent, formatsOf);
     /** The drawer that plans are made with. */
     const selectDrawer = createSelector(
       selectStandard,
@@ -205,6 +208,10 @@ export const kitchenFeature = createFeature({
       selectWeighedIn,
       selectHabits,
       selectAnswers,
+      selectFormats,
+      selectCurrency: createSelector(selectFormats, ({ currency }) => currency),
+      selectDecimalMark: createSelector(selectFormats, ({ decimalMark }) => decimalMark),
+      selectLetterKeys: createSelector(selectCurrent, ({ letterKeys }) => letterKeys),
       selectDrawer,
       selectShelf,
       /** What this kitchen plans with. */

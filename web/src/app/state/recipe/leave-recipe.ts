@@ -4,7 +4,7 @@ import { filter, map, take, type Observable } from 'rxjs';
 import { recipeActions } from './recipe.actions';
 import { recipeFeature, type RecipeState } from './recipe.feature';
 
-const QUESTION = 'The last change to this recipe is not saved yet. Leave it behind?';
+const QUESTION = 'The last change to this recipe is not saved. Leave without saving?';
 
 /** Saved, or certain that it can't be: nothing more will come by waiting. */
 const isSettled = ({ saved, status }: RecipeState): boolean =>

@@ -7,7 +7,10 @@ export function rememberNewRecipe({ text, standard, authorId }: Draft): void {
   try {
     localStorage.setItem(KEY, JSON.stringify({ text, standard, authorId }));
   } catch (error) {
-    console.warn('The unsaved recipe could not be kept in this browser.', error);
+    console.warn(
+      'This browser could not store the unsaved recipe. Save it before you close the page.',
+      error,
+    );
   }
 }
 
@@ -19,7 +22,7 @@ export function recallNewRecipe(): Draft {
     const { text, standard = EMPTY_DRAFT.standard, authorId = null } = kept;
     return { ...EMPTY_DRAFT, text, standard, authorId };
   } catch (error) {
-    console.warn('The unsaved recipe in this browser could not be read.', error);
+    console.warn('The unsaved recipe stored in this browser could not be read.', error);
     return EMPTY_DRAFT;
   }
 }
@@ -28,6 +31,6 @@ export function forgetNewRecipe(): void {
   try {
     localStorage.removeItem(KEY);
   } catch (error) {
-    console.warn('The copy of the saved recipe could not be removed from this browser.', error);
+    console.warn('This browser could not remove its copy of the saved recipe.', error);
   }
 }

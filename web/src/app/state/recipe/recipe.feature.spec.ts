@@ -199,7 +199,7 @@ describe('the open recipe', () => {
     const state = after(actions.factorSet({ factor: 'a handful' }));
     expect(recipeFeature.selectFactor(select(state))).toBeNull();
     expect(recipeFeature.selectPlan(select(state))).toEqual([]);
-    expect(recipeFeature.selectBatchProblem(select(state))).toContain('Write 2, 1.5 or 3/2');
+    expect(recipeFeature.selectBatchProblem(select(state))).toContain('for example 2, 1.5 or 3/2');
   });
 
   it('is as strict as its baker decided', () => {

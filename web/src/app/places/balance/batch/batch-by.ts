@@ -13,15 +13,24 @@ import type { Shelf } from '@ypsigram/core/catalogue';
 import { decimal } from '../../../kit/figures/figures';
 
 const WAYS = [
+  { id: 'factor', name: 'factor' },
   { id: 'pieces', name: 'pieces' },
-  { id: 'portions', name: 'grams to a piece' },
-  { id: 'total', name: 'grams in all' },
+  { id: 'portions', name: 'grams per piece' },
+  { id: 'total', name: 'dough weight' },
   { id: 'limit', name: 'what I have' },
   { id: 'eggs', name: 'eggs' },
   { id: 'pan', name: 'another pan' },
   { id: 'loads', name: 'full loads' },
 ] as const;
 type Way = (typeof WAYS)[number]['id'];
+
+/** What stands before the one figure that a batch is set by. */
+const ASKED: Readonly<Partial<Record<Way, string>>> = {
+  pieces: 'pieces',
+  total: 'dough weight, g',
+  eggs: 'eggs',
+  loads: 'loads',
+};
 
 const SHAPES = [
   { id: 'round', name: 'round', sides: ['across'] },
@@ -71,7 +80,7 @@ function panOf({ shape, sides, height }: TypedPan, centimetres: number): Pan | n
   }
 }
 
-/** The batch in other terms than a factor: what a baker has, wants or bakes in. */
+/** How large the batch is: by a factor, which is given as content, or by what a baker has, wants or bakes in. */
 @Component({
   selector: 'yg-batch-by',
   templateUrl: './batch-by.html',
@@ -87,7 +96,7 @@ export class BatchBy {
 
   protected readonly ways = WAYS;
   protected readonly shapes = SHAPES;
-  protected readonly way = signal<Way>('pieces');
+  protected readonly way = signal<Way>('factor');
   protected readonly problem = signal<string | null>(null);
   protected readonly limitedBy = signal<string | null>(null);
   /** The unit that pans are measured in. */
@@ -95,7 +104,7 @@ export class BatchBy {
   protected readonly from = signal(A_PAN);
   protected readonly to = signal(A_PAN);
   protected readonly ends = [
-    { key: 'from', name: 'its pan', pan: this.from },
+    { key: 'from', name: 'the recipe’s pan', pan: this.from },
     { key: 'to', name: 'mine', pan: this.to },
   ] as const;
   /** Ingredients that can limit a batch, by name. */
@@ -108,6 +117,8 @@ export class BatchBy {
   /** What there is of each, as typed. */
   private readonly have = signal<ReadonlyMap<string, number>>(new Map());
 
+  protected readonly asked = computed(() => ASKED[this.way()]);
+
   protected choose(way: string): void {
     this.way.set(way as Way);
     this.problem.set(null);
@@ -116,7 +127,7 @@ export class BatchBy {
 
   protected count(text: string): void {
     const number = decimal(text);
-    if (!number) return this.problem.set('Write how many, more than none.');
+    if (!number) return this.problem.set('Write a number above 0.');
     const way = this.way();
     if (way === 'loads') this.fill(number);
     else if (way === 'eggs') this.set({ by: 'eggs', eggs: number });
@@ -132,14 +143,15 @@ export class BatchBy {
       this.holds(),
     );
     if (factor === null) {
-      return this.problem.set('Say first, under Bowl and oven, what yours hold.');
+      return this.problem.set('First fill in “Bowl and oven” below.');
     }
     this.set({ by: 'factor', factor: String(Number(factor.toPrecision(DIGITS))) });
   }
 
   protected portion(pieces: string, each: string): void {
     const [count, gramsEach] = [decimal(pieces), decimal(each)];
-    if (!count || !gramsEach) return this.problem.set('Write how many pieces, and grams to each.');
+    if (!count || !gramsEach)
+      return this.problem.set('Write how many pieces you want and how many grams each.');
     this.set({ by: 'portions', pieces: count, gramsEach });
   }
 
@@ -169,7 +181,7 @@ export class BatchBy {
     const centimetres = CENTIMETRES[this.unit()];
     const [from, to] = [panOf(this.from(), centimetres), panOf(this.to(), centimetres)];
     if (from && to) this.set({ by: 'pan', from, to });
-    else this.problem.set('Write the sizes of both pans; moulds in whole numbers.');
+    else this.problem.set('Write the sizes of both pans. Moulds are counted in whole numbers.');
   }
 
   protected shapeChosen(end: 'from' | 'to', shape: string): void {

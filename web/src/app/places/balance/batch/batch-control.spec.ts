@@ -40,7 +40,7 @@ describe('BatchControl', () => {
     type('0');
     expect(changes).toEqual([]);
     expect(element().querySelector('input')!.value).toBe('0');
-    expect(element().textContent).toContain('A batch needs a factor over zero.');
+    expect(element().textContent).toContain('Write a factor above 0');
     expect(element().querySelector('input')!.getAttribute('aria-invalid')).toBe('true');
   });
 

@@ -24,7 +24,7 @@ const QUICK = [
   { factor: '3', shown: '3' },
 ] as const;
 
-/** How large the batch is: a few factors at hand, any other typed. */
+/** The factor of the batch: a few at hand, any other typed or dragged. */
 @Component({
   selector: 'yg-batch-control',
   templateUrl: './batch-control.html',

@@ -1,3 +1,4 @@
+import { fixed } from '@ypsigram/contract';
 import { ChangeDetectionStrategy, Component, effect, input, output, signal } from '@angular/core';
 import { mixed, type Fraction } from '@ypsigram/core/amount';
 import { cleanBatches } from '@ypsigram/core/formula';
@@ -17,7 +18,7 @@ function offerOf({ factor, eggs, fills, tools, drift, change }: CleanBatch): Off
   const parts = [
     ...(eggs === null ? [] : [`${eggs} ${eggs === 1 ? 'egg' : 'eggs'}`]),
     `${Math.round(fills)} fills of ${tools} tools`,
-    `ratios within ${(100 * drift).toFixed(1)} %`,
+    `ratios within ${fixed(100 * drift, 1)} %`,
     `${(100 * Math.abs(change)).toFixed(0)} % ${change < 0 ? 'less' : 'more'}`,
   ];
   return { factor: writeFactor(factor), shown: mixed(factor), says: parts.join(', ') };
@@ -29,7 +30,7 @@ function offerOf({ factor, eggs, fills, tools, drift, change }: CleanBatch): Off
   template: `
     @if (offers().length > 0) {
       <section aria-labelledby="clean-heading">
-        <h2 id="clean-heading">Cleaner nearby</h2>
+        <h2 id="clean-heading">Batches that are easier to measure</h2>
         <ul>
           @for (offer of offers(); track offer.factor) {
             <li>

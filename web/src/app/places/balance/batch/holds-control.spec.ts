@@ -31,7 +31,7 @@ describe('HoldsControl', () => {
     fixture.componentRef.setInput('loads', { count: 3, gramsEach: 640, limitedBy: 'oven' });
     fixture.detectChanges();
     expect(element().querySelector('.loads')!.textContent).toContain(
-      'In 3 equal loads of 640 g: the oven takes no more.',
+      'Make 3 equal loads of 640 g: that is what your oven takes at once.',
     );
   });
 });

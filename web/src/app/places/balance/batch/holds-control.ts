@@ -10,7 +10,7 @@ import { decimal, grams } from '../../../kit/figures/figures';
       <summary>Bowl and oven</summary>
       <div class="fields">
         <label>
-          <span>The bowl holds, ml</span>
+          <span>Your bowl holds, mL</span>
           <input
             #bowl
             class="form-control"
@@ -32,7 +32,7 @@ import { decimal, grams } from '../../../kit/figures/figures';
           />
         </label>
       </div>
-      <p class="soft">A bowl is filled to half, so that there is room to mix.</p>
+      <p class="soft">The bowl is filled to half at most, so that there is room to mix.</p>
     </details>
     @if (said(); as said) {
       <p class="loads" role="status">{{ said }}</p>
@@ -67,8 +67,10 @@ export class HoldsControl {
     const loads = this.loads();
     if (!loads) return null;
     const because =
-      loads.limitedBy === 'bowl' ? 'the bowl holds no more' : 'the oven takes no more';
-    return `In ${loads.count} equal loads of ${grams(loads.gramsEach)} g: ${because}.`;
+      loads.limitedBy === 'bowl'
+        ? 'that is what your bowl can mix at once'
+        : 'that is what your oven takes at once';
+    return `Make ${loads.count} equal loads of ${grams(loads.gramsEach)} g: ${because}.`;
   });
 
   protected number(text: string): number | null {

@@ -80,7 +80,7 @@ describe('LedgerLine', () => {
     fixture.detectChanges();
     const mended: Advice[] = [];
     fixture.componentInstance.mended.subscribe((one) => mended.push(one));
-    expect(text(fixture)).toContain('10.0 % over. Filled dipped it is 1.0 % off.');
+    expect(text(fixture)).toContain('10.0 % over. Fill it dipped: then it is 1.0 % off.');
     (fixture.nativeElement as HTMLElement)
       .querySelector<HTMLButtonElement>('.mend button')!
       .click();
@@ -107,7 +107,7 @@ describe('LedgerLine', () => {
     const fixture = open('2 cups flour');
     (fixture.nativeElement as HTMLElement).querySelector<HTMLButtonElement>('.rung')!.click();
     fixture.detectChanges();
-    expect(text(fixture)).toContain('heaped by spoon');
+    expect(text(fixture)).toContain('heaped with a spoon');
     expect(text(fixture)).toContain('Raw flour is not safe to taste.');
   });
 });

@@ -1,3 +1,4 @@
+import { adviceMessage, basisName, inOurMark, METHOD_NAMES, noteMessage } from '@ypsigram/contract';
 import {
   ChangeDetectionStrategy,
   Component,
@@ -7,7 +8,6 @@ import {
   signal,
   type Signal,
 } from '@angular/core';
-import { METHOD_NAMES, adviceMessage, basisName, noteMessage } from '@ypsigram/contract';
 import { isRange } from '@ypsigram/core/amount';
 import {
   methodsForLine,
@@ -104,13 +104,13 @@ export class LedgerLine {
   });
   protected readonly grams = computed(() => {
     const intended = this.plan().intended;
-    return intended && onScaleGrid(intended.grams).shown.replace(' g', '');
+    return intended && inOurMark(onScaleGrid(intended.grams).shown).replace(' g', '');
   });
   protected readonly spread = computed(() => spread(this.plan().intended));
   protected readonly rung = computed(() => basisName(this.plan().intended?.basis ?? null));
   protected readonly weight = computed(() => {
     const { weight } = this.plan();
-    return weight && shownParts(weight.shown);
+    return weight && shownParts(inOurMark(weight.shown));
   });
   /** Whose calibrated hand the measure goes by, if it does. */
   protected readonly hand = computed(() => {

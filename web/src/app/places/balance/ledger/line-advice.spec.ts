@@ -17,7 +17,7 @@ describe('what mends a line with one key', () => {
 
   it('is a scale of the kitchen where only that helps', () => {
     expect(mendOf({ ...about, mend: 'fine-scale' })).toEqual({
-      label: 'I have a finer scale',
+      label: 'Add a finer scale',
       change: null,
     });
   });

@@ -19,8 +19,8 @@ export function mendOf(advice: Advice): Mend {
     case 'weigh':
       return { label: 'Weigh it', change: { weighed: true } };
     case 'premix':
-      return { label: 'Make the premix', change: { premix: true } };
+      return { label: 'Use a premix', change: { premix: true } };
     case 'fine-scale':
-      return { label: 'I have a finer scale', change: null };
+      return { label: 'Add a finer scale', change: null };
   }
 }

@@ -1,5 +1,5 @@
+import { basisMeaning, basisName, inOurMark, METHOD_NAMES } from '@ypsigram/contract';
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
-import { METHOD_NAMES, basisMeaning, basisName } from '@ypsigram/contract';
 import { PINNED, methodsForLine, type PlanLine } from '@ypsigram/core/batch';
 import { onScaleGrid } from '@ypsigram/core/fills';
 import { groundsOf, intendedOtherwise } from '@ypsigram/core/conversion';
@@ -30,7 +30,9 @@ export class LineBasis {
   protected readonly meaning = computed(() => basisMeaning(this.basis()));
   protected readonly source = computed(() => {
     const { source, derivedFrom } = this.basis()!;
-    const from = derivedFrom ? `, from the weight when ${METHOD_NAMES[derivedFrom]}` : '';
+    const from = derivedFrom
+      ? `, worked out from the weight when ${METHOD_NAMES[derivedFrom]}`
+      : '';
     return `Source: ${source}${from}.`;
   });
   /** What the weight of your own fills rests on, where that is something else. */
@@ -55,7 +57,7 @@ export class LineBasis {
       key: `${ground.rung} ${ground.source}`,
       name: basisName(ground),
       source: ground.source,
-      shown: onScaleGrid(grams * this.factor()).shown,
+      shown: inOurMark(onScaleGrid(grams * this.factor()).shown),
     }));
   });
 
@@ -76,7 +78,7 @@ export class LineBasis {
       if (!intended) return [];
       return {
         name: METHOD_NAMES[method],
-        shown: onScaleGrid(intended.grams * this.factor()).shown,
+        shown: inOurMark(onScaleGrid(intended.grams * this.factor()).shown),
         rung: basisName(intended.basis),
         isAuthors: method === line.authorMethod,
       };

@@ -57,8 +57,8 @@ describe('LineDecisions', () => {
     );
     expect(kinds[0]).toContain('as written');
     expect(kinds).toContain('Instant yeast');
-    expect(element().textContent).toContain('0.33 g for each gram');
-    expect(element().textContent).toContain('brings in no other allergen');
+    expect(element().textContent).toContain('0.33 g for every gram');
+    expect(element().textContent).toContain('adds no allergen');
   });
 
   it('has each thing of the drawer once to fill only that', () => {
@@ -82,8 +82,8 @@ describe('LineDecisions', () => {
       [...element().querySelectorAll('label')]
         .find((label) => label.textContent!.includes(name))!
         .querySelector('input')!;
-    box('as near as the tools come').click();
-    box('weigh it as a premix').click();
+    box('use as many fills as it takes to come nearest').click();
+    box('weigh as a premix').click();
     expect(decisions).toEqual([{ nearest: true }, { premix: undefined }]);
   });
 });

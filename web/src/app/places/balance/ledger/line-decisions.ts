@@ -1,3 +1,4 @@
+import { short } from '@ypsigram/contract';
 import { ChangeDetectionStrategy, Component, computed, input, output, signal } from '@angular/core';
 import {
   substitutesFor,
@@ -18,11 +19,11 @@ const keyOf = ({ ingredientId, form }: Pick<Substitute, 'ingredientId' | 'form'>
 function changesOf({ gramsEach, waterMore, gained, lost }: Substitute): string {
   const more = waterMore > 0 ? 'more' : 'less';
   return [
-    gramsEach === 1 ? 'gram for gram' : `${Number(gramsEach.toFixed(2))} g for each gram`,
+    gramsEach === 1 ? 'gram for gram' : `${short(gramsEach, 2)} g for every gram`,
     ...(waterMore === 0
       ? []
-      : [`the dough takes about ${Math.abs(waterMore)} g ${more} water to 100 g`]),
-    gained.length > 0 ? `brings in ${gained.join(', ')}` : 'brings in no other allergen',
+      : [`the dough needs about ${Math.abs(waterMore)} g ${more} water for every 100 g`]),
+    gained.length > 0 ? `adds the allergen ${gained.join(', ')}` : 'adds no allergen',
     ...(lost.length > 0 ? [`without ${lost.join(', ')}`] : []),
   ].join('; ');
 }
@@ -82,7 +83,7 @@ export class LineDecisions {
     this.problem.set(null);
     if (text.trim() === '') return this.decided.emit({ grams: undefined });
     const mass = decimal(text);
-    if (!mass) return this.problem.set('Write the weight in grams, such as 130 or 12.5.');
+    if (!mass) return this.problem.set('Write the weight in grams, for example 130 or 12.5.');
     this.decided.emit({ grams: mass / this.factor() });
   }
 

@@ -9,18 +9,18 @@ import { FormulaView } from './formula-view';
 
 const VIEWS = [
   { id: 'formula', name: 'Baker’s formula' },
-  { id: 'compare', name: 'Other cups and hands' },
+  { id: 'compare', name: 'Compare' },
   { id: 'cost', name: 'Cost and shopping' },
 ] as const;
 type View = (typeof VIEWS)[number]['id'];
 
-/** The batch seen otherwise, one view at a time: as a formula, by others' cups, by its cost. */
+/** More about this batch, one view at a time: as a formula, by others' cups, by its cost. */
 @Component({
   selector: 'yg-batch-more',
   imports: [CompareView, CostView, FormulaView],
   template: `
     <section class="enamel" aria-labelledby="more-heading">
-      <h2 id="more-heading" class="visually-hidden">The batch seen otherwise</h2>
+      <h2 id="more-heading" class="visually-hidden">More about this batch</h2>
       <div class="views">
         @for (option of views; track option.id) {
           <button

@@ -1,7 +1,7 @@
+import { fixed, METHOD_NAMES } from '@ypsigram/contract';
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { OtherRecipe } from './other-recipe';
 import { Store } from '@ngrx/store';
-import { METHOD_NAMES } from '@ypsigram/contract';
 import { compareBatch, type Compared } from '@ypsigram/core/formula';
 import { toleranceOf } from '@ypsigram/core/fills';
 import type { Batch } from '@ypsigram/core/batch';
@@ -22,7 +22,7 @@ function nameOf({ kind, name }: Compared): string {
     case 'author':
       return `cup of ${name}`;
     case 'method':
-      return `had the author ${METHOD_NAMES[name as keyof typeof METHOD_NAMES]}`;
+      return `if the author ${METHOD_NAMES[name as keyof typeof METHOD_NAMES]}`;
     case 'hand':
       return `filled by ${name}`;
   }
@@ -62,8 +62,8 @@ export class CompareView {
       name: nameOf(one),
       flour: Math.round(one.flourGrams),
       total: Math.round(one.totalGrams),
-      water: one.ratios.water.toFixed(1),
-      salt: one.ratios.salt.toFixed(2),
+      water: fixed(one.ratios.water, 1),
+      salt: fixed(one.ratios.salt, 2),
       change:
         one === now
           ? ''
@@ -86,7 +86,7 @@ export class CompareView {
       interval: one === now ? ([water - tolerance, water + tolerance] as const) : null,
       dots: [],
     }));
-    const axis = this.hasFlour() ? 'water to 100 g of flour' : 'water to 100 g of everything';
+    const axis = this.hasFlour() ? 'water for 100 g of flour' : 'water for 100 g of everything';
     return rowsChart(rows, [{ at: water, label: 'as it is now' }], axis);
   });
   protected readonly said = computed(() =>

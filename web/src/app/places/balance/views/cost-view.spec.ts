@@ -36,8 +36,8 @@ describe('CostView', () => {
   };
 
   it('counts nothing while no price is known, and leads to where one is set', () => {
-    expect(text()).toContain('0.00 € for this batch');
-    expect(text()).toContain('without 2 ingredients that have no price yet');
+    expect(text()).toContain('Set a price to see what this batch costs.');
+    expect(text()).not.toContain('0.00');
     const links = [...(fixture.nativeElement as HTMLElement).querySelectorAll('a')];
     expect(links.map((link) => link.getAttribute('href'))).toEqual([
       '/shelf/flour-wheat-bread',
@@ -46,11 +46,20 @@ describe('CostView', () => {
   });
 
   it('tells what the batch and a piece cost, and the whole packs to buy', () => {
+    TestBed.inject(Store).dispatch(kitchenChanges.settingsChosen({ change: { currency: '€' } }));
     price('flour-wheat-bread', 750, 1.5);
     expect(text()).toContain('2.00 € for this batch');
-    expect(text()).toContain('0.25 € a piece');
+    expect(text()).toContain('0.25 € per piece');
     expect(text()).toContain('2 × 750 g');
     expect(text()).toContain('500 g left over');
-    expect(text()).toContain('without 1 ingredient that has no price yet');
+    expect(text()).toContain('1 ingredient has no price yet and is not counted');
+  });
+
+  it('does not call a whole cake a piece', () => {
+    price('flour-wheat-bread', 750, 1.5);
+    fixture.componentRef.setInput('pieces', 1);
+    fixture.detectChanges();
+    expect(text()).toContain('for this batch.');
+    expect(text()).not.toContain('per piece');
   });
 });

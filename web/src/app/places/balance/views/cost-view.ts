@@ -4,7 +4,7 @@ import { Store } from '@ngrx/store';
 import { batchCost } from '@ypsigram/core/formula';
 import type { PlanLine } from '@ypsigram/core/batch';
 import type { Shelf } from '@ypsigram/core/catalogue';
-import { grams } from '../../../kit/figures/figures';
+import { grams, money } from '../../../kit/figures/figures';
 import { kitchenFeature } from '../../../state/kitchen/kitchen.feature';
 
 /** What the batch costs, and the packs to buy for it. */
@@ -18,6 +18,8 @@ import { kitchenFeature } from '../../../state/kitchen/kitchen.feature';
 export class CostView {
   private readonly store = inject(Store);
   private readonly possessions = this.store.selectSignal(kitchenFeature.selectCurrent);
+
+  private readonly currency = this.store.selectSignal(kitchenFeature.selectCurrency);
 
   readonly plan = input.required<readonly PlanLine[]>();
   readonly shelf = input.required<Shelf>();
@@ -38,11 +40,13 @@ export class CostView {
   protected readonly total = computed(() => this.money(this.cost().total));
   protected readonly each = computed(() => {
     const pieces = this.pieces();
-    return pieces ? this.money(this.cost().total / pieces) : null;
+    // The one piece of a batch is the batch.
+    const isAnyKnown = this.uncounted() < this.rows().length;
+    return isAnyKnown && pieces && pieces > 1 ? this.money(this.cost().total / pieces) : null;
   });
   protected readonly uncounted = computed(() => this.cost().withoutPrice.length);
 
   private money(value: number): string {
-    return `${value.toFixed(2)} ${this.possessions().currency}`;
+    return money(value, this.currency());
   }
 }

@@ -47,25 +47,25 @@ describe('FormulaView', () => {
 
   it('reaches a hydration by its water', () => {
     open(LOAF);
-    change('Water, %', '80');
-    // 500 g of flour bring 67 g of water of their own.
-    expect(masses[0]![1]).toBeCloseTo((400 - 67 - 0.02) / 0.999, 0);
+    change('Hydration', '80');
+    // 500 g of flour bring 67 g of water of their own, 10 g of salt 0.02 g.
+    expect(masses[0]![1]).toBeCloseTo(400 - 67 - 0.02, 6);
   });
 
   it('passes the mass of the whole dough on', () => {
     open(LOAF);
-    change('Dough in all', '1000');
+    change('Dough weight', '1000');
     expect(totals).toEqual([1000]);
   });
 
   it('says what can not be, and changes nothing', () => {
     open(LOAF);
     change('Bread flour', '80');
-    change('Water, %', '2');
-    change('Dough in all', 'much');
+    change('Hydration', '2');
+    change('Dough weight', 'much');
     expect(masses).toEqual([]);
     expect(totals).toEqual([]);
-    expect(element().querySelector('.problem')!.textContent).toContain('Write the mass');
+    expect(element().querySelector('.problem')!.textContent).toContain('Write the dough weight');
   });
 
   it('has no percentages without flour', () => {

@@ -1,5 +1,5 @@
+import { FACTOR_PROBLEMS, short } from '@ypsigram/contract';
 import { ChangeDetectionStrategy, Component, computed, input, output, signal } from '@angular/core';
-import { FACTOR_PROBLEMS } from '@ypsigram/contract';
 import { LARGEST_FACTOR } from '@ypsigram/core/factor';
 import {
   formulaOf,
@@ -12,7 +12,7 @@ import type { PlanLine } from '@ypsigram/core/batch';
 import type { Shelf } from '@ypsigram/core/catalogue';
 import { decimal, grams } from '../../../kit/figures/figures';
 
-const percent = (value: number): string => String(Number(value.toFixed(value < 10 ? 2 : 1)));
+const percent = (value: number): string => short(value, value < 10 ? 2 : 1);
 
 /** The recipe as a baker's formula: everything to 100 of flour, and set by that. */
 @Component({
@@ -53,7 +53,10 @@ export class FormulaView {
     const formula = this.formula();
     if (!formula) return;
     const masses = wanted === null ? null : massForPercent(formula, index, wanted);
-    this.set(masses, 'Write a percentage over 0; a flour can have all only when it is alone.');
+    this.set(
+      masses,
+      'Write a percentage above 0. A flour can be 100 % only if it is the only one.',
+    );
   }
 
   protected setHydration(text: string): void {
@@ -61,12 +64,15 @@ export class FormulaView {
     const formula = this.formula();
     if (!formula) return;
     const masses = wanted === null ? null : massesForHydration(formula, wanted);
-    this.set(masses, 'The liquids can’t give that: the rest alone brings more, or there are none.');
+    this.set(
+      masses,
+      'The liquids can’t reach that: the other ingredients already hold more water, or there are no liquids.',
+    );
   }
 
   protected setTotal(text: string): void {
     const mass = decimal(text);
-    if (!mass) return this.problem.set('Write the mass of the dough in grams.');
+    if (!mass) return this.problem.set('Write the dough weight in grams.');
     const times = (this.factor() * mass) / (this.formula()?.totalGrams ?? mass);
     if (times > LARGEST_FACTOR) return this.problem.set(FACTOR_PROBLEMS['too-large']);
     this.problem.set(null);

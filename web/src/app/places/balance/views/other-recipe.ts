@@ -1,3 +1,4 @@
+import { fixed, type Recipe } from '@ypsigram/contract';
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { toSignal } from '@angular/core/rxjs-interop';
 import { Store } from '@ngrx/store';
@@ -6,7 +7,6 @@ import { RATIO_PARTS, ratioDrift, type Compared } from '@ypsigram/core/formula';
 import { assembleRecipe, planBatch, setFactor } from '@ypsigram/core/batch';
 import { answerReading, readRecipe } from '@ypsigram/core/reading';
 import { catchError, map, of } from 'rxjs';
-import type { Recipe } from '@ypsigram/contract';
 import { RecipesApi, problemOf } from '../../../api/recipes-api';
 import { authorsFeature, knownOf } from '../../../state/authors/authors.feature';
 import { kitchenFeature } from '../../../state/kitchen/kitchen.feature';
@@ -84,8 +84,8 @@ export class OtherRecipe {
     if (!ratios) return [];
     return RATIO_PARTS.map((part) => ({
       part,
-      mine: this.now().ratios[part].toFixed(1),
-      theirs: ratios.ratios[part].intended.toFixed(1),
+      mine: fixed(this.now().ratios[part], 1),
+      theirs: fixed(ratios.ratios[part].intended, 1),
     })).filter(({ mine, theirs }) => Number(mine) > 0 || Number(theirs) > 0);
   });
 

@@ -1,3 +1,4 @@
+import { fixed } from '@ypsigram/contract';
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
 import type { Shelf } from '@ypsigram/core/catalogue';
 import { RATIO_PARTS, ratioDrift } from '@ypsigram/core/formula';
@@ -25,7 +26,7 @@ export class RatiosFoot {
         intended: shown(intended),
         measured: shown(measured),
         weighed: shown(weighed),
-        drift: `${(100 * drift).toFixed(1)} %`,
+        drift: `${fixed(100 * drift, 1)} %`,
         isOver,
       };
     });
@@ -41,5 +42,5 @@ export class RatiosFoot {
 }
 
 function shown(percent: number): string {
-  return percent.toFixed(percent < 10 ? 2 : 1);
+  return fixed(percent, percent < 10 ? 2 : 1);
 }

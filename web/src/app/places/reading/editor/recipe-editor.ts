@@ -113,7 +113,7 @@ export class RecipeEditor {
         EditorView.lineWrapping,
         EditorView.cspNonce.of(this.nonce),
         EditorView.contentAttributes.of({
-          'aria-label': 'Text of the recipe',
+          'aria-label': 'Recipe text',
           spellcheck: 'false',
           autocorrect: 'off',
         }),

@@ -69,7 +69,7 @@ describe('CorrectLine', () => {
     expect(fields[0]!.value).toBe('some');
     set(0, '1');
     set(2, 'no such thing');
-    expect(save()).toContain('Name an ingredient');
+    expect(save()).toContain('Choose an ingredient');
     expect(corrected).toEqual([]);
   });
 });

@@ -1,5 +1,5 @@
+import { METHOD_NAMES, short } from '@ypsigram/contract';
 import { ChangeDetectionStrategy, Component, computed, input, output, signal } from '@angular/core';
-import { METHOD_NAMES } from '@ypsigram/contract';
 import { midpoint, readAmount, type Amount } from '@ypsigram/core/amount';
 import type { Ingredient, Method, Shelf } from '@ypsigram/core/catalogue';
 import { methodsFor } from '@ypsigram/core/measuring';
@@ -43,7 +43,7 @@ export class CorrectLine {
   /** A weight beside a volume; one that is the amount itself says nothing more. */
   protected readonly stated = computed(() => {
     const { stated, unit } = this.line();
-    return !stated || (unit !== null && isMassUnit(unit)) ? '' : Number(stated.grams.toFixed(1));
+    return !stated || (unit !== null && isMassUnit(unit)) ? '' : short(stated.grams, 1);
   });
   protected readonly amount = computed(() => {
     const { amount } = this.line();
@@ -58,7 +58,7 @@ export class CorrectLine {
 
   protected save(amount: string, unit: string, method: string, grams: string): void {
     const ingredient = this.ingredient();
-    if (!ingredient) return this.problem.set('Name an ingredient of the Shelf.');
+    if (!ingredient) return this.problem.set('Choose an ingredient from the Shelf.');
     const written = amount.trim();
     const found = readAmount(written);
     if (written !== '' && found?.length !== written.length) return this.problem.set(AMOUNT_PROBLEM);

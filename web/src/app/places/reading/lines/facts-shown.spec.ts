@@ -3,7 +3,7 @@ import { factsShown } from './facts-shown';
 
 describe('what a step says, in a few words', () => {
   const shown = (step: string): string | null =>
-    factsShown(readText(`A title\n1 cup sugar\nMethod\n${step}`).lines.at(-1)!);
+    factsShown(readText(`A title\n1 cup sugar\nMethod\n${step}`).lines.at(-1)!, 'celsius');
 
   it('names heat, tin and time', () => {
     expect(shown('Heat the oven to 180C/160C fan/gas 4 and grease two 20 cm tins.')).toBe(

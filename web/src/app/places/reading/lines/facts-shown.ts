@@ -1,35 +1,38 @@
+import { short, type Temperature } from '@ypsigram/contract';
 import {
   factsOf,
   type OvenSetting,
   type PanSize,
   type TimeSpan,
 } from '@ypsigram/core/reading/facts';
+import { DEGREES, degreesOf } from '../../../kit/figures/heat';
 import type { Line } from '@ypsigram/core/reading';
 
 const PURPOSES: Readonly<Record<TimeSpan['purpose'], string>> = {
   preparing: 'prepare',
   baking: 'bake',
   cooking: 'cook',
-  total: 'in all',
+  total: 'total',
   proving: 'prove',
   chilling: 'chill',
   resting: 'rest',
   other: 'for',
 };
 
-const degrees = (celsius: number): string => `${Math.round(celsius)} °C`;
+const degrees = (celsius: number, unit: Temperature): string =>
+  `${Math.round(degreesOf(celsius, unit))} ${DEGREES[unit]}`;
 
-function oven({ celsius, fanCelsius, gasMark }: OvenSetting): string {
-  const fan = fanCelsius === null ? '' : `, ${degrees(fanCelsius)} with the fan`;
-  return `oven ${degrees(celsius)}${fan}${gasMark === null ? '' : `, gas ${gasMark}`}`;
+function oven({ celsius, fanCelsius, gasMark }: OvenSetting, unit: Temperature): string {
+  const fan = fanCelsius === null ? '' : `, ${degrees(fanCelsius, unit)} with the fan`;
+  return `oven ${degrees(celsius, unit)}${fan}${gasMark === null ? '' : `, gas ${gasMark}`}`;
 }
 
 const minutes = (value: number): string =>
   value >= 120 || value === 60
-    ? `${Number((value / 60).toFixed(1))} h`
+    ? `${short(value / 60, 1)} h`
     : value < 1
       ? `${Math.round(value * 60)} s`
-      : `${Number(value.toFixed(1))} min`;
+      : `${short(value, 1)} min`;
 
 function time({ purpose, minMinutes, maxMinutes }: TimeSpan): string {
   const [from, to] = [minutes(minMinutes), minutes(maxMinutes)];
@@ -43,13 +46,13 @@ function pan({ shape, count, lengthCm, widthCm, heightCm }: PanSize): string {
   if (shape === 'moulds') return `${count} moulds`;
   const sides = [lengthCm, widthCm, heightCm]
     .filter((side) => side !== null)
-    .map((side) => String(Number(side.toFixed(1))));
+    .map((side) => short(side, 1));
   return `${count > 1 ? `${count} × ` : ''}${shape} tin, ${sides.join(' × ')} cm`;
 }
 
 /** What a step or yield says of heat, time and tins, in a few words; null where nothing. */
-export function factsShown(line: Line): string | null {
+export function factsShown(line: Line, unit: Temperature): string | null {
   const { ovens, times, pans } = factsOf([line]);
-  const shown = [...ovens.map(oven), ...pans.map(pan), ...times.map(time)];
+  const shown = [...ovens.map((one) => oven(one, unit)), ...pans.map(pan), ...times.map(time)];
   return shown.length === 0 ? null : shown.join(' · ');
 }

@@ -29,7 +29,7 @@ describe('LineQuestion', () => {
 
   it('stands its answers side by side, each with what it weighs', () => {
     const { answers, element } = show('1 1/2 cups cake flour, sifted');
-    expect(answers).toEqual(['1 sifted after measuring 164 g', '2 sifted before measuring 144 g']);
+    expect(answers).toEqual(['1 after 164 g', '2 before 144 g']);
     expect(element.querySelector('p')!.textContent).toContain('Done after measuring, or before?');
     expect(element.querySelector('.choices')!.getAttribute('aria-labelledby')).toBe('question-0');
   });
@@ -46,7 +46,7 @@ describe('LineQuestion', () => {
   it('offers the closest names for an unknown one, and the Shelf', () => {
     const { answers } = show('1 tsp bakign powder');
     expect(answers[0]).toBe('1 baking powder 4.6 g');
-    expect(answers.at(-1)).toBe('None: add it to the Shelf');
+    expect(answers.at(-1)).toBe('None of these: add an ingredient');
   });
 
   it('names the slip behind a weight that cannot be', () => {
@@ -56,6 +56,6 @@ describe('LineQuestion', () => {
       '2 the volume 125 g',
       '3 a digit is wrong 120 g',
     ]);
-    expect(show('1 cup (60 g) flour').answers[0]).toContain('it is half the volume');
+    expect(show('1 cup (60 g) flour').answers[0]).toContain('for half the volume');
   });
 });

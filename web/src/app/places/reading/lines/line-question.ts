@@ -34,7 +34,7 @@ import type { Line } from '@ypsigram/core/reading';
       }
       @if (isUnknown()) {
         <button type="button" class="btn btn-quiet add" (click)="added.emit()">
-          None: add it to the Shelf
+          None of these: add an ingredient
         </button>
       }
     </div>

@@ -1,4 +1,12 @@
 import {
+  type Temperature,
+  basisName,
+  choiceText,
+  inOurMark,
+  METHOD_NAMES,
+  noteMessage,
+} from '@ypsigram/contract';
+import {
   ChangeDetectionStrategy,
   Component,
   ElementRef,
@@ -9,7 +17,6 @@ import {
   signal,
   viewChildren,
 } from '@angular/core';
-import { METHOD_NAMES, basisName, choiceText, noteMessage } from '@ypsigram/contract';
 import { onScaleGrid } from '@ypsigram/core/fills';
 import type { Shelf } from '@ypsigram/core/catalogue';
 import { intendedMass, type Choice, type Question } from '@ypsigram/core/conversion';
@@ -40,6 +47,7 @@ export class UnderstoodLine {
   /** Which line it is, for names of its parts. */
   readonly index = input(0);
   readonly standard = input.required<Standard>();
+  readonly temperature = input<Temperature>('celsius');
   readonly shelf = input.required<Shelf>();
   /** What is known of the author's cups. */
   readonly known = input<readonly KnownWeight[]>([]);
@@ -64,7 +72,7 @@ export class UnderstoodLine {
   });
   protected readonly grams = computed(() => {
     const intended = this.intended();
-    return intended && onScaleGrid(intended.grams).shown.replace(' g', '');
+    return intended && inOurMark(onScaleGrid(intended.grams).shown).replace(' g', '');
   });
   protected readonly spread = computed(() => spread(this.intended()));
   protected readonly rung = computed(() => basisName(this.intended()?.basis ?? null));
@@ -80,13 +88,13 @@ export class UnderstoodLine {
     (this.line().answered?.given ?? []).map((given) => ({
       given,
       key: given.note?.code ?? 'correction',
-      says: given.note ? `You said: ${this.choiceOf(given)}.` : 'You corrected this line.',
+      says: given.note ? `Your answer: ${this.choiceOf(given)}.` : 'You corrected this line.',
       // A line as a whole is corrected for itself alone.
       canKeep: given.note !== null && canBeKept(given.note),
     })),
   );
   /** Heat, time and tins of a step. */
-  protected readonly facts = computed(() => factsShown(this.line()));
+  protected readonly facts = computed(() => factsShown(this.line(), this.temperature()));
   /** The quiet assumption that the baker has opened to change it. */
   protected readonly opened = signal<string | null>(null);
   protected readonly isCorrecting = signal(false);
@@ -143,7 +151,13 @@ export class UnderstoodLine {
     const choice = question?.choices.find(
       (one) => JSON.stringify(Object.entries(one.reading).sort()) === same,
     );
-    if (choice && note) return choiceText(note, choice, line, this.shelf());
+    if (choice && note) {
+      const says = choiceText(note, choice, line, this.shelf());
+      // Without the question beside it, "before" needs what is done before.
+      return note.code === 'order-before' || note.code === 'order-after'
+        ? `${note.word} ${says} measuring`
+        : says;
+    }
     const { ingredientId } = reading;
     return (ingredientId && this.shelf().ingredient(ingredientId)?.name) || 'as it is read now';
   }

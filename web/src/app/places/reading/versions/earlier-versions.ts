@@ -1,4 +1,3 @@
-import { DatePipe } from '@angular/common';
 import {
   ChangeDetectionStrategy,
   Component,
@@ -12,6 +11,9 @@ import {
 } from '@angular/core';
 import type { RecipeVersion } from '@ypsigram/contract';
 import { RecipesApi, problemOf } from '../../../api/recipes-api';
+import { Store } from '@ngrx/store';
+import { showMoment } from '../../../kit/figures/dates';
+import { kitchenFeature } from '../../../state/kitchen/kitchen.feature';
 import { Retry } from '../../../kit/retry/retry';
 import { lineChanges, type LineChange } from './line-changes';
 
@@ -20,7 +22,7 @@ const WORDS: Readonly<Record<LineChange['kind'], string>> = { same: '', gone: 'w
 /** Earlier texts of a recipe, each beside what it has become, and the way back. */
 @Component({
   selector: 'yg-earlier-versions',
-  imports: [DatePipe, Retry],
+  imports: [Retry],
   templateUrl: './earlier-versions.html',
   styleUrl: './earlier-versions.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -33,6 +35,8 @@ export class EarlierVersions {
   readonly taken = output<RecipeVersion>();
 
   private readonly api = inject(RecipesApi);
+
+  private readonly formats = inject(Store).selectSignal(kitchenFeature.selectFormats);
 
   protected readonly words = WORDS;
   protected readonly versions = signal<readonly RecipeVersion[] | null>(null);
@@ -53,6 +57,10 @@ export class EarlierVersions {
       this.savedRevision();
       untracked(() => this.load());
     });
+  }
+
+  protected moment(savedAt: string): string {
+    return showMoment(savedAt, this.formats().dateOrder);
   }
 
   protected load(): void {

@@ -14,48 +14,40 @@ const WAYS: readonly { readonly of: IngredientClass; readonly methods: readonly 
 
 /** How this kitchen fills and weighs, whoever wrote the recipe. */
 @Component({
-  selector: 'yg-habits-control',
+  selector: 'yg-usual-way',
   template: `
-    <details>
-      <summary>How this kitchen does it</summary>
-      <div class="fields">
-        @for (way of ways(); track way.of) {
-          <label>
-            <span>{{ way.name }}</span>
-            <select #field class="choice" (change)="choose(way.of, field.value)">
-              <option value="" [selected]="way.chosen === ''">as the author did</option>
-              @for (method of way.methods; track method.id) {
-                <option [value]="method.id" [selected]="method.id === way.chosen">
-                  {{ method.name }}
-                </option>
-              }
-            </select>
-          </label>
-        }
+    <div class="fields">
+      @for (way of ways(); track way.of) {
         <label>
-          <span>weights in</span>
-          <select #unitField class="choice" (change)="weigh(unitField.value)">
-            <option value="g" [selected]="weighedIn() === 'g'">grams</option>
-            <option value="oz" [selected]="weighedIn() === 'oz'">pounds and ounces</option>
+          <span>{{ way.name }}</span>
+          <select #field class="choice" (change)="choose(way.of, field.value)">
+            <option value="" [selected]="way.chosen === ''">as the author does</option>
+            @for (method of way.methods; track method.id) {
+              <option [value]="method.id" [selected]="method.id === way.chosen">
+                {{ method.name }}
+              </option>
+            }
           </select>
         </label>
-      </div>
-      <p class="soft">For all recipes of this kitchen; a line can still be filled otherwise.</p>
-    </details>
+      }
+      <label>
+        <span>show weights in</span>
+        <select #unitField class="choice" (change)="weigh(unitField.value)">
+          <option value="g" [selected]="weighedIn() === 'g'">grams</option>
+          <option value="oz" [selected]="weighedIn() === 'oz'">pounds and ounces</option>
+        </select>
+      </label>
+    </div>
+    <p class="soft">For all recipes. You can still change single lines on the Balance.</p>
   `,
   styles: `
-    summary {
-      min-height: 2rem;
-      color: var(--yg-cobalt);
-      cursor: pointer;
-    }
     p {
       margin: 0.2rem 0 0;
     }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
-export class HabitsControl {
+export class UsualWay {
   readonly habits = input.required<Habits>();
   readonly weighedIn = input.required<WeighedIn>();
   readonly habitChosen = output<{ of: IngredientClass; method: Method | null }>();
