@@ -112,7 +112,7 @@ await picture('shelf-cups', LAPTOP, async (page) => {
   await page.goto(`${address}/shelf/flour-wheat-all-purpose`);
   const cups = page.getByRole('heading', { name: 'Cups compared' });
   await cups.evaluate((element) => element.scrollIntoView());
-  await page.getByRole('img', { name: /^grams to one cup/ }).waitFor();
+  await page.getByRole('img', { name: /^grams per cup/ }).waitFor();
 });
 const openHand = async (page) => {
   await page.goto(`${address}/hand`);
@@ -123,7 +123,7 @@ await picture('hand', LAPTOP, openHand);
 await picture('authors', LAPTOP, async (page) => {
   await page.goto(`${address}/authors`);
   await page.getByRole('link', { name: /^The blue binder/ }).click();
-  await page.getByRole('img', { name: /^grams to one cup/ }).waitFor();
+  await page.getByRole('img', { name: /^grams per cup/ }).waitFor();
 });
 await picture('scale', LAPTOP, async (page) => {
   await openHand(page);

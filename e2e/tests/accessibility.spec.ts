@@ -50,7 +50,7 @@ test.describe('what is seen is accessible, and fits laptop, tablet and phone:', 
     await expectGood(page);
     await page.getByRole('link', { name: 'Reading' }).click();
     await expect(
-      page.getByText('Taken as packed.').or(page.getByText('Taken as whole milk.')).first(),
+      page.getByText('Read as packed.').or(page.getByText('Read as whole milk.')).first(),
     ).toBeVisible();
     await page.getByRole('button', { name: /^Correct 4 cups/ }).click();
     await expectGood(page);

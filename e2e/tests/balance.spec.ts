@@ -51,11 +51,11 @@ test('a premix, a finer scale, one more spoon and a cleaner batch go with one ke
   const make = page.getByRole('button', { name: /^Use a premix/ });
   await expect(make).toBeVisible();
   await page.keyboard.press('m');
-  await expect(page.getByText(/^Of a premix: stir .* into .* of the flour/)).toBeVisible();
-  await expect(page.getByText(/of it come with the premix: weigh 49\d/)).toBeVisible();
+  await expect(page.getByText(/^Premix: stir .* into .* of the flour/)).toBeVisible();
+  await expect(page.getByText(/of this come with the premix, so weigh 49\d/)).toBeVisible();
   await expect(make).toHaveCount(0);
   await page.getByRole('link', { name: 'Print card' }).click();
-  await expect(page.getByText(/^Of a premix: stir/)).toBeVisible();
+  await expect(page.getByText(/^Premix: stir/)).toBeVisible();
   await page.getByRole('link', { name: /^Balance/ }).click();
   await undo.click();
   await expect(make).toBeVisible();
@@ -71,7 +71,9 @@ test('a premix, a finer scale, one more spoon and a cleaner batch go with one ke
   await baker.saveNew('Syrup rounds\n2 cups flour\n2/3 cup golden syrup\n3 eggs');
   const syrup = baker.row('2/3 cup golden syrup');
   await expect(syrup).toContainText('jug 150 ml');
-  await page.getByRole('button', { name: /^Basis: .*of 2\/3 cup golden syrup/ }).focus();
+  await page
+    .getByRole('button', { name: /^Where the weight comes from: .*for 2\/3 cup golden syrup/ })
+    .focus();
   await page.keyboard.press('n');
   await expect(syrup).toContainText('+0.1 %');
   await page.keyboard.press('n');
@@ -103,14 +105,18 @@ test('a line is pinned, given another kind and kept to one cup; a reload forgets
   await page.getByLabel('Use another kind').selectOption({ label: 'Whole-wheat flour' });
   await page.getByLabel('Measure with').selectOption('1/2 cup');
   const flour = baker.row('4 cups bread flour');
-  await expect(flour).toContainText('instead: Whole-wheat flour');
+  await expect(flour).toContainText('use instead: Whole-wheat flour');
   await expect(flour).toContainText('500');
-  await expect(page.getByText('the dough takes about 5 g more water to 100 g')).toBeVisible();
+  await expect(
+    page.getByText('the dough needs about 5 g more water for every 100 g'),
+  ).toBeVisible();
   await expect(page.getByText('heaped with a spoon')).toBeVisible();
   await baker.expectSaved();
   await page.reload();
-  await expect(baker.row('4 cups bread flour')).toContainText('instead: Whole-wheat flour');
-  await expect(page.getByRole('button', { name: /^Basis: pinned, of 4 cups/ })).toBeVisible();
+  await expect(baker.row('4 cups bread flour')).toContainText('use instead: Whole-wheat flour');
+  await expect(
+    page.getByRole('button', { name: /^Where the weight comes from: pinned, for 4 cups/ }),
+  ).toBeVisible();
 });
 
 test('either school has its column alone, and the keys are on a sheet', async ({ page }) => {
@@ -137,7 +143,9 @@ test('a batch is split into loads, compared, and its cost worked out', async ({ 
   await page.getByText('Bowl and oven').click();
   await page.getByLabel('Pieces in the oven at once').fill('8');
   await page.getByLabel('Pieces in the oven at once').press('Enter');
-  await expect(page.getByText(/^In 3 equal loads of 457 g: the oven/)).toBeVisible();
+  await expect(
+    page.getByText(/^Make 3 equal loads of 457 g: that is what your oven/),
+  ).toBeVisible();
   await page.getByRole('heading', { name: 'For 100 g of flour' }).scrollIntoViewIfNeeded();
   await page.getByRole('button', { name: 'Compare' }).click();
   await expect(page.getByRole('img', { name: /^Water by each variant/ })).toBeVisible();
@@ -187,7 +195,7 @@ test('a formula is set by its percentages, with its preferment named', async ({ 
   await expect(page.getByLabel('Dough weight, g')).toHaveValue('917');
   await page.getByLabel('Dough weight, g').fill('1800');
   await page.getByLabel('Dough weight, g').press('Enter');
-  await expect(page.getByText(/^1800 g of dough/)).toBeVisible();
+  await expect(page.getByText(/: 1800 g of dough/)).toBeVisible();
   await expect(page.getByLabel('Dough weight, g')).toHaveValue('1800');
 });
 

@@ -27,7 +27,7 @@ test.describe('the Book of the demo kitchen', () => {
     await page.getByRole('searchbox').fill('knots');
     await expect(page.getByRole('heading', { level: 2 })).toHaveText(['Cardamom knots']);
     await page.getByRole('searchbox').fill('zzz');
-    await expect(page.getByText('Nothing here is called or contains “zzz”')).toBeVisible();
+    await expect(page.getByText('No recipe found for “zzz”')).toBeVisible();
   });
 
   test('deletes a recipe and brings it back', async ({ baker, page }) => {

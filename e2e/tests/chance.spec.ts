@@ -59,14 +59,14 @@ test.describe('with the demo kitchen', () => {
     await isDone(page);
     const rough = await goodOf(page);
     await bakes(page).selectOption('2000000');
-    await expect(page.getByRole('progressbar', { name: 'Bakes done' })).toBeVisible();
+    await expect(page.getByRole('progressbar', { name: 'Simulated bakes done' })).toBeVisible();
     await page.getByRole('button', { name: 'Stop' }).click();
     await expect(
       page.getByText('Stopped early: the numbers are from the bakes done so far.'),
     ).toBeVisible();
     await expect(page.getByRole('progressbar')).toHaveCount(0);
     expect(Math.abs((await goodOf(page)) - rough)).toBeLessThan(3);
-    await expect(page.getByText('over 2,000,000 bakes')).toHaveCount(0);
+    await expect(page.getByText('from 2\u202f000\u202f000 simulated bakes')).toHaveCount(0);
 
     await page.getByRole('button', { name: 'Run again' }).click();
     await page.keyboard.press('Escape');
@@ -125,10 +125,10 @@ test.describe('with the demo kitchen', () => {
       ]);
       return readFile(await file.path(), 'utf8');
     };
-    const svg = await saved('Save the drawing (SVG)');
+    const svg = await saved('Save picture (SVG)');
     expect(svg).toMatch(/^<svg/);
     expect(svg).toContain('flour spooned');
-    const csv = await saved('Save the figures (CSV)');
+    const csv = await saved('Save numbers (CSV)');
     expect(csv.split('\r\n')[0]).toBe('how,mean,5 in 100 below,5 in 100 above,"within, in 100"');
     expect(csv.trim().split('\r\n').length).toBe(5);
   });
@@ -141,7 +141,9 @@ test('what has no weight is left out and said; where nothing has one, there is n
   await baker.saveNew('Moon rounds\n2 cups flour\n1 cup water\n1 cup moon dust');
   await expect(baker.row('2 cups flour')).toBeVisible();
   await page.keyboard.press('c');
-  await expect(page.getByText('Without a weight, so left out: “1 cup moon dust”.')).toBeVisible();
+  await expect(
+    page.getByText('Left out, because their weight is not known: “1 cup moon dust”.'),
+  ).toBeVisible();
   await isDone(page);
   await baker.saveNew('Dust\n1 cup moon dust');
   await page.getByRole('link', { name: /^Chance/ }).click();

@@ -30,7 +30,7 @@ test('a cup weighed three times with water counts for what it holds', async ({ b
     await page.keyboard.press('Enter');
   }
   await expect(
-    page.getByText(/^Mean 248\.\d mL, ± \d\.\d mL \(95 %\)\. Plans use it\.$/),
+    page.getByText(/^Mean 248\.\d mL, ± \d\.\d mL \(95 %\)\. Recipes use this size\.$/),
   ).toBeVisible();
   await expect(page.getByRole('img', { name: /Fills of 1 cup: Mean 248/ })).toBeVisible();
   // A reload keeps what the server has acknowledged.
@@ -52,11 +52,17 @@ test('an odd mug goes into the drawer, out of it, and back', async ({ baker, pag
   await page.getByLabel('Name').fill('blue mug');
   await page.getByRole('button', { name: 'Add tool' }).click();
   await expect(page.getByRole('heading', { name: 'blue mug' })).toBeVisible();
+  // What is saved is told by the request itself: one of an earlier change may still be on its way.
+  const savedWith = (isThere: boolean) =>
+    page.waitForResponse((response) => {
+      const sent = response.request().postData();
+      return sent !== null && sent.includes('blue mug') === isThere;
+    });
+  const removed = savedWith(false);
   await page.getByRole('button', { name: 'Remove blue mug' }).click();
   await expect(page.getByRole('heading', { name: 'blue mug' })).toHaveCount(0);
-  const saved = page.waitForResponse(
-    (response) => response.request().postData()?.includes('blue mug') ?? false,
-  );
+  await removed;
+  const saved = savedWith(true);
   await page.getByRole('button', { name: 'Undo' }).click();
   await saved;
   await page.reload();
@@ -97,7 +103,7 @@ test('a spoon is calibrated from the simulated scale', async ({ baker, page }) =
     await expect(strip.locator('output')).toContainText(/^\s*0\.\d/);
   }
   await expect(
-    page.getByText(/^Mean 1\d\.\d mL, ± \d\.\d mL \(95 %\)\. Plans use it\.$/),
+    page.getByText(/^Mean 1\d\.\d mL, ± \d\.\d mL \(95 %\)\. Recipes use this size\.$/),
   ).toBeVisible();
 });
 

@@ -43,10 +43,10 @@ test('many files come in together after a look, and go out again together', asyn
   await expect(coming.getByRole('row')).toHaveCount(3);
   await expect(coming.getByRole('row', { name: /Pear tin/ })).toContainText('new');
   await expect(page.getByText(/photo\.txt:.*picture or another kind of file/)).toBeVisible();
-  await expect(page.getByText(/broken\.json:.*breaks off/)).toBeVisible();
+  await expect(page.getByText(/broken\.json:.*incomplete or damaged/)).toBeVisible();
   await expect(page.getByText(/empty\.txt:.*nothing in this file/)).toBeVisible();
   await page.getByRole('button', { name: 'Import 2 recipes' }).click();
-  await expect(page.getByText('2 recipes are in the Book.')).toBeVisible();
+  await expect(page.getByText('2 recipes imported.')).toBeVisible();
 
   // Once more: one is the same, one has changed.
   await page
@@ -59,7 +59,7 @@ test('many files come in together after a look, and go out again together', asyn
   await expect(coming.getByRole('row', { name: /Oat slabs/ })).toContainText('changed');
   await page.getByRole('button', { name: 'Import 1 recipe' }).click();
   await page.getByRole('button', { name: 'Undo import' }).click();
-  await expect(page.getByText(/Taken back: 0 out of the Book again, 1 as before/)).toBeVisible();
+  await expect(page.getByText(/Import undone: 0 removed, 1 put back as before/)).toBeVisible();
 
   await page.getByRole('link', { name: 'Book', exact: true }).first().click();
   await page.getByRole('link', { name: 'Oat slabs' }).click();
@@ -77,7 +77,7 @@ test('recipes are pasted, and dropped', async ({ baker, page }) => {
     .fill('Name,Ingredients\r\nRye,"2 cups dark rye flour\n1 tsp salt"\r\n');
   await page.getByRole('button', { name: 'Preview' }).click();
   await expect(page.getByRole('row', { name: /Rye/ })).toContainText('new');
-  await page.getByRole('button', { name: 'Leave them' }).click();
+  await page.getByRole('button', { name: 'Cancel' }).click();
 
   const data = await page.evaluateHandle(() => {
     const transfer = new DataTransfer();
@@ -98,7 +98,7 @@ test.describe('with the demo kitchen', () => {
     for (const format of ['schema.org JSON', 'Markdown', 'CSV table']) {
       await page.getByRole('radio', { name: new RegExp(`^${format}`) }).check();
       const saved = page.waitForEvent('download');
-      await page.getByRole('link', { name: 'Save all recipes' }).click();
+      await page.getByRole('link', { name: 'Export all recipes' }).click();
       const path = await (await saved).path();
       const content = await readFile(path, 'utf8');
       await page.getByLabel('Choose files').setInputFiles([file('again.txt', content)]);
@@ -115,14 +115,14 @@ test.describe('with the demo kitchen', () => {
 
     await baker.goTo('/book');
     await page.getByRole('button', { name: /Sesame rounds/ }).click();
-    await expect(page.getByText('“Sesame rounds” is out of the Book.')).toBeVisible();
+    await expect(page.getByText('“Sesame rounds” deleted.')).toBeVisible();
 
     await baker.goTo('/book/import-and-export');
     const field = page.getByLabel('Restore a backup');
     await field.setInputFiles([file('half.json', backup.slice(0, 500))]);
-    await expect(page.getByText(/no whole JSON document/)).toBeVisible();
+    await expect(page.getByText(/not a complete backup file/)).toBeVisible();
     await field.setInputFiles([file('other.json', '{"format":"something"}')]);
-    await expect(page.getByText(/no backup of a kitchen/)).toBeVisible();
+    await expect(page.getByText(/not a backup of a kitchen/)).toBeVisible();
     await field.setInputFiles([file('kitchen.json', backup)]);
     const row = page.getByRole('row', { name: /^recipes/ });
     await expect(row.getByRole('cell')).toHaveText(['6', '5']);

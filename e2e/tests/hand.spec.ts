@@ -28,14 +28,14 @@ test('a hand is calibrated with eight simulated fills, one untared, and the Bala
   test.slow();
   await baker.goTo('/hand');
   await page.getByRole('button', { name: 'Add a hand' }).click();
-  await page.getByLabel('Name').fill('Coot');
+  await page.getByRole('textbox', { name: 'Name' }).fill('Coot');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('link', { name: /^Coot/ })).toBeVisible();
   await page.getByLabel('Ingredient', { exact: true }).fill('all-purpose wheat flour');
   await page.keyboard.press('Tab');
   await page.getByRole('combobox', { name: 'With', exact: true }).selectOption('1 cup');
   await page.getByRole('button', { name: 'Start weighing' }).click();
-  await expect(page.getByText('No weighing of Coot that counts yet.')).toBeVisible();
+  await expect(page.getByText('Coot has no trials here yet.')).toBeVisible();
 
   await connect(page);
   const bowl = page.getByRole('button', { name: /^white enamel bowl/ });
@@ -57,19 +57,23 @@ test('a hand is calibrated with eight simulated fills, one untared, and the Bala
   }
 
   const doubt = page.getByRole('group', { name: /^Doubt about 4\d\d g/ });
-  await expect(doubt).toContainText('the white enamel bowl weighs (312 g)');
+  await expect(doubt).toContainText('by the weight of the white enamel bowl (312 g)');
   await expect(page.getByText('Coot’s fill, 7 trials count')).toBeVisible();
   await doubt.getByRole('button', { name: 'Leave it out' }).click();
   await expect(doubt).toHaveCount(0);
   await expect(page.getByText('Coot’s fill, 7 trials count')).toBeVisible();
 
   const flour = await flourOfSlabs(baker, page);
-  await expect(flour).toContainText('by the hand of Grebe, 18 trials');
+  await expect(flour).toContainText('filled by Grebe, 18 trials');
   await page.getByLabel('Measured by').selectOption('anyone');
-  await expect(flour).not.toContainText('by the hand of');
+  await expect(flour).not.toContainText('filled by');
   await page.getByLabel('Measured by').selectOption('Coot');
-  await expect(flour).toContainText('by the hand of Coot, 7 trials');
-  await page.getByRole('button', { name: /^Basis: .*, of 1 1\/2 cups all-purpose flour/ }).click();
+  await expect(flour).toContainText('filled by Coot, 7 trials');
+  await page
+    .getByRole('button', {
+      name: /^Where the weight comes from: .*, for 1 1\/2 cups all-purpose flour/,
+    })
+    .click();
   await expect(page.getByRole('heading', { name: 'Your measure: your hand' })).toBeVisible();
 });
 
@@ -94,7 +98,7 @@ test('a doubted trial counts when the baker says it was right, and a deleted one
   await expect(page.getByText('All 20 trials of Moorhen')).toBeVisible();
   await page.getByRole('button', { name: 'Delete Moorhen' }).click();
   await expect(page.getByRole('link', { name: /^Moorhen/ })).toHaveCount(0);
-  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('status').getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByRole('link', { name: /^Moorhen 42 trials/ })).toBeVisible();
 });
 
@@ -119,7 +123,7 @@ test('a table with two bad rows comes in without them, and can be taken back', a
     buffer: Buffer.from(table),
   });
   const preview = page.getByRole('region', { name: 'Preview of the import' });
-  await expect(preview).toContainText('3 trials can come in. 2 rows can’t be read');
+  await expect(preview).toContainText('3 trials can be imported. 2 rows can’t be read');
   await expect(preview).toContainText('Row 3: grams');
   await expect(preview).toContainText('Row 5: 3 cells instead of 7');
   await expect(page.getByRole('link', { name: /^Honey, poured/ })).toHaveCount(0);
@@ -151,7 +155,7 @@ test('the scale warns of slips, pours while held, and survives a lost connection
   await page.keyboard.up('Space');
   await expect(strip(page)).toContainText('steady, net');
   await page.getByLabel('Unit of the scale').selectOption('mL');
-  await expect(strip(page)).toContainText('mL on a scale takes everything for water');
+  await expect(strip(page)).toContainText('a scale takes everything for water');
   await page.getByLabel('Unit of the scale').selectOption('oz');
   await expect(strip(page)).toContainText('The scale shows ounces: this is');
 

@@ -96,7 +96,7 @@ test('leaving a change that can not be saved is asked about first', async ({
   const asked = page.waitForEvent('dialog');
   const click = page.getByRole('link', { name: 'New recipe' }).click();
   const dialog = await asked;
-  expect(dialog.message()).toContain('is not saved yet');
+  expect(dialog.message()).toContain('is not saved');
   await dialog.dismiss();
   await click;
   await expect(page.getByRole('textbox', { name: 'Factor' })).toHaveValue('5');

@@ -46,7 +46,7 @@ test('weights are by the cups of this kitchen', async ({ baker, page }) => {
   await page.getByLabel('Our cups and spoons').selectOption('Metric');
   await page.getByRole('link', { name: 'Shelf' }).click();
   await page.getByRole('link', { name: 'Whole milk' }).click();
-  await expect(page.getByText('of this kitchen (Metric)')).toBeVisible();
+  await expect(page.getByText('our cups and spoons (Metric)')).toBeVisible();
   await expect(page.getByRole('row', { name: /^poured/ })).toContainText('258');
 });
 
@@ -57,8 +57,8 @@ test('an own weight stands before the table’s in every recipe, and can be put 
   await baker.saveNew('2 cups flour');
   await expect(baker.row('2 cups flour')).toContainText('250 g');
   await baker.goTo('/shelf/flour-wheat-all-purpose');
-  await page.getByRole('button', { name: 'Set my own weight: spooned' }).click();
-  const field = page.getByLabel('One cup, spooned, weighs here');
+  await page.getByRole('button', { name: 'Set our own weight: spooned' }).click();
+  const field = page.getByLabel('One cup, spooned, weighs');
   await field.fill('plenty');
   await page.keyboard.press('Enter');
   await expect(page.getByText('Write how many grams one cup weighs')).toBeVisible();
@@ -70,10 +70,12 @@ test('an own weight stands before the table’s in every recipe, and can be put 
   await page.getByRole('link', { name: 'Book', exact: true }).click();
   await page.getByRole('listitem').getByRole('link').click();
   await expect(baker.row('2 cups flour')).toContainText('263 g');
-  await page.getByRole('button', { name: 'Basis: own weight, of 2 cups flour' }).click();
+  await page
+    .getByRole('button', { name: 'Where the weight comes from: own weight, for 2 cups flour' })
+    .click();
   await expect(page.getByText('You set this weight on the Shelf.')).toBeVisible();
   await baker.goTo('/shelf/flour-wheat-all-purpose');
-  await page.getByRole('button', { name: 'Put the table’s weight back: spooned' }).click();
+  await page.getByRole('button', { name: 'Use the table’s weight again: spooned' }).click();
   await expect(page.getByRole('row', { name: /^spooned/ })).toContainText('125');
 });
 
@@ -85,7 +87,7 @@ test('an ingredient of one’s own is read at once, and weighs once it was weigh
   await page.getByRole('button', { name: 'Add an ingredient' }).click();
   await page.getByLabel('Name', { exact: true }).fill('Carob powder');
   await page.getByRole('button', { name: 'Add ingredient' }).click();
-  await expect(page.getByText('Nobody knows yet what a cup of it weighs')).toBeVisible();
+  await expect(page.getByText('No weight is known for this ingredient yet')).toBeVisible();
   await baker.saveNew('2 cups carob powder');
   await expect(baker.row('2 cups carob powder')).toContainText('unknown');
   await baker.goTo('/shelf/own-carob-powder');
@@ -93,9 +95,9 @@ test('an ingredient of one’s own is read at once, and weighs once it was weigh
   await page.keyboard.press('Enter');
   await expect(page.getByRole('row', { name: /^spooned/ })).toContainText('own weight');
   await page.getByLabel('A pack weighs, g').fill('250');
-  await page.getByLabel('and costs, €').fill('4,5');
+  await page.getByLabel('Price, $').fill('4,5');
   await page.keyboard.press('Enter');
-  await expect(page.getByText('€ 1.80 for 100 g, € 1.85 a cup')).toBeVisible();
+  await expect(page.getByText('$1.80 for 100 g, $1.85 a cup')).toBeVisible();
   await page.getByRole('link', { name: 'Book', exact: true }).click();
   await page.getByRole('listitem').getByRole('link').click();
   await expect(baker.row('2 cups carob powder')).toContainText('206 g');
@@ -103,12 +105,12 @@ test('an ingredient of one’s own is read at once, and weighs once it was weigh
   await page.getByRole('button', { name: 'Undo' }).click();
   await page.getByRole('button', { name: 'Undo' }).click();
   await page.getByRole('link', { name: 'Carob powder' }).click();
-  await expect(page.getByText('Nobody knows yet what a cup of it weighs')).toBeVisible();
+  await expect(page.getByText('No weight is known for this ingredient yet')).toBeVisible();
 });
 
 test('one salt for another goes by weight', async ({ baker, page }) => {
   await baker.goTo('/shelf/salt-table');
-  await expect(page.getByRole('region', { name: 'Kind for kind' })).toContainText(
+  await expect(page.getByRole('region', { name: 'Other kinds' })).toContainText(
     '1 tsp (6.0 g) of this salts as much as 2 1/8 tsp (2.14) of coarse salt (light hollow flake)',
   );
 });

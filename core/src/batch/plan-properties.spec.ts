@@ -5,7 +5,6 @@ import { Fraction } from '../amount/index.js';
 import { USUAL_SCALES, USUAL_TOOLS, defaultDrawer, drawerOf } from '../drawer/index.js';
 import { fewestFills, type Fillable } from '../fills/index.js';
 import { planBatch } from './plan.js';
-import { ratioDrift } from '../formula/index.js';
 import type { PlanLine } from './plan-line.js';
 
 const NAMES = ['flour', 'sugar', 'cocoa powder', 'milk', 'honey', 'butter', 'table salt'] as const;
@@ -81,8 +80,6 @@ describe('over random recipes, drawers and factors', () => {
           if (!intended || !weight) continue;
           expect(Math.abs(weight.grams - intended.grams)).toBeLessThanOrEqual(gridGrams / 2 + 1e-9);
         }
-        const { ratios } = ratioDrift(planned, BUILT_IN_SHELF);
-        for (const ratio of Object.values(ratios)) expect(ratio.drift).toBeGreaterThanOrEqual(0);
       }),
       { numRuns: 60 },
     );
@@ -131,13 +128,12 @@ describe('over random recipes, drawers and factors', () => {
           shelf: BUILT_IN_SHELF,
           drawer: defaultDrawer(),
         });
-        if (!less?.measure || !more?.measure) return;
+        fc.pre(!!less?.measure && !!more?.measure);
         const isNear = (one: PlanLine): boolean =>
           Math.abs(one.measure!.grams / one.intended!.grams - 1) <= one.tolerance! + 1e-9;
-        if (isNear(less)) {
-          expect(isNear(more)).toBeTrue();
-          expect(count(more)).toBeLessThanOrEqual(count(less));
-        }
+        fc.pre(isNear(less));
+        expect(isNear(more)).toBeTrue();
+        expect(count(more)).toBeLessThanOrEqual(count(less));
       }),
       { numRuns: 200 },
     );
@@ -183,7 +179,7 @@ describe('the search for fills', () => {
         fc.integer({ min: 0, max: 12 }),
         (weights, target, tolerance) => {
           const best = bruteForce(weights, target, tolerance);
-          if (!best) return;
+          fc.pre(best !== null);
           const tools = weights.map((grams, at): Fillable => ({ grams, wash: `tool ${at}` }));
           const found = fewestFills(target, tolerance, tools)!;
           const used = found.counts.filter((count) => count > 0);

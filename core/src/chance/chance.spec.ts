@@ -34,7 +34,7 @@ describe('random figures', () => {
   it('of neighbouring seeds have nothing in common', () => {
     const first = draws(200, (() => randomFrom(0).uniform)());
     const seeds = Array.from({ length: 200 }, (_, seed) => randomFrom(seed).uniform());
-    expect(mean(seeds)).toBeCloseTo(0.5, 0);
+    expect(mean(seeds)).toBeCloseTo(0.5, 1);
     expect(new Set([...first, ...seeds]).size).toBeGreaterThan(395);
   });
 

@@ -51,7 +51,7 @@ describe('many bakes of one line', () => {
       const [fill] = fills(count);
       return only(line({ fills: [{ ...fill!, tool: null }], hand: null })).deviation;
     };
-    expect(unbiased(1) / unbiased(16)).toBeCloseTo(4, 0);
+    expect(unbiased(1) / unbiased(16) / 4).toBeCloseTo(1, 1);
     expect(random(400).deviation).toBeCloseTo(0.025, 2);
   });
 
@@ -165,7 +165,7 @@ describe('a larger batch', () => {
     const apart = (count: number) =>
       sharedAndRandom(simulate([line({ fills: fills(count) })], OPTIONS).baseMass);
     const [once, fourfold] = [apart(1), apart(4)];
-    expect(once.random / fourfold.random).toBeCloseTo(2, 0);
+    expect(once.random / fourfold.random / 2).toBeCloseTo(1, 1);
     expect(fourfold.shared).toBeCloseTo(once.shared, 2);
     expect(Math.hypot(once.shared, once.random)).toBeCloseTo(
       simulate([line({ fills: fills(1) })], OPTIONS).baseMass.deviation,

@@ -18,4 +18,4 @@ export function gramsIn(unit: MassUnit): Fraction {
 }
 
 /** Grams in an avoirdupois ounce, for what is measured rather than written. */
-export const GRAMS_PER_OUNCE = 28.349523125;
+export const GRAMS_PER_OUNCE = GRAMS.oz.valueOf();

@@ -12,6 +12,7 @@ export const STANDARDS = [
   'japanese',
 ] as const;
 
+/** One of `STANDARDS`. */
 export type Standard = (typeof STANDARDS)[number];
 
 /** Whose cups a recipe is taken to be in while nobody has said. */

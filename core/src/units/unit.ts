@@ -26,8 +26,10 @@ export const UNITS = [
   'each',
 ] as const;
 
+/** One of `UNITS`. */
 export type Unit = (typeof UNITS)[number];
 
+/** A unit of volume, of whatever standard. */
 export type VolumeUnit =
   | 'cup'
   | 'tbsp'
@@ -43,6 +45,7 @@ export type VolumeUnit =
   | 'dash'
   | 'smidgen';
 
+/** A unit of mass; ounce and pound are avoirdupois. */
 export type MassUnit = 'g' | 'kg' | 'oz' | 'lb';
 
 const VOLUME_UNITS: ReadonlySet<Unit> = new Set<VolumeUnit>([
@@ -62,10 +65,12 @@ const VOLUME_UNITS: ReadonlySet<Unit> = new Set<VolumeUnit>([
 ]);
 const MASS_UNITS: ReadonlySet<Unit> = new Set<MassUnit>(['g', 'kg', 'oz', 'lb']);
 
+/** Whether a unit is one of volume: it needs a density to become a mass. */
 export function isVolumeUnit(unit: Unit): unit is VolumeUnit {
   return VOLUME_UNITS.has(unit);
 }
 
+/** Whether a unit is one of mass. */
 export function isMassUnit(unit: Unit): unit is MassUnit {
   return MASS_UNITS.has(unit);
 }

@@ -126,16 +126,19 @@ describe('the simulated scale', () => {
     const scale = scaleOf();
     let heard = 0;
     let closed = 0;
-    const leave = scale.subscribe(
-      () => (heard += 1),
-      () => (closed += 1),
-    );
-    await new Promise((resolve) => setTimeout(resolve, 300));
+    const stopped = spyOn(globalThis, 'clearInterval').and.callThrough();
+    const leave = await new Promise<() => void>((resolve) => {
+      const unsubscribe = scale.subscribe(
+        () => {
+          heard += 1;
+          if (heard === 2) resolve(unsubscribe);
+        },
+        () => (closed += 1),
+      );
+    });
+    expect(stopped).not.toHaveBeenCalled();
     leave();
-    expect(heard).toBeGreaterThan(1);
-    const before = scale.latest().sequence;
-    await new Promise((resolve) => setTimeout(resolve, 150));
-    expect(scale.latest().sequence).toBe(before);
+    expect(stopped).toHaveBeenCalledTimes(1);
     scale.subscribe(
       () => undefined,
       () => (closed += 1),

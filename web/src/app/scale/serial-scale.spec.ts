@@ -1,3 +1,4 @@
+import { until } from '../testing/until';
 import type { ScaleReading } from '@ypsigram/core/bench';
 import type { ScaleDescription } from './scale-connection';
 import { SerialScale, type SerialPort } from './serial-scale';
@@ -34,8 +35,6 @@ class FakePort implements SerialPort {
   }
 }
 
-const settle = () => new Promise((resolve) => setTimeout(resolve, 20));
-
 describe('a scale on a serial line', () => {
   let port: FakePort;
   let scale: SerialScale;
@@ -54,17 +53,17 @@ describe('a scale on a serial line', () => {
       read: (reading) => readings.push(reading),
       lost: (problem) => losses.push(problem),
     });
-    await settle();
+    await until(() => port.opened !== null);
   });
 
   it('is opened and read line by line, however the lines arrive', async () => {
     expect(port.opened).toBe(9600);
     port.send('ST,GS,+01');
     port.send('23.4 g\r\nUS,NT,+0');
-    await settle();
+    await until(() => readings.length > 0);
     expect(readings.map(({ grams, isStable }) => [grams, isStable])).toEqual([[123.4, true]]);
     port.send('125.0 g\r\n');
-    await settle();
+    await until(() => readings.length > 1);
     expect(readings[1]).toEqual(
       jasmine.objectContaining({ grams: 125, isStable: false, tareGrams: null }),
     );
@@ -72,26 +71,26 @@ describe('a scale on a serial line', () => {
 
   it('takes its step from the digits it is sent', async () => {
     port.send('ST,GS,+0123.4 g\nST,GS,+0124.0 g\n');
-    await settle();
+    await until(() => readings.length === 2);
     expect(descriptions.map(({ gridGrams }) => gridGrams)).toEqual([0.1]);
     expect(descriptions[0]?.isSimulated).toBeFalse();
   });
 
   it('passes over what is no reading', async () => {
     port.send('hello\r\n' + 'x'.repeat(5000) + '\r\nST,GS,+0001 g\r\n');
-    await settle();
+    await until(() => readings.length > 0);
     expect(readings.map(({ grams }) => grams)).toEqual([1]);
   });
 
   it('is tared by a command', async () => {
     scale.tare();
-    await settle();
+    await until(() => port.written.length > 0);
     expect(port.written).toEqual(['T\r\n']);
   });
 
   it('says when it is unplugged', async () => {
     port.unplug();
-    await settle();
+    await until(() => port.closed);
     expect(losses[0]).toContain('stopped sending');
     expect(port.closed).toBeTrue();
   });
@@ -99,8 +98,7 @@ describe('a scale on a serial line', () => {
   it('says nothing more once it was closed here', async () => {
     port.send('ST,GS,+00');
     scale.close();
-    await settle();
-    expect(port.closed).toBeTrue();
+    await until(() => port.closed);
     expect(readings).toEqual([]);
     expect(losses).toEqual([]);
   });

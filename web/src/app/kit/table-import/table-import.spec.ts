@@ -1,3 +1,4 @@
+import { until } from '../../testing/until';
 import { TestBed, type ComponentFixture } from '@angular/core/testing';
 import { of } from 'rxjs';
 import type { ImportReply } from '@ypsigram/contract';
@@ -31,8 +32,10 @@ describe('a table that comes in', () => {
     files.items.add(new File([text], 'trials.csv', { type: 'text/csv' }));
     field.files = files.files;
     field.dispatchEvent(new Event('change'));
-    await new Promise((resolve) => setTimeout(resolve, 150));
-    fixture.detectChanges();
+    await until(() => {
+      fixture.detectChanges();
+      return page().querySelector('.preview, .problem') !== null;
+    });
   }
   const button = (name: RegExp) =>
     [...page().querySelectorAll('button')].find(({ textContent }) => name.test(textContent ?? ''));

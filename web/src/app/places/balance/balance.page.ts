@@ -3,6 +3,7 @@ import { ChangeDetectionStrategy, Component, computed, inject, viewChild } from 
 import { Router, RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { Beam } from '../../kit/beam/beam';
+import { scaledYield } from '../../kit/amounts/amounts';
 import { grams as showGrams } from '../../kit/figures/figures';
 import { InView } from '../../kit/in-view/in-view';
 import { kitchenFeature } from '../../state/kitchen/kitchen.feature';
@@ -102,7 +103,10 @@ export class BalancePage {
         : []),
       ...(count > 0 ? [`${short(count, 2)} ${count === 1 ? 'egg' : 'eggs'}`] : []),
     ];
-    return `×${mixed(this.factor() ?? new Fraction(0))}: ${parts.join(', ')}`;
+    const factor = this.factor();
+    if (!factor) return '';
+    const yields = scaledYield(this.reading().yield, factor);
+    return `×${mixed(factor)}${yields ? ` makes ${yields}` : ''}: ${parts.join(', ')}`;
   });
   protected readonly cautions = computed(() => {
     const factor = this.factor();

@@ -41,6 +41,9 @@ const WAYS: readonly { readonly of: IngredientClass; readonly methods: readonly 
     <p class="soft">For all recipes. You can still change single lines on the Balance.</p>
   `,
   styles: `
+    label > span::first-letter {
+      text-transform: uppercase;
+    }
     p {
       margin: 0.2rem 0 0;
     }

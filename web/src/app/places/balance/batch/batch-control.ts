@@ -10,8 +10,6 @@ import {
 import { FACTOR_PROBLEMS } from '@ypsigram/contract';
 import { Fraction, mixed } from '@ypsigram/core/amount';
 import { readFactor } from '@ypsigram/core/factor';
-import type { Yield } from '@ypsigram/core/reading';
-import { scaledYield } from '../../../kit/amounts/amounts';
 
 /** The slider goes in eighths, up to four times the recipe. */
 const EIGHTHS = 8;
@@ -33,7 +31,6 @@ const QUICK = [
 })
 export class BatchControl {
   readonly factor = input.required<string>();
-  readonly yields = input.required<Yield | null>();
   readonly changed = output<string>();
   /** As it is typed, letter by letter: one change to whoever takes it back. */
   readonly typing = output<string>();
@@ -48,11 +45,6 @@ export class BatchControl {
     const reading = this.reading();
     return reading.ok ? null : FACTOR_PROBLEMS[reading.problem];
   });
-  protected readonly pieces = computed(() => {
-    const factor = readFactor(this.factor());
-    return factor.ok ? scaledYield(this.yields(), factor.factor) : null;
-  });
-
   constructor() {
     effect(() => this.typed.set(this.factor()));
   }
