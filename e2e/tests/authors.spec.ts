@@ -56,7 +56,7 @@ test('what an author says is written down, changed, and the author brought back'
   // Its cup may be another, what it says of it stays said.
   await page.getByLabel('Cups and spoons used').selectOption('Metric');
   await expect(honey).toHaveValue('337');
-  await page.getByRole('button', { name: 'Remove author' }).click();
+  await page.getByRole('button', { name: 'Delete author' }).click();
   await expect(page.getByText('“Tide book” deleted.')).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByRole('link', { name: /^Tide book/ })).toBeVisible();

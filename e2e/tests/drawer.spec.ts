@@ -38,7 +38,7 @@ test('a cup weighed three times with water counts for what it holds', async ({ b
   await page.reload();
   await expect(page.getByText(/\+5\.\d ± 0\.\d %/)).toBeVisible();
   await page.getByRole('button', { name: 'Calibrate 1 cup' }).click();
-  await page.getByRole('button', { name: 'Remove the fill of 247.6 g' }).click();
+  await page.getByRole('button', { name: 'Delete the fill of 247.6 g' }).click();
   await expect(page.getByText('1 more fill until recipes use this size.')).toBeVisible();
 });
 
@@ -59,7 +59,7 @@ test('an odd mug goes into the drawer, out of it, and back', async ({ baker, pag
       return sent !== null && sent.includes('blue mug') === isThere;
     });
   const removed = savedWith(false);
-  await page.getByRole('button', { name: 'Remove blue mug' }).click();
+  await page.getByRole('button', { name: 'Delete blue mug' }).click();
   await expect(page.getByRole('heading', { name: 'blue mug' })).toHaveCount(0);
   await removed;
   const saved = savedWith(true);
@@ -98,7 +98,7 @@ test('a spoon is calibrated from the simulated scale', async ({ baker, page }) =
       .getByRole('button', { name: /^Take [\d.]+ g from the scale$/ })
       .first()
       .click();
-    await expect(page.getByRole('button', { name: /^Remove the fill/ })).toHaveCount(fills);
+    await expect(page.getByRole('button', { name: /^Delete the fill/ })).toHaveCount(fills);
     await page.getByRole('button', { name: 'Take everything off' }).click();
     await expect(strip.locator('output')).toContainText(/^\s*0\.\d/);
   }
@@ -114,7 +114,7 @@ test('scales, containers and blocks of butter are part of the drawer', async ({ 
   await page
     .getByLabel('Our butter comes as')
     .selectOption({ label: '250 g blocks, marked every 25 g' });
-  await page.getByRole('button', { name: 'Remove kitchen scale' }).click();
+  await page.getByRole('button', { name: 'Delete kitchen scale' }).click();
   await page.getByRole('button', { name: 'Add a scale' }).click();
   await page.getByLabel('Step, g').fill('2');
   await page.getByRole('button', { name: 'Add scale', exact: true }).click();

@@ -27,5 +27,6 @@ export {
   FRESHNESS,
   SPOON_TECHNIQUE,
   TECHNIQUES,
+  techniqueFor,
   type Technique,
 } from './techniques.js';

@@ -1,4 +1,4 @@
-import type { IngredientClass } from '@ypsigram/core/catalogue';
+import type { IngredientClass, Method } from '@ypsigram/core/catalogue';
 
 /** How to fill a measure well with an ingredient of a class. */
 export interface Technique {
@@ -9,6 +9,49 @@ export interface Technique {
   readonly errs: 'too much' | 'too little' | 'either way';
   /** How to tell that it is right. */
   readonly check: string;
+}
+
+/**
+ * A technique where a powder is not spooned: what differs from its class.
+ * House wording of the usual ways to fill.
+ */
+const OTHER_WAYS: Readonly<Partial<Record<Method, Partial<Technique>>>> = {
+  sifted: {
+    tool: 'Sieve, dry cup, spoon, straight edge',
+    steps: [
+      'Sift onto a sheet of paper.',
+      'Spoon it lightly into the cup until it is heaped.',
+      'Sweep level; do not tap or shake.',
+    ],
+    slip: 'Filling the cup first and sifting afterwards.',
+  },
+  dipped: {
+    tool: 'Dry cup, straight edge',
+    steps: [
+      'Stir up what has settled.',
+      'Dip the cup in and lift it out heaped, without pressing it against the side.',
+      'Sweep level with a straight edge.',
+    ],
+    slip: 'Pressing the cup against the bag, tapping or shaking packs it.',
+    check: 'A second cup weighs the same.',
+  },
+  tamped: {
+    tool: 'Dry cup, straight edge',
+    steps: [
+      'Fill the cup until it is heaped.',
+      'Tap it on the table until nothing settles any more, and fill it up.',
+      'Sweep level with a straight edge.',
+    ],
+    slip: 'Stopping before it has settled.',
+    errs: 'too little',
+    check: 'A second cup weighs the same.',
+  },
+};
+
+/** How to fill with an ingredient of a class by a method; null for the usual one. */
+export function techniqueFor(of: IngredientClass, method: Method | null): Technique {
+  const usual = TECHNIQUES[of];
+  return of === 'powder' && method ? { ...usual, ...OTHER_WAYS[method] } : usual;
 }
 
 export const TECHNIQUES: Readonly<Record<IngredientClass, Technique>> = {

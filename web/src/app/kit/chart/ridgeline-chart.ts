@@ -111,7 +111,7 @@ export function ridgelineChart(ridges: readonly Ridge[], axis: RidgeAxis): EChar
                 style: {
                   x: (left + right) / 2,
                   y: y - 18,
-                  text: 'forgiven',
+                  text: 'close enough',
                   textAlign: 'center',
                   fill: INK.ink,
                   font: `12px ${TEXT.fontFamily}`,

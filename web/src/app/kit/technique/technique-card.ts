@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
-import { CLASS_CAUTIONS, FLOUR_CAUTION, SPOON_TECHNIQUE, TECHNIQUES } from '@ypsigram/contract';
+import { CLASS_CAUTIONS, FLOUR_CAUTION, SPOON_TECHNIQUE, techniqueFor } from '@ypsigram/contract';
 import { defaultMethod } from '@ypsigram/core/measuring';
 import type { Ingredient, Method } from '@ypsigram/core/catalogue';
 import { drawingsOf } from './drawings';
@@ -18,7 +18,9 @@ export class TechniqueCard {
   /** Whether the amount is of a spoon's size. */
   readonly bySpoon = input(false);
 
-  protected readonly technique = computed(() => TECHNIQUES[this.ingredient().class]);
+  protected readonly technique = computed(() =>
+    techniqueFor(this.ingredient().class, this.method()),
+  );
   protected readonly errs = computed(() => {
     const { errs } = this.technique();
     return errs === 'either way' ? 'That can give too much or too little.' : `That gives ${errs}.`;

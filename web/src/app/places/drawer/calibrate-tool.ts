@@ -66,7 +66,7 @@ export class CalibrateTool {
     return [found.millilitres - found.uncertainty, found.millilitres + found.uncertainty];
   });
   protected readonly marks = computed(() => [
-    { at: stampedMillilitresOf(this.tool(), this.standard()), label: 'marked size' },
+    { at: stampedMillilitresOf(this.tool(), this.standard()), label: 'should hold' },
   ]);
   protected readonly summary = computed(() => {
     const found = this.found();

@@ -1,8 +1,19 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { Store } from '@ngrx/store';
-import type { KitchenContainer, KitchenScale, KitchenTool } from '@ypsigram/contract';
+import {
+  short,
+  type KitchenContainer,
+  type KitchenScale,
+  type KitchenTool,
+} from '@ypsigram/contract';
 import type { Block } from '@ypsigram/core/drawer';
-import { STANDARDS, standardName, standardSource, type Standard } from '@ypsigram/core/units';
+import {
+  STANDARDS,
+  millilitresIn,
+  standardName,
+  standardSource,
+  type Standard,
+} from '@ypsigram/core/units';
 import { Icon } from '../../kit/icon/icon';
 import { Retry } from '../../kit/retry/retry';
 import { kitchenActions, kitchenChanges } from '../../state/kitchen/kitchen.actions';
@@ -39,6 +50,12 @@ export class DrawerPage {
   protected readonly standards = STANDARDS.map((id) => ({ id, name: standardName(id) }));
   protected readonly state = this.store.selectSignal(kitchenFeature.selectKitchenState);
   protected readonly standard = computed(() => this.state().current.standard);
+  /** What the three measures hold: "1 cup is 250 mL, …". */
+  protected readonly holds = computed(() =>
+    (['cup', 'tbsp', 'tsp'] as const)
+      .map((unit) => `1 ${unit} is ${short(millilitresIn(unit, this.standard()).valueOf(), 1)} mL`)
+      .join(', '),
+  );
   protected readonly source = computed(() => standardSource(this.standard()));
   protected readonly names = computed(() => this.state().current.tools.map(({ name }) => name));
   protected readonly blocks = BLOCKS;

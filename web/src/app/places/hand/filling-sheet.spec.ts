@@ -64,7 +64,7 @@ describe('a filling of a hand', () => {
     const text = open(138, 140, 142, 139, 141).textContent!;
     expect(text).toContain('140 g');
     expect(text).toContain('± 2.0 g');
-    expect(text).toContain('Against the table: +12.0 %');
+    expect(text).toContain('Compared with the table: +12.0 %');
   });
 
   it('says how many weighings are missing until plans go by it', () => {

@@ -90,7 +90,7 @@ export class FillingSheet {
       const against = name === 'table' ? 'the table' : name;
       const chance = isClear ? '' : ', which may be chance';
       said.push(
-        `Against ${against}: ${signedPercent(difference)} ± ${fixed(100 * half, 1)} %${chance}.`,
+        `Compared with ${against}: ${signedPercent(difference)} ± ${fixed(100 * half, 1)} %${chance}.`,
       );
     }
     const needed = spread === null ? null : trialsNeeded(spread);
@@ -117,7 +117,7 @@ export class FillingSheet {
 
   protected readonly rows = computed(() => handRows(this.sets(), this.millilitres() ?? 1));
   private readonly marks = computed(() => marksOf(this.comparisons(), this.millilitres() ?? 1));
-  private readonly axis = computed(() => `grams per ${this.filling().tool}`);
+  private readonly axis = computed(() => `grams in ${this.filling().tool}`);
   protected readonly picture = computed(() => rowsChart(this.rows(), this.marks(), this.axis()));
   protected readonly pictureHeight = computed(() => heightOfRows(this.rows().length));
   protected readonly pictureLabel = computed(() => {

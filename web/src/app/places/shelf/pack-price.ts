@@ -34,7 +34,7 @@ import { kitchenFeature } from '../../state/kitchen/kitchen.feature';
         Save price
       </button>
       @if (found()) {
-        <button type="button" class="btn btn-quiet" (click)="forget()">Remove price</button>
+        <button type="button" class="btn btn-quiet" (click)="forget()">Delete price</button>
       }
     </div>
     <p role="status">{{ costs() }}</p>

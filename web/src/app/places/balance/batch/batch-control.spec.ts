@@ -1,4 +1,3 @@
-import { readText } from '../../../testing/read';
 import { TestBed, type ComponentFixture } from '@angular/core/testing';
 import { BatchControl } from './batch-control';
 

@@ -51,7 +51,7 @@ describe('CostView', () => {
     expect(text()).toContain('2.00 € for this batch');
     expect(text()).toContain('0.25 € per piece');
     expect(text()).toContain('2 × 750 g');
-    expect(text()).toContain('500 g left over');
+    expect(text()).toContain('500 g');
     expect(text()).toContain('1 ingredient has no price yet and is not counted');
   });
 

@@ -34,7 +34,7 @@ export class CostView {
       grams: grams(mass),
       cost: cost === null ? null : this.money(cost),
       packs: packs && `${packs.count} × ${packs.grams} g`,
-      left: packs && `${grams(packs.count * packs.grams - mass)} g left over`,
+      left: packs && `${grams(packs.count * packs.grams - mass)} g`,
     })),
   );
   protected readonly total = computed(() => this.money(this.cost().total));
