@@ -102,6 +102,29 @@ describe('chances', () => {
     await own.close();
   });
 
+  it('take the tools of a request for what they are, not for ours of the same name', async () => {
+    const own = await startTestServer();
+    const byTool = async (more: object): Promise<number> => {
+      const { body } = await own.http
+        .post('/api/chances')
+        .send({ text: TEXT, batch: BATCH, ...more })
+        .expect(200);
+      return (body as ChanceReply).baseMass.causes['tool']!;
+    };
+    const { body } = await own.http.get('/api/kitchen').expect(200);
+    const { tools, ...rest } = body as KitchenRecord;
+    const calibration = { grams: [236.1, 235.9, 236, 236.05], celsius: 20, grid: 0.1 };
+    const drawer = { standard: rest.standard };
+    const uncalibrated = await byTool({ drawer });
+    await own.http
+      .put('/api/kitchen')
+      .send({ ...rest, tools: tools.map((tool) => ({ ...tool, calibration })) })
+      .expect(200);
+    expect(await byTool({})).toBeLessThan(uncalibrated / 2);
+    expect(await byTool({ drawer })).toBeCloseTo(uncalibrated, 9);
+    await own.close();
+  });
+
   it('refuse what says nothing, with the field', async () => {
     for (const [more, field] of [
       [{ bakes: 5 }, 'bakes'],

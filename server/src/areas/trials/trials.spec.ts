@@ -54,6 +54,24 @@ describe('trials', () => {
         .expect(200)
     ).body as ImportReply;
 
+  it('are planned by anew when others take their place with the same sum and count', async () => {
+    const plan = async (): Promise<PlanReply['lines'][number]> => {
+      const { body } = await server.http
+        .post('/api/plans')
+        .send({ text: '2 cups all-purpose flour', batch: { by: 'factor', factor: '1' } })
+        .expect(200);
+      return (body as PlanReply).lines[0]!;
+    };
+    const first = await add({ grams: 100 });
+    await add({ grams: 140 });
+    await add({ grams: 150 });
+    const before = await plan();
+    await server.http.delete(`/api/trials/${first.id}`).expect(204);
+    await add({ grams: 100, tool: '1/2 cup', millilitres: CUP / 2 });
+    const after = await plan();
+    expect(after.measure).not.toEqual(before.measure);
+  });
+
   it('are kept, listed by time, and found by ingredient', async () => {
     await add({ at: '2026-03-15T09:30:00Z', grams: 131 });
     await add();

@@ -30,7 +30,7 @@ describe('LineQuestion', () => {
   it('stands its answers side by side, each with what it weighs', () => {
     const { answers, element } = show('1 1/2 cups cake flour, sifted');
     expect(answers).toEqual(['1 after 164 g', '2 before 144 g']);
-    expect(element.querySelector('p')!.textContent).toContain('Done after measuring, or before?');
+    expect(element.querySelector('p')!.textContent).toContain('Sifted before or after measuring?');
     expect(element.querySelector('.choices')!.getAttribute('aria-labelledby')).toBe('question-0');
   });
 
