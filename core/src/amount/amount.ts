@@ -19,6 +19,7 @@ export function between(a: Fraction, b: Fraction): Amount {
   return a.compare(b) <= 0 ? { min: a, max: b } : { min: b, max: a };
 }
 
+/** Whether an amount has two different ends: "2 to 3". */
 export function isRange(amount: Amount): boolean {
   return amount.min !== amount.max && !amount.min.equals(amount.max);
 }

@@ -3,6 +3,7 @@ import type { Strictness } from '../fills/index.js';
 
 /** Which of the two columns a baker goes by; no school is second class. */
 export const COLUMNS = ['both', 'measure', 'weigh'] as const;
+/** One of `COLUMNS`: what a baker goes by. */
 export type Columns = (typeof COLUMNS)[number];
 
 /** What a baker decided of a recipe's two columns, beside the batch and the methods. */

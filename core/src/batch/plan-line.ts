@@ -36,6 +36,7 @@ export interface PlanLine {
 /** How this kitchen fills the ingredients of a class, whoever wrote the recipe. */
 export type Habits = Readonly<Partial<Record<IngredientClass, Method>>>;
 
+/** All that a plan is made of beside the reading: how large, with what tools, by whose hand. */
 export interface Batch {
   readonly factor: Fraction;
   /** Your method for a line, by its index in the reading; others get their usual one. */

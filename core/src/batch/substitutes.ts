@@ -22,7 +22,11 @@ const YEAST_FOR_FRESH: Readonly<Record<string, number>> = {
   'yeast-instant': 1 / 3,
 };
 
-/** Grams of water that 100 g take more than all-purpose flour, for a dough that feels alike. */
+/**
+ * Grams of water that 100 g take more than all-purpose flour, for a dough that feels alike. A house
+ * rule, in the middle of what bakers go by; flours of one name differ by as much, so it is said as
+ * "about".
+ */
 const WATER_OVER_ALL_PURPOSE: Readonly<Record<string, number>> = {
   'flour-wheat-all-purpose': 0,
   'flour-wheat-bread': 3,

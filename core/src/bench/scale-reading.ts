@@ -2,9 +2,12 @@ import { GRAMS_PER_OUNCE } from '../units/index.js';
 
 /** What a kitchen scale can be switched to. Its millilitres are those of water. */
 export const SCALE_UNITS = ['g', 'oz', 'lb-oz', 'ml'] as const;
+/** One of `SCALE_UNITS`: what the display counts in. */
 export type ScaleUnit = (typeof SCALE_UNITS)[number];
 
+/** What a scale can say of itself: over- and underload are beyond its range. */
 export const SCALE_STATES = ['on', 'off', 'overload', 'underload'] as const;
+/** One of `SCALE_STATES`. */
 export type ScaleState = (typeof SCALE_STATES)[number];
 
 /** What a scale shows at one moment, whatever kind of scale it is. */

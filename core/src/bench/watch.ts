@@ -23,6 +23,7 @@ export interface ScaleMemory {
   readonly lastGrams: number;
 }
 
+/** What is remembered of a scale that nothing has been put on. */
 export const EMPTY_SCALE: ScaleMemory = { container: null, lastGrams: 0 };
 
 /** What the readings are held against. */

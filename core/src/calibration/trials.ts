@@ -11,6 +11,7 @@ import { findSlips, type Container, type Slip } from './slips.js';
 
 /** What a baker decided about a trial that was doubted. */
 export const VERDICTS = ['kept', 'aside'] as const;
+/** One of `VERDICTS`: what the baker has decided of a trial. */
 export type Verdict = (typeof VERDICTS)[number];
 
 /** What was filled, how, and with what: trials of the same are comparable. */

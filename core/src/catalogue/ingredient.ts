@@ -10,6 +10,7 @@ export const CLASSES = [
   'solid-fat',
   'egg',
 ] as const;
+/** One of `CLASSES`: how it behaves in a cup. */
 export type IngredientClass = (typeof CLASSES)[number];
 
 /** What an ingredient does in the dough; decides tolerances and ratios. */
@@ -26,6 +27,7 @@ export const ROLES = [
   'flavour',
   'inclusion',
 ] as const;
+/** One of `ROLES`: what it does in a dough. */
 export type Role = (typeof ROLES)[number];
 
 /** A way of getting an ingredient into a measure. */
@@ -44,6 +46,7 @@ export const METHODS = [
   'melted',
   'count',
 ] as const;
+/** One of `METHODS`: a way of filling a measure. */
 export type Method = (typeof METHODS)[number];
 
 /** The units that table weights are given for. All volumes are US customary. */
@@ -69,6 +72,7 @@ export const ESTIMATE = 'general knowledge, unsourced';
 /** The source of what is printed on a wrapper or in a law: a nominal mass. */
 export const NOMINAL = 'nominal';
 
+/** Something that recipes measure, with what a cup, spoon or piece of it weighs by each method. */
 export interface Ingredient {
   readonly id: string;
   readonly name: string;

@@ -61,6 +61,7 @@ export interface ChanceLine {
 
 /** How the marks of a jug are read. */
 export const JUG_READINGS = ['eye-level', 'above'] as const;
+/** One of `JUG_READINGS`: where the eye is when a jug is read. */
 export type JugReading = (typeof JUG_READINGS)[number];
 
 /** What is known of tools and habits, beyond what a plan says. */

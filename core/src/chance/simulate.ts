@@ -6,6 +6,7 @@ import { RatioColumns } from './ratio-columns.js';
 import type { Cause } from './sources.js';
 import { Tally, type Spread } from './tally.js';
 
+/** How many bakes, 1 or more; the seed, a whole number from 0; how exact, normal where not said. */
 export interface ChanceOptions {
   readonly bakes: number;
   readonly seed: number;

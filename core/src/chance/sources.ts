@@ -3,6 +3,7 @@ import { randomFrom, seedOf, type Random } from './random.js';
 
 /** Why a mass is not what it should be. */
 export const CAUSES = ['tool', 'hand', 'fill', 'reading', 'scale'] as const;
+/** One of `CAUSES`: where variation comes from. */
 export type Cause = (typeof CAUSES)[number];
 
 /** Something that is drawn once a bake: in units of its own standard deviation. */

@@ -6,8 +6,10 @@ import { chanceLines, type ChanceBasis, type ChanceLine, type Route } from './ch
 
 /** How the flour of a batch could be done, the rest as it is. */
 export const FLOUR_WAYS = ['weighed', 'spooned', 'scooped', 'unconverted'] as const;
+/** One of `FLOUR_WAYS`. */
 export type FlourWay = (typeof FLOUR_WAYS)[number];
 
+/** The batch with only its flour done another way. */
 export interface FlourVariant {
   readonly way: FlourWay;
   readonly lines: readonly ChanceLine[];

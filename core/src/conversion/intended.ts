@@ -33,6 +33,7 @@ export interface Intended {
   readonly basis: IntendedBasis;
 }
 
+/** What an intended mass rests on. */
 export interface IntendedBasis {
   readonly rung: Rung;
   /** Citation of the weight, in words for people. */

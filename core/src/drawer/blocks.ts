@@ -4,6 +4,7 @@ import type { Tool } from './tool.js';
 
 /** How butter and other solid fats are sold in this kitchen, with marks to cut at. */
 export const BLOCKS = ['stick', '250 g', '500 g', '1 lb'] as const;
+/** One of `BLOCKS`: how butter is sold. */
 export type Block = (typeof BLOCKS)[number];
 
 const SHARED = { kind: 'block', size: 'cup', wash: 'knife' } as const;
@@ -28,7 +29,10 @@ function stickMarks(): Tool[] {
   return [whole, ...spoons];
 }
 
-/** Butter of 0.96 g/mL: for the drawing of a mark only, since its mass is what it says. */
+/**
+ * Grams in a millilitre of butter, for the drawing of a mark only, since its mass is what it says.
+ * From 227 g to the US cup (USDA Standard Reference 01001).
+ */
 const FAT_GRAMS_PER_MILLILITRE = 0.96;
 
 function massMark(grams: number, mark: string): Tool {

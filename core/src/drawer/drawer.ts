@@ -5,6 +5,7 @@ import { millilitresIn, type Standard } from '../units/index.js';
 import { blockMarks, type Block } from './blocks.js';
 import { stampedMillilitres, type Tool, type ToolDescription } from './tool.js';
 
+/** The tools that can be filled now, by what they are good for. */
 export interface Drawer {
   /** For what must be levelled: dry cups and spoons. */
   readonly dry: readonly Tool[];

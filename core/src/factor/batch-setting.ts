@@ -36,6 +36,7 @@ export interface BatchProblem {
   readonly field: string;
 }
 
+/** The factor that a setting comes to, or why it comes to none. */
 export type BatchFactor =
   | {
       readonly ok: true;

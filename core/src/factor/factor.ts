@@ -3,8 +3,10 @@ import { Fraction, readAmount } from '../amount/index.js';
 /** The largest batch factor that is taken for meant. */
 export const LARGEST_FACTOR = 1000;
 
+/** What is wrong with a written factor. */
 export type FactorProblem = 'empty' | 'not-a-number' | 'not-positive' | 'too-large';
 
+/** A factor as an exact fraction over 0, or what is wrong with it. */
 export type FactorReading =
   | { readonly ok: true; readonly factor: Fraction }
   | { readonly ok: false; readonly problem: FactorProblem };

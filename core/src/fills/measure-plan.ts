@@ -39,6 +39,7 @@ export interface MeasurePlan {
   readonly basis: MeasureBasis;
 }
 
+/** What the density of a measure rests on. */
 export interface MeasureBasis {
   readonly rung: Rung;
   /** Citation, or the name of the hand. */

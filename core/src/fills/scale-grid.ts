@@ -4,6 +4,7 @@ import { BEAM_NOTCH_GRAMS, USUAL_SCALES, type ScaleDescription } from '../drawer
 
 /** What a baker reads off the scale. */
 export const WEIGHED_IN = ['g', 'oz'] as const;
+/** One of `WEIGHED_IN`: grams, or pounds and ounces. */
 export type WeighedIn = (typeof WEIGHED_IN)[number];
 
 /** The steps that scales show ounces in. */
@@ -20,7 +21,10 @@ export interface GridWeight {
   readonly shown: string;
 }
 
-/** A step of more than this share of the weight is too coarse: a finer scale is used. */
+/**
+ * A step of more than this share of the weight is too coarse: a finer scale is used. A house rule:
+ * half a step is then at most 2.5 %, which is within the tolerance of every role but of strict flour.
+ */
 const COARSEST_STEP = 0.05;
 
 /**

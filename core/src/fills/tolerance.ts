@@ -2,6 +2,7 @@ import type { Role } from '../catalogue/index.js';
 
 /** How closely a batch must be measured: sponges and lean bakes are strict. */
 export const STRICTNESSES = ['relaxed', 'normal', 'strict'] as const;
+/** One of `STRICTNESSES`. */
 export type Strictness = (typeof STRICTNESSES)[number];
 
 /** Relative deviations that a bake forgives, by role: normal, strict. */

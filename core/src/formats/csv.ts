@@ -19,6 +19,7 @@ export type CsvProblem =
     }
   | { readonly code: 'open-quote'; readonly row: number };
 
+/** The rows of a table that could be read, and what is wrong with the others. */
 export interface CsvReading {
   readonly rows: readonly CsvRow[];
   readonly problems: readonly CsvProblem[];

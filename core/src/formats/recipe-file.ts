@@ -51,8 +51,10 @@ export type FileProblem =
   | { readonly code: 'a-backup' }
   | { readonly code: 'bad-table'; readonly row: number | null; readonly detail: string };
 
+/** What a file of recipes can be. */
 export type RecipeFormat = 'text' | 'markdown' | 'json-ld' | 'html' | 'csv';
 
+/** The recipes of a file, and what is wrong with the rest; the format is null where none was recognised. */
 export interface FileReading {
   readonly format: RecipeFormat | null;
   readonly recipes: readonly RecipeFile[];

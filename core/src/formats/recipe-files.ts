@@ -98,6 +98,7 @@ export function readRecipeFile(name: string, content: string): FileReading {
 
 /** The formats that recipes go out in. */
 export const EXPORT_FORMATS = ['text', 'markdown', 'json-ld', 'csv'] as const;
+/** One of `EXPORT_FORMATS`. */
 export type ExportFormat = (typeof EXPORT_FORMATS)[number];
 
 /**

@@ -17,6 +17,7 @@ export interface Need {
   readonly packs: { readonly count: number; readonly grams: number; readonly price: number } | null;
 }
 
+/** What a batch costs, and what is to be bought for it. Money in the currency of the prices. */
 export interface BatchCost {
   readonly needs: readonly Need[];
   /** Of what has a price, unrounded. */

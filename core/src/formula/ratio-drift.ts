@@ -5,6 +5,7 @@ import { toleranceOf, type Strictness } from '../fills/index.js';
 
 /** The parts of a dough that are set against its flour. */
 export const RATIO_PARTS = ['water', 'fat', 'sugar', 'egg', 'leavening', 'yeast', 'salt'] as const;
+/** One of `RATIO_PARTS`: what is set against the flour. */
 export type RatioPart = (typeof RATIO_PARTS)[number];
 
 /** A ratio as it was meant, and as it comes out by either route, in percent of the base. */
@@ -18,6 +19,7 @@ export interface RatioRoutes {
   readonly isOver: boolean;
 }
 
+/** The ratios of a dough as intended, measured and weighed, and how far they are apart. */
 export interface RatioDrift {
   /** Flour, or all of it where there is no flour. */
   readonly base: 'flour' | 'total';

@@ -18,6 +18,7 @@ export const RUNGS = [
   'estimate',
   'unknown',
 ] as const;
+/** One of `RUNGS`, the best first: proven by a bake down to unknown. */
 export type Rung = (typeof RUNGS)[number];
 
 /** How heavy a filled measure is, and on what grounds. */

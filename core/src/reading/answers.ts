@@ -36,6 +36,7 @@ export function sameAnswer(a: Answer, b: Answer): boolean {
   return a.note === b.note && a.name === b.name && a.word === b.word && lineOf(a) === lineOf(b);
 }
 
+/** Where nothing was answered yet. */
 export const NO_ANSWERS: Answers = { recipe: [], author: [], kitchen: [] };
 
 /** The ingredient of a line by its comparable words, as an answer remembers it. */

@@ -4,6 +4,7 @@ import type { Standard, Unit } from '../units/index.js';
 import type { Language } from './languages/index.js';
 import type { OtherReading, ReadingNote } from './note.js';
 
+/** What a line is: only an ingredient is measured; what is unread is kept and counts for nothing. */
 export type LineKind = 'ingredient' | 'heading' | 'yield' | 'step' | 'unread';
 
 /** A stretch of the written line and what was understood of it. */
@@ -49,6 +50,7 @@ export interface Answered {
   }[];
 }
 
+/** What a recipe makes, from its own words. */
 export interface Yield {
   readonly written: string;
   readonly count: Amount | null;

@@ -55,4 +55,5 @@ export type ReadingNote =
   /** The line looks like another language than English. */
   | { readonly code: 'other-language' };
 
+/** What a note is about. */
 export type NoteCode = ReadingNote['code'];

@@ -13,6 +13,7 @@ export const FIELDS = [
   'stated',
   'notes',
 ] as const;
+/** One of `FIELDS`. */
 export type Field = (typeof FIELDS)[number];
 export type Fields = Readonly<Record<Field, string>>;
 
