@@ -4,6 +4,13 @@ import { onScaleGrid } from './scale-grid.js';
 import { toleranceOf } from './tolerance.js';
 
 describe('the scale grid', () => {
+  it('shows what no scale resolves as under its step, never as nothing', () => {
+    expect(onScaleGrid(0.03).shown).toBe('under 0.1 g');
+    expect(onScaleGrid(0.06).shown).toBe('0.1 g');
+    expect(onScaleGrid(0).shown).toBe('0.0 g');
+    expect(onScaleGrid(0.2, undefined, 'oz').shown).toMatch(/^under .* oz$/);
+  });
+
   it('weighs by the gram, and by the tenth below twenty', () => {
     expect(onScaleGrid(375.4)).toEqual({ grams: 375, grid: 1, shown: '375 g' });
     expect(onScaleGrid(6)).toEqual({ grams: 6, grid: 0.1, shown: '6.0 g' });

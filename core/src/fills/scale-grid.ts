@@ -31,9 +31,8 @@ const COARSEST_STEP = 0.05;
  * The weight on the grid of the scale that will weigh it: of those that can carry it, the one
  * with the coarsest step that is still fine enough, else the finest; in pounds and ounces for
  * whoever weighs so. With the usual two scales
- * that is 0.1 g for less than 20 g, else 1 g. A beam weighs only where there is nothing else. This
- * is where a mass is rounded, and the only
- * place.
+ * that is 0.1 g for less than 20 g, else 1 g. A beam weighs only where there is nothing else. What
+ * is less than half a step is shown as under one. This is where a mass is rounded, and the only place.
  */
 export function onScaleGrid(
   grams: number,
@@ -52,7 +51,13 @@ export function onScaleGrid(
   const digits = decimalsOf(grid);
   // By its decimals, not by a product of steps, so that it stays on the grid exactly.
   const shown = (steps * grid).toFixed(digits);
-  return { grams: Number(shown), grid, shown: `${shown} g` };
+  const isTooLittle = steps === 0 && grams > 0;
+  return {
+    grams: Number(shown),
+    grid,
+    // A scale shows nothing of it: that is no weight to go by.
+    shown: isTooLittle ? `under ${grid} g` : `${shown} g`,
+  };
 }
 
 function suitable(grams: number, scales: readonly ScaleDescription[]): ScaleDescription {
@@ -84,7 +89,8 @@ function inOunces(grams: number, gridGrams: number): GridWeight {
   return {
     grams: ounces * GRAMS_PER_OUNCE,
     grid: step * GRAMS_PER_OUNCE,
-    shown: pounds === 0 ? rest : `${pounds} lb ${rest}`,
+    shown:
+      steps === 0 && grams > 0 ? `under ${step} oz` : pounds === 0 ? rest : `${pounds} lb ${rest}`,
   };
 }
 

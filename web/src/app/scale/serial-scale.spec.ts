@@ -1,10 +1,10 @@
 import { until } from '../testing/until';
 import type { ScaleReading } from '@ypsigram/core/bench';
 import type { ScaleDescription } from './scale-connection';
-import { SerialScale, type SerialPort } from './serial-scale';
+import { SerialScale, type UsedPort } from './serial-scale';
 
 /** A port at whose other end the test sits. */
-class FakePort implements SerialPort {
+class FakePort implements UsedPort {
   readonly written: string[] = [];
   opened: number | null = null;
   closed = false;

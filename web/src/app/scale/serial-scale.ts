@@ -1,21 +1,13 @@
 import { readScaleLine, type ScaleReading, type ScaleUnit } from '@ypsigram/core/bench';
 import type { ScaleConnection, ScaleEvents } from './scale-connection';
 
-/** What is used of a serial port, as browsers with Web Serial give it. */
-export interface SerialPort {
-  open(options: { baudRate: number }): Promise<void>;
-  close(): Promise<void>;
-  readonly readable: ReadableStream<Uint8Array> | null;
-  readonly writable: WritableStream<Uint8Array> | null;
-}
-
-interface Serial {
-  requestPort(): Promise<SerialPort>;
-}
+/** What is used of a serial port. */
+export type UsedPort = Pick<SerialPort, 'open' | 'close' | 'readable' | 'writable'>;
 
 /** The browser's serial ports; null where it has none. */
 export function serialPorts(): Serial | null {
-  return (navigator as { serial?: Serial }).serial ?? null;
+  // The types speak of browsers that have them; not every one does.
+  return (navigator as Partial<Pick<Navigator, 'serial'>>).serial ?? null;
 }
 
 const BAUD_RATE = 9600;
@@ -34,7 +26,7 @@ export class SerialScale implements ScaleConnection {
   private events: ScaleEvents | null = null;
   private gridGrams: number | null = null;
 
-  constructor(private readonly port: SerialPort) {}
+  constructor(private readonly port: UsedPort) {}
 
   open(events: ScaleEvents): void {
     this.events = events;

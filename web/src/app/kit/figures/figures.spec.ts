@@ -11,6 +11,8 @@ describe('figures', () => {
 
   it('show little by the tenth', () => {
     expect(grams(4.44)).toBe('4.4');
+    expect(grams(0.04)).toBe('under 0.1');
+    expect(grams(0)).toBe('0.0');
     expect(grams(125.4)).toBe('125');
   });
 

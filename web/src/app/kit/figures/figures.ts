@@ -6,8 +6,12 @@ export function decimal(text: string): number | null {
   return /^\d+(?:\.\d+)?$/.test(plain) ? Number(plain) : null;
 }
 
-/** Grams for reading: tenths below twenty, whole grams from there. */
+/** What a fine scale can show. */
+const LEAST_GRAMS = 0.1;
+
+/** Grams for reading: tenths below twenty, whole grams from there; what is less than a tenth so. */
 export function grams(value: number): string {
+  if (value > 0 && value < LEAST_GRAMS / 2) return `under ${fixed(LEAST_GRAMS, 1)}`;
   return fixed(value, Math.abs(value) < 20 ? 1 : 0);
 }
 

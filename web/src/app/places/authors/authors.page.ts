@@ -33,11 +33,10 @@ export class AuthorsPage {
   private readonly isAdding = signal(false);
 
   protected readonly state = this.store.selectSignal(authorsFeature.selectAuthorsState);
-  protected readonly author = computed(
-    () => this.state().authors.find(({ id }) => id === this.id()) ?? null,
-  );
+  private readonly all = this.store.selectSignal(authorsFeature.selectAuthors);
+  protected readonly author = computed(() => this.state().entities[this.id() ?? ''] ?? null);
   protected readonly authors = computed(() =>
-    this.state().authors.map(({ id, name, recipeCount, conventions, inferred }) => {
+    this.all().map(({ id, name, recipeCount, conventions, inferred }) => {
       const weights =
         conventions.length +
         inferred.filter(({ gramsPerMillilitre }) => gramsPerMillilitre !== null).length;

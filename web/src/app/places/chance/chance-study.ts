@@ -1,5 +1,7 @@
-import { Injectable, computed, effect, inject, signal } from '@angular/core';
+import { Injectable, computed, inject, signal } from '@angular/core';
+import { takeUntilDestroyed, toObservable } from '@angular/core/rxjs-interop';
 import { Store } from '@ngrx/store';
+import { debounceTime } from 'rxjs';
 import type {
   ChanceOptions,
   Chances,
@@ -61,16 +63,18 @@ export class ChanceStudy {
     return result ? result.now.bakes / this.bakes() : 0;
   });
 
+  /** What is to be found out, as it is chosen now. */
+  private readonly asked = computed(() => ({
+    of: this.of(),
+    wanted: this.wanted(),
+    options: { bakes: this.bakes(), seed: this.seed(), strictness: this.balance().strictness },
+  }));
+
   constructor() {
-    effect((onCleanup) => {
-      const of = this.of();
-      const wanted = this.wanted();
-      const { strictness } = this.balance();
-      const options = { bakes: this.bakes(), seed: this.seed(), strictness };
+    toObservable(this.asked)
       // What changes at once is baked once.
-      const timer = setTimeout(() => void this.bake(of, wanted, options));
-      onCleanup(() => clearTimeout(timer));
-    });
+      .pipe(debounceTime(0), takeUntilDestroyed())
+      .subscribe(({ of, wanted, options }) => void this.bake(of, wanted, options));
   }
 
   stop(): void {
@@ -82,9 +86,8 @@ export class ChanceStudy {
 
   /** All of it once more, after it was stopped. */
   again(): void {
-    const { strictness } = this.balance();
-    const options = { bakes: this.bakes(), seed: this.seed(), strictness };
-    void this.bake(this.of(), this.wanted(), options);
+    const { of, wanted, options } = this.asked();
+    void this.bake(of, wanted, options);
   }
 
   private async bake(of: ChanceCase, wanted: number, options: ChanceOptions): Promise<void> {

@@ -7,6 +7,7 @@ import {
   on,
   props,
 } from '@ngrx/store';
+import { createEntityAdapter, type EntityState } from '@ngrx/entity';
 import type { Author, AuthorDraft } from '@ypsigram/contract';
 import { knownOfAuthor } from '@ypsigram/core/calibration';
 import type { KnownWeight } from '@ypsigram/core/measuring';
@@ -30,9 +31,8 @@ export const authorsActions = createActionGroup({
   },
 });
 
-export interface AuthorsState {
+export interface AuthorsState extends EntityState<Author> {
   readonly isLoaded: boolean;
-  readonly authors: readonly Author[];
   /** The one that was added last: to be opened. */
   readonly latest: string | null;
   /** The one that was removed last, as long as it can be brought back. */
@@ -40,15 +40,16 @@ export interface AuthorsState {
   readonly problem: string | null;
 }
 
-const initialState: AuthorsState = {
+const adapter = createEntityAdapter<Author>({
+  sortComparer: (a, b) => a.name.localeCompare(b.name),
+});
+
+const initialState: AuthorsState = adapter.getInitialState({
   isLoaded: false,
-  authors: [],
   latest: null,
   removed: null,
   problem: null,
-};
-
-const byName = (a: Author, b: Author): number => a.name.localeCompare(b.name);
+});
 
 const NOBODY: readonly KnownWeight[] = [];
 
@@ -56,45 +57,41 @@ export const authorsFeature = createFeature({
   name: 'authors',
   reducer: createReducer(
     initialState,
-    on(authorsActions.authorsLoaded, (state, { authors }) => ({
-      ...state,
-      isLoaded: true,
-      authors,
-      problem: null,
-    })),
-    on(authorsActions.authorKept, (state, { author }) => {
-      const others = state.authors.filter(({ id }) => id !== author.id);
-      const isNew = others.length === state.authors.length;
-      return {
+    on(authorsActions.authorsLoaded, (state, { authors }) =>
+      adapter.setAll(authors, { ...state, isLoaded: true, problem: null }),
+    ),
+    on(authorsActions.authorKept, (state, { author }) =>
+      adapter.setOne(author, {
         ...state,
-        authors: [...others, author].sort(byName),
-        latest: isNew ? author.id : state.latest,
+        latest: author.id in state.entities ? state.latest : author.id,
         removed: state.removed?.id === author.id ? null : state.removed,
         problem: null,
-      };
-    }),
-    on(authorsActions.authorGone, (state, { author }) => ({
-      ...state,
-      authors: state.authors.filter(({ id }) => id !== author.id),
-      removed: author,
-      problem: null,
-    })),
+      }),
+    ),
+    on(authorsActions.authorGone, (state, { author }) =>
+      adapter.removeOne(author.id, { ...state, removed: author, problem: null }),
+    ),
     on(authorsActions.authorsNotReached, (state, { problem }) => ({ ...state, problem })),
   ),
-  extraSelectors: ({ selectAuthors }) => ({
-    /** What is known of each author's cups, by id. */
-    selectKnownByAuthor: createSelector(
+  extraSelectors: ({ selectAuthorsState }) => {
+    const { selectAll: selectAuthors } = adapter.getSelectors(selectAuthorsState);
+    return {
+      /** By name. */
       selectAuthors,
-      kitchenFeature.selectShelf,
-      (authors, shelf) =>
-        new Map(
-          authors.map(({ id, name, conventions, inferred }) => [
-            id,
-            knownOfAuthor({ name, given: conventions, inferred }, shelf),
-          ]),
-        ),
-    ),
-  }),
+      /** What is known of each author's cups, by id. */
+      selectKnownByAuthor: createSelector(
+        selectAuthors,
+        kitchenFeature.selectShelf,
+        (authors, shelf) =>
+          new Map(
+            authors.map(({ id, name, conventions, inferred }) => [
+              id,
+              knownOfAuthor({ name, given: conventions, inferred }, shelf),
+            ]),
+          ),
+      ),
+    };
+  },
 });
 
 /** What is known of an author's cups; the same empty list for nobody. */

@@ -13,7 +13,7 @@ export interface History<T> {
 export const NO_HISTORY: History<never> = { past: [], future: [], depth: 0, isTyping: false };
 
 /** Nobody goes back further than this. */
-const MOST_KEPT = 200;
+export const MOST_STEPS = 200;
 
 /**
  * The history with one more step, which can be redone no more than any other.
@@ -24,7 +24,7 @@ const MOST_KEPT = 200;
 export function record<T>(history: History<T>, before: T, isTyping = false): History<T> {
   const continues = isTyping && history.isTyping;
   return {
-    past: continues ? history.past : [...history.past, before].slice(-MOST_KEPT),
+    past: continues ? history.past : [...history.past, before].slice(-MOST_STEPS),
     future: [],
     depth: history.depth + (continues ? 0 : 1),
     isTyping,

@@ -7,6 +7,7 @@ import {
   on,
   props,
 } from '@ngrx/store';
+import { createEntityAdapter, type EntityState } from '@ngrx/entity';
 import type { TrialDraft, TrialRecord } from '@ypsigram/contract';
 import {
   knownOfHand,
@@ -16,6 +17,7 @@ import {
   type TrialSet,
 } from '@ypsigram/core/calibration';
 import type { KnownWeight } from '@ypsigram/core/measuring';
+import { MOST_STEPS } from '../history/history';
 import { kitchenFeature } from '../kitchen/kitchen.feature';
 
 /** What a baker can change of a trial afterwards. */
@@ -43,20 +45,25 @@ export type TrialUndo =
   | { readonly kind: 'judge'; readonly trial: TrialRecord; readonly by: TrialChange }
   | { readonly kind: 'import'; readonly importId: string };
 
-export interface TrialsState {
+export interface TrialsState extends EntityState<TrialRecord> {
   readonly isLoaded: boolean;
-  readonly trials: readonly TrialRecord[];
-  /** How to take back each change of this visit, the newest last. */
+  /** How to take back the last changes of this visit, the newest last. */
   readonly past: readonly TrialUndo[];
   readonly problem: string | null;
 }
 
-const initialState: TrialsState = { isLoaded: false, trials: [], past: [], problem: null };
+const adapter = createEntityAdapter<TrialRecord>({
+  sortComparer: (a, b) => a.at.localeCompare(b.at),
+});
 
-const byTime = (a: TrialRecord, b: TrialRecord): number => a.at.localeCompare(b.at);
+const initialState: TrialsState = adapter.getInitialState({
+  isLoaded: false,
+  past: [],
+  problem: null,
+});
 
 const remember = (past: readonly TrialUndo[], undo: TrialUndo | null): readonly TrialUndo[] =>
-  undo ? [...past, undo] : past;
+  undo ? [...past, undo].slice(-MOST_STEPS) : past;
 
 const NOTHING: readonly KnownWeight[] = [];
 
@@ -66,24 +73,15 @@ export const trialsFeature = createFeature({
   name: 'trials',
   reducer: createReducer(
     initialState,
-    on(trialsActions.trialsLoaded, (state, { trials }) => ({
-      ...state,
-      isLoaded: true,
-      trials,
-      problem: null,
-    })),
-    on(trialsActions.trialKept, (state, { trial, undo }) => ({
-      ...state,
-      trials: [...state.trials.filter(({ id }) => id !== trial.id), trial].sort(byTime),
-      past: remember(state.past, undo),
-      problem: null,
-    })),
-    on(trialsActions.trialGone, (state, { trial, undo }) => ({
-      ...state,
-      trials: state.trials.filter(({ id }) => id !== trial.id),
-      past: remember(state.past, undo),
-      problem: null,
-    })),
+    on(trialsActions.trialsLoaded, (state, { trials }) =>
+      adapter.setAll(trials, { ...state, isLoaded: true, problem: null }),
+    ),
+    on(trialsActions.trialKept, (state, { trial, undo }) =>
+      adapter.setOne(trial, { ...state, past: remember(state.past, undo), problem: null }),
+    ),
+    on(trialsActions.trialGone, (state, { trial, undo }) =>
+      adapter.removeOne(trial.id, { ...state, past: remember(state.past, undo), problem: null }),
+    ),
     on(trialsActions.tableCameIn, (state, { importId }) => ({
       ...state,
       past: remember(state.past, { kind: 'import', importId }),
@@ -94,7 +92,8 @@ export const trialsFeature = createFeature({
     })),
     on(trialsActions.trialsNotReached, (state, { problem }) => ({ ...state, problem })),
   ),
-  extraSelectors: ({ selectTrials }) => {
+  extraSelectors: ({ selectTrialsState }) => {
+    const { selectAll: selectTrials } = adapter.getSelectors(selectTrialsState);
     /** Every hand's trials in sets, by the id of the hand. */
     const selectSetsByHand = createSelector(
       selectTrials,
@@ -125,6 +124,8 @@ export const trialsFeature = createFeature({
         new Map(hands.map(({ id, name }) => [id, knownOfHand(sets.get(id) ?? [], name)])),
     );
     return {
+      /** By time. */
+      selectTrials,
       selectSetsByHand,
       selectKnownByHand,
       /** What is known of who measures now. */

@@ -2,10 +2,9 @@ import {
   ChangeDetectionStrategy,
   Component,
   computed,
-  effect,
   input,
   output,
-  signal,
+  linkedSignal,
 } from '@angular/core';
 import { FACTOR_PROBLEMS } from '@ypsigram/contract';
 import { Fraction, mixed } from '@ypsigram/core/amount';
@@ -39,16 +38,12 @@ export class BatchControl {
   protected readonly quick = QUICK;
   protected readonly mostEighths = MOST_EIGHTHS;
   /** What stands in the field, sensible or not: a wrong entry is kept until it is mended. */
-  protected readonly typed = signal('1');
+  protected readonly typed = linkedSignal(() => this.factor());
   protected readonly reading = computed(() => readFactor(this.typed()));
   protected readonly problem = computed(() => {
     const reading = this.reading();
     return reading.ok ? null : FACTOR_PROBLEMS[reading.problem];
   });
-  constructor() {
-    effect(() => this.typed.set(this.factor()));
-  }
-
   protected type(text: string): void {
     this.typed.set(text);
     const reading = readFactor(text);

@@ -1,6 +1,8 @@
 import { fixed } from '@ypsigram/contract';
-import { ChangeDetectionStrategy, Component, effect, input, output, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
 import { mixed, type Fraction } from '@ypsigram/core/amount';
+import { toObservable, toSignal } from '@angular/core/rxjs-interop';
+import { debounceTime, map } from 'rxjs';
 import { cleanBatches } from '@ypsigram/core/formula';
 import { writeFactor, type CleanBatch } from '@ypsigram/core/factor';
 import type { AssembledRecipe, PlanLine } from '@ypsigram/core/batch';
@@ -78,22 +80,21 @@ export class CleanOffers {
   readonly plan = input.required<readonly PlanLine[]>();
   readonly chosen = output<string>();
 
-  protected readonly offers = signal<readonly Offer[]>([]);
+  private readonly asked = computed(() => [this.recipe(), this.factor(), this.plan()] as const);
+  /** Searched for once the batch rests. */
+  protected readonly offers = toSignal(
+    toObservable(this.asked).pipe(
+      debounceTime(REST_MILLISECONDS),
+      map(([recipe, factor, plan]): readonly Offer[] =>
+        cleanBatches(recipe, factor, plan).map(offerOf),
+      ),
+    ),
+    { initialValue: [] },
+  );
 
   /** Takes the first of them. */
   takeFirst(): void {
     const [first] = this.offers();
     if (first) this.chosen.emit(first.factor);
-  }
-
-  constructor() {
-    effect((onCleanup) => {
-      const [recipe, factor, plan] = [this.recipe(), this.factor(), this.plan()];
-      const timer = setTimeout(
-        () => this.offers.set(cleanBatches(recipe, factor, plan).map(offerOf)),
-        REST_MILLISECONDS,
-      );
-      onCleanup(() => clearTimeout(timer));
-    });
   }
 }

@@ -1,13 +1,7 @@
-import {
-  Injectable,
-  computed,
-  effect,
-  inject,
-  linkedSignal,
-  signal,
-  untracked,
-} from '@angular/core';
+import { Injectable, computed, inject, linkedSignal, signal, untracked } from '@angular/core';
+import { takeUntilDestroyed, toObservable } from '@angular/core/rxjs-interop';
 import { Store } from '@ngrx/store';
+import { debounceTime } from 'rxjs';
 import { premixMessages } from '@ypsigram/contract';
 import {
   adviceFor,
@@ -81,18 +75,13 @@ export class LedgerEntries {
   });
 
   constructor() {
-    effect((onCleanup) => {
-      const plan = this.plan();
-      const pictures = setTimeout(
-        () => this.pictured.set(allPictured(plan)),
-        PICTURES_MILLISECONDS,
-      );
-      const rest = setTimeout(() => this.settled.set(plan), REST_MILLISECONDS);
-      onCleanup(() => {
-        clearTimeout(pictures);
-        clearTimeout(rest);
-      });
-    });
+    const plans = toObservable(this.plan);
+    plans
+      .pipe(debounceTime(PICTURES_MILLISECONDS), takeUntilDestroyed())
+      .subscribe((plan) => this.pictured.set(allPictured(plan)));
+    plans
+      .pipe(debounceTime(REST_MILLISECONDS), takeUntilDestroyed())
+      .subscribe((plan) => this.settled.set(plan));
   }
 
   see(index: number, isSeen: boolean): void {
