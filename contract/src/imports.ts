@@ -25,7 +25,7 @@ export const recipeImport = z.strictObject({
   recipes: z
     .array(importedRecipe)
     .min(1, 'There is no recipe to bring in.')
-    .max(MOST_RECIPES, `At most ${MOST_RECIPES} recipes come in at once.`),
+    .max(MOST_RECIPES, `At most ${MOST_RECIPES} recipes can be imported at once.`),
 });
 
 /** Which recipes go out, and as what. */
@@ -54,12 +54,12 @@ export const recipeImportReply = z.object({
     }),
   ),
   importId: z.uuid().nullable().meta({
-    description: 'To take it back by; null for a dry run, or when nothing came in.',
+    description: 'To take it back by; null for a dry run, or when nothing was imported.',
   }),
 });
 
 export const importUndone = z.object({
-  takenOut: z.int().meta({ description: 'New recipes that are out of the Book again.' }),
+  takenOut: z.int().meta({ description: 'New recipes that were removed again.' }),
   putBack: z.int().meta({ description: 'Changed recipes that are as they were before.' }),
   kept: z.int().meta({ description: 'Recipes that were changed since, and are left as they are.' }),
 });

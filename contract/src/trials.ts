@@ -63,11 +63,11 @@ export const trialList = z.object({ items: z.array(trial) });
 
 /** What an import of a table did, or would do. */
 export const importReply = z.object({
-  ready: z.int().meta({ description: 'Rows that can come in, or came in.' }),
+  ready: z.int().meta({ description: 'Rows that can be, or were, imported.' }),
   known: z.int().meta({ description: 'Rows that are here already, and were passed over.' }),
   problems: z.array(z.object({ row: z.int().nullable(), message: z.string() })),
   importId: z.uuid().nullable().meta({
-    description: 'To take it back by; null for a dry run, or when nothing came in.',
+    description: 'To take it back by; null for a dry run, or when nothing was imported.',
   }),
 });
 
@@ -75,7 +75,7 @@ export const importQuery = z.object({
   dryRun: z
     .enum(['0', '1'])
     .default('0')
-    .meta({ description: '1 says what would come in and changes nothing.' }),
+    .meta({ description: '1 only previews the import.' }),
 });
 
 export type TrialDraft = z.input<typeof trialDraft>;

@@ -19,16 +19,16 @@ const DRY_RUN = new HttpParams({ fromObject: { dryRun: '1' } });
 export class FilesApi {
   private readonly http = inject(HttpClient);
 
-  /** What would come in. */
+  /** A preview of the import. */
   preview(recipes: readonly ImportedRecipe[]): Observable<RecipeImportReply> {
     return this.http.post<RecipeImportReply>(IMPORTS, { recipes }, { params: DRY_RUN });
   }
 
-  bringIn(recipes: readonly ImportedRecipe[]): Observable<RecipeImportReply> {
+  importRecipes(recipes: readonly ImportedRecipe[]): Observable<RecipeImportReply> {
     return this.http.post<RecipeImportReply>(IMPORTS, { recipes });
   }
 
-  takeBack(importId: string): Observable<ImportUndone> {
+  undoImport(importId: string): Observable<ImportUndone> {
     return this.http.delete<ImportUndone>(`${IMPORTS}/${importId}`);
   }
 

@@ -1,5 +1,12 @@
 import { CAUTION_MESSAGES, short } from '@ypsigram/contract';
-import { ChangeDetectionStrategy, Component, computed, inject, viewChild } from '@angular/core';
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  inject,
+  viewChild,
+  viewChildren,
+} from '@angular/core';
 import { Router, RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { Beam } from '../../kit/beam/beam';
@@ -23,20 +30,6 @@ import { ShortcutSheet } from './shortcut-sheet';
 /** What the keys + and − change the factor by. */
 const HALF = new Fraction(1, 2);
 const NEXT_COLUMNS = { both: 'measure', measure: 'weigh', weigh: 'both' } as const;
-
-/** Index of the line whose basis has the focus. */
-function lineAtHand(): number | null {
-  const id = document.activeElement?.getAttribute('aria-controls') ?? '';
-  const found = /^basis-(\d+)$/.exec(id);
-  return found ? Number(found[1]) : null;
-}
-
-/** From the basis of one line to that of the next. */
-function moveBetweenLines(by: 1 | -1): void {
-  const all = [...document.querySelectorAll<HTMLElement>('yg-ledger-line .rung')];
-  const at = all.indexOf(document.activeElement as HTMLElement);
-  all[at + by]?.focus();
-}
 
 /** The whole may be off by what its flour may. */
 const WHOLE_TOLERANCE = 0.03;
@@ -71,6 +64,7 @@ export class BalancePage {
   private readonly router = inject(Router);
   private readonly sheet = viewChild(ShortcutSheet);
   private readonly cleanOffers = viewChild(CleanOffers);
+  private readonly lines = viewChildren(LedgerLine);
 
   protected readonly wholeTolerance = WHOLE_TOLERANCE;
   protected readonly state = this.store.selectSignal(recipeFeature.selectRecipeState);
@@ -177,15 +171,22 @@ export class BalancePage {
       case 'keys':
         return this.showKeys();
       default:
-        return moveBetweenLines(key === 'next' ? 1 : -1);
+        return this.moveBetweenLines(key === 'next' ? 1 : -1);
     }
   }
 
   /** As near as the tools come, on the line at hand, or as it was. */
   private toggleNearest(): void {
-    const index = lineAtHand();
-    if (index === null) return;
+    const index = this.lines()
+      .find((line) => line.hasFocus())
+      ?.index();
+    if (index === undefined) return;
     this.decisions.decide(index, { nearest: this.ledger.isNearest(index) ? undefined : true });
+  }
+
+  private moveBetweenLines(by: 1 | -1): void {
+    const lines = this.lines();
+    lines[lines.findIndex((line) => line.hasFocus()) + by]?.focus();
   }
 
   private changeFactor(by: Fraction): void {

@@ -1,23 +1,23 @@
 import { ChangeDetectionStrategy, Component } from '@angular/core';
 import { RouterLink } from '@angular/router';
 import { Icon } from '../../kit/icon/icon';
-import { BringIn } from './bring-in';
-import { TakeOut } from './take-out';
+import { ImportRecipes } from './import-recipes';
+import { ExportRecipes } from './export-recipes';
 import { WholeKitchen } from './whole-kitchen';
 
 /** Import and export: recipes as files, and the whole kitchen as one. */
 @Component({
   selector: 'yg-files-page',
-  imports: [BringIn, Icon, RouterLink, TakeOut, WholeKitchen],
+  imports: [ImportRecipes, Icon, RouterLink, ExportRecipes, WholeKitchen],
   template: `
     <div class="page">
       <div class="head">
         <a class="btn btn-quiet" routerLink="/book"><yg-icon name="arrow-left" /> Book</a>
         <h1>Import and export</h1>
       </div>
-      <yg-bring-in />
+      <yg-import-recipes />
       <div class="side">
-        <yg-take-out />
+        <yg-export-recipes />
         <yg-whole-kitchen />
       </div>
     </div>

@@ -6,6 +6,8 @@ import {
   input,
   output,
   signal,
+  viewChild,
+  type ElementRef,
   type Signal,
 } from '@angular/core';
 import { isRange } from '@ypsigram/core/amount';
@@ -59,6 +61,7 @@ export class LedgerLine {
   /** What is known of the author's cups. */
   readonly known = input<readonly KnownWeight[]>([]);
   readonly index = input.required<number>();
+  private readonly details = viewChild.required<ElementRef<HTMLButtonElement>>('details');
   /** Looked at only by what is open, so that a change of it redraws nothing else. */
   readonly factor = input<Signal<number>>(signal(1));
   readonly choice = input<LineChoice>(NO_CHOICE);
@@ -139,6 +142,15 @@ export class LedgerLine {
 
   protected choose(method: string): void {
     this.methodChosen.emit(method as Method);
+  }
+
+  /** Puts the keyboard on the line. */
+  focus(): void {
+    this.details().nativeElement.focus();
+  }
+
+  hasFocus(): boolean {
+    return document.activeElement === this.details().nativeElement;
   }
 }
 

@@ -30,12 +30,12 @@ const NONE: readonly RecipeSummary[] = [];
 
 /** Recipes go out as a file: all of them, or those that are chosen. */
 @Component({
-  selector: 'yg-take-out',
-  templateUrl: './take-out.html',
+  selector: 'yg-export-recipes',
+  templateUrl: './export-recipes.html',
   styleUrl: './files.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
-export class TakeOut {
+export class ExportRecipes {
   protected readonly formats = FORMATS;
   protected readonly format = signal<(typeof FORMATS)[number]['id']>('json-ld');
   protected readonly recipes = toSignal(

@@ -40,14 +40,14 @@ interface Progress {
   readonly doing: string;
 }
 
-/** Recipes come in: from files, dropped or chosen, or pasted; first looked at, then taken. */
+/** Imports recipes from files, dropped, chosen or pasted, after a preview. */
 @Component({
-  selector: 'yg-bring-in',
-  templateUrl: './bring-in.html',
+  selector: 'yg-import-recipes',
+  templateUrl: './import-recipes.html',
   styleUrl: './files.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
-export class BringIn {
+export class ImportRecipes {
   private readonly api = inject(FilesApi);
   private readonly store = inject(Store);
   private reader: RecipeFiles | null = null;
@@ -130,7 +130,7 @@ export class BringIn {
     const recipes = this.chosen().map(({ recipe }) => recipe);
     this.progress.set({ done: 0, all: 0, doing: `Importing ${recipes.length} recipes` });
     try {
-      const { importId } = await firstValueFrom(this.api.bringIn(recipes.map(toImported)));
+      const { importId } = await firstValueFrom(this.api.importRecipes(recipes.map(toImported)));
       const count = this.useful();
       // An author may have come in with them.
       this.store.dispatch(authorsActions.authorsAskedFor());
@@ -143,9 +143,9 @@ export class BringIn {
     }
   }
 
-  protected async takeBack(importId: string): Promise<void> {
+  protected async undoImport(importId: string): Promise<void> {
     try {
-      const { takenOut, putBack, kept } = await firstValueFrom(this.api.takeBack(importId));
+      const { takenOut, putBack, kept } = await firstValueFrom(this.api.undoImport(importId));
       this.done.set(null);
       this.said.set(
         `Import undone: ${takenOut} removed, ${putBack} put back as before` +

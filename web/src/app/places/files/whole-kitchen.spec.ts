@@ -1,0 +1,90 @@
+import { TestBed, type ComponentFixture } from '@angular/core/testing';
+import { provideState, provideStore } from '@ngrx/store';
+import { of, throwError } from 'rxjs';
+import { BACKUP_FORMAT, type RestoreReply } from '@ypsigram/contract';
+import { FilesApi } from '../../api/files-api';
+import { kitchenFeature } from '../../state/kitchen/kitchen.feature';
+import { until } from '../../testing/until';
+import { WholeKitchen } from './whole-kitchen';
+
+const PREVIEW = {
+  madeAt: '2026-11-03T10:00:00.000Z',
+  coming: { recipes: 6, authors: 2, trials: 82, tools: 10 },
+  going: { recipes: 1, authors: 0, trials: 0, tools: 9 },
+  safetyCopyId: null,
+} as unknown as RestoreReply;
+
+describe('the whole kitchen in one file', () => {
+  let api: jasmine.SpyObj<FilesApi>;
+  let fixture: ComponentFixture<WholeKitchen>;
+
+  beforeEach(() => {
+    api = jasmine.createSpyObj<FilesApi>('FilesApi', ['lookAtBackup', 'restore', 'undoRestore']);
+    TestBed.configureTestingModule({
+      providers: [
+        { provide: FilesApi, useValue: api },
+        provideStore(),
+        provideState(kitchenFeature),
+      ],
+    });
+    fixture = TestBed.createComponent(WholeKitchen);
+    fixture.detectChanges();
+  });
+
+  const page = (): HTMLElement => fixture.nativeElement as HTMLElement;
+  const shows = (text: string): Promise<void> =>
+    until(() => {
+      fixture.detectChanges();
+      return page().textContent!.replace(/\s+/g, ' ').includes(text);
+    });
+  const choose = (content: string): void => {
+    const field = page().querySelector<HTMLInputElement>('input[type=file]')!;
+    const files = new DataTransfer();
+    files.items.add(new File([content], 'kitchen.json', { type: 'application/json' }));
+    field.files = files.files;
+    field.dispatchEvent(new Event('change'));
+  };
+  const press = (name: string): void =>
+    [...page().querySelectorAll('button')]
+      .find(({ textContent }) => textContent!.includes(name))!
+      .click();
+  const BACKUP = JSON.stringify({ format: BACKUP_FORMAT });
+
+  it('refuses a file that breaks off, and one that is something else', async () => {
+    choose('{"format": ');
+    await shows('not a complete backup file');
+    choose('{"recipes": []}');
+    await shows('not a backup of a kitchen');
+    choose('null');
+    await shows('not a backup of a kitchen');
+    expect(api.lookAtBackup).not.toHaveBeenCalled();
+  });
+
+  it('shows what would be replaced before anything is, and can be left', async () => {
+    api.lookAtBackup.and.returnValue(of(PREVIEW));
+    choose(BACKUP);
+    await shows('Restoring it replaces everything here');
+    const [recipes] = [...page().querySelectorAll('tbody tr')];
+    expect([...recipes!.children].map(({ textContent }) => textContent)).toEqual([
+      'recipes',
+      '6',
+      '1',
+    ]);
+    press('Cancel');
+    await shows('Save a backup');
+    expect(api.restore).not.toHaveBeenCalled();
+  });
+
+  it('restores, and takes that back by the copy that was kept', async () => {
+    api.lookAtBackup.and.returnValue(of(PREVIEW));
+    api.restore.and.returnValue(of({ ...PREVIEW, safetyCopyId: 'copy' } as RestoreReply));
+    api.undoRestore.and.returnValue(throwError(() => new Error('gone')));
+    choose(BACKUP);
+    await shows('Restore backup');
+    press('Restore backup');
+    await shows('Backup restored.');
+    press('Undo');
+    expect(api.undoRestore).toHaveBeenCalledOnceWith('copy');
+    await shows('Something went wrong on this page');
+  });
+});
