@@ -143,6 +143,7 @@ await picture('drawer', LAPTOP, async (page) => {
   await calibrate.click();
   await calibrate.evaluate((element) => element.closest('li').scrollIntoView({ block: 'center' }));
 });
+await picture('settings', LAPTOP, (page) => page.goto(`${address}/settings`));
 await picture('balance-phone', PHONE, open('Lean sponge', 'Balance'));
 
 await browser.close();

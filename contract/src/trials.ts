@@ -72,10 +72,7 @@ export const importReply = z.object({
 });
 
 export const importQuery = z.object({
-  dryRun: z
-    .enum(['0', '1'])
-    .default('0')
-    .meta({ description: '1 only previews the import.' }),
+  dryRun: z.enum(['0', '1']).default('0').meta({ description: '1 only previews the import.' }),
 });
 
 export type TrialDraft = z.input<typeof trialDraft>;

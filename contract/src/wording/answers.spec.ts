@@ -11,7 +11,7 @@ const said = (answer: Partial<Told>): string =>
 
 describe('an answer in words', () => {
   it('names what the words mean', () => {
-    expect(said({ reading: { ingredientId: 'salt-kosher-dense' } })).toContain(
+    expect(said({ reading: { ingredientId: 'salt-coarse-dense' } })).toContain(
       '“kosher salt” means ',
     );
     expect(said({ name: 'eggs', reading: { form: 'medium' } })).toBe('“eggs” means medium');

@@ -1,4 +1,4 @@
-import { decodeHTML } from 'entities';
+import { decodeHTML } from 'entities/decode';
 import { VULGAR_FRACTIONS } from '../amount/index.js';
 
 /**
