@@ -87,7 +87,7 @@ test.describe('what is seen is accessible, and fits laptop, tablet and phone:', 
     await expectGood(page);
   });
 
-  test('files, Shelf and Drawer', async ({ baker, page }) => {
+  test('files, Shelf, Drawer and Settings', async ({ baker, page }) => {
     await baker.goTo('/book/import-and-export');
     await page.getByText('All recipes (open to choose)').click();
     await expectGood(page);
@@ -97,6 +97,9 @@ test.describe('what is seen is accessible, and fits laptop, tablet and phone:', 
     await page.getByRole('link', { name: 'Drawer' }).click();
     await page.getByRole('button', { name: 'Add a tool' }).click();
     await page.getByRole('button', { name: 'Calibrate blue enamel mug' }).click();
+    await expectGood(page);
+    await page.getByRole('link', { name: 'Settings' }).click();
+    await expect(page.getByRole('heading', { name: 'Our usual way' })).toBeVisible();
     await expectGood(page);
   });
 
