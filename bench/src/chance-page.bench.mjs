@@ -11,7 +11,7 @@ const browser = await openBrowser();
 const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
 await page.goto(`${server.address}/book`);
 await page.getByRole('link', { name: 'Cardamom knots' }).click();
-await page.getByRole('link', { name: 'How likely it comes out' }).click();
+await page.getByRole('link', { name: 'How likely is a good bake?' }).click();
 await page.getByRole('button', { name: 'Weigh these' }).waitFor();
 await page.waitForTimeout(2000);
 
@@ -39,9 +39,10 @@ const isKept = at(0.95) < FRAME_MILLISECONDS + LEEWAY_MILLISECONDS;
 console.log(`Wanted: 60 a second: ${isKept ? 'kept' : 'MISSED'}`);
 
 await page.getByRole('button', { name: 'Stop' }).click();
-await page.getByRole('combobox', { name: 'Bakes' }).selectOption('20000');
+await page.getByText('Details', { exact: true }).click();
+await page.getByRole('combobox', { name: 'Simulated bakes' }).selectOption('20000');
 await page.waitForTimeout(3000);
-const FIRST_BAKES = '1,024';
+const FIRST_BAKES = '1\u202f024';
 const soon = await page.evaluate(
   (first) =>
     new Promise((resolve) => {
