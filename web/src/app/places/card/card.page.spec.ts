@@ -1,3 +1,4 @@
+import { savedRecipe } from '../../testing/recipe';
 import { TestBed, type ComponentFixture } from '@angular/core/testing';
 import { provideRouter } from '@angular/router';
 import { Store, provideState, provideStore } from '@ngrx/store';
@@ -10,21 +11,11 @@ import { recipeFeature } from '../../state/recipe/recipe.feature';
 import { trialsFeature } from '../../state/trials/trials.feature';
 import { CardPage } from './card.page';
 
-const RECIPE: Recipe = {
-  id: '00000000-0000-4000-8000-000000000000',
-  title: 'Buns',
+const RECIPE = savedRecipe({
   text: 'Makes 12 buns\nFor the dough:\n2 cups flour\n1 cup milk\n2 eggs\n1 cup moon dust\nMethod\nKnead.\nBake.',
-  standard: 'us-customary',
-  authorId: null,
   batch: { by: 'factor', factor: '3/2' },
-  methods: {},
   balance: { ...EMPTY_DRAFT.balance, piecesPerLoad: 9 },
-  answers: [],
-  revision: 1,
-  createdAt: '2026-01-01T00:00:00.000Z',
-  updatedAt: '2026-01-01T00:00:00.000Z',
-  deletedAt: null,
-};
+});
 
 describe('the card', () => {
   let fixture: ComponentFixture<CardPage>;

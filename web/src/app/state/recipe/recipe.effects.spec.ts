@@ -1,3 +1,4 @@
+import { savedRecipe } from '../../testing/recipe';
 import { HttpErrorResponse } from '@angular/common/http';
 import { TestBed } from '@angular/core/testing';
 import { provideEffects } from '@ngrx/effects';
@@ -6,26 +7,11 @@ import { Subject, throwError, type Observable } from 'rxjs';
 import type { Recipe, RecipeReplacement } from '@ypsigram/contract';
 import { RecipesApi } from '../../api/recipes-api';
 import { kitchenFeature } from '../kitchen/kitchen.feature';
-import { EMPTY_DRAFT } from './draft';
 import { saveChanges } from './recipe.effects';
 import { recipeActions as actions } from './recipe.actions';
 import { recipeFeature, type RecipeState } from './recipe.feature';
 
-const RECIPE: Recipe = {
-  id: '00000000-0000-4000-8000-000000000000',
-  title: 'Buns',
-  text: '2 cups flour',
-  standard: 'us-customary',
-  authorId: null,
-  batch: { by: 'factor', factor: '1' },
-  methods: {},
-  balance: EMPTY_DRAFT.balance,
-  answers: [],
-  revision: 1,
-  createdAt: '2026-01-01T00:00:00.000Z',
-  updatedAt: '2026-01-01T00:00:00.000Z',
-  deletedAt: null,
-};
+const RECIPE = savedRecipe();
 
 /** Longer than a change rests before it is saved. */
 const RESTED_MILLISECONDS = 450;

@@ -1,26 +1,12 @@
+import { savedRecipe } from '../../testing/recipe';
 import type { Author, Recipe } from '@ypsigram/contract';
 import { authorsActions, authorsFeature } from '../authors/authors.feature';
 import { kitchenFeature } from '../kitchen/kitchen.feature';
 import { trialsFeature } from '../trials/trials.feature';
-import { EMPTY_DRAFT } from './draft';
 import { recipeActions as actions } from './recipe.actions';
 import { recipeFeature, type RecipeState } from './recipe.feature';
 
-const RECIPE: Recipe = {
-  id: '00000000-0000-4000-8000-000000000000',
-  title: 'Buns',
-  text: '2 cups flour\n1 cup sugar',
-  standard: 'us-customary',
-  authorId: null,
-  batch: { by: 'factor', factor: '1' },
-  methods: {},
-  balance: EMPTY_DRAFT.balance,
-  answers: [],
-  revision: 1,
-  createdAt: '2026-01-01T00:00:00.000Z',
-  updatedAt: '2026-01-01T00:00:00.000Z',
-  deletedAt: null,
-};
+const RECIPE = savedRecipe({ text: '2 cups flour\n1 cup sugar' });
 
 type RecipeAction = ReturnType<(typeof actions)[keyof typeof actions]>;
 

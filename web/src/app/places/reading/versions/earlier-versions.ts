@@ -19,7 +19,7 @@ import { lineChanges, type LineChange } from './line-changes';
 
 const WORDS: Readonly<Record<LineChange['kind'], string>> = { same: '', gone: 'was', new: 'now' };
 
-/** Earlier texts of a recipe, each beside what it has become, and the way back. */
+/** Versions of a recipe, each with what changed since, to be restored. */
 @Component({
   selector: 'yg-earlier-versions',
   imports: [Retry],
