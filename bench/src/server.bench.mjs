@@ -29,6 +29,10 @@ for (let number = 1; number <= RECIPES; number++) {
 }
 
 const plan = { text: TWENTY_LINES, batch: { by: 'factor', factor: '3/2' } };
+let batches = 0;
+/** A batch that nobody has asked for yet. */
+const nextBatch = () =>
+  JSON.stringify({ ...plan, batch: { by: 'factor', factor: `${1000 + ++batches}/1000` } });
 // The peer: what Express, the same database package and one row cost, and nothing else.
 const peer = await openBareServer();
 const targets = [
@@ -41,6 +45,13 @@ const targets = [
     method: 'POST',
     headers: { 'content-type': 'application/json' },
     body: JSON.stringify(plan),
+  },
+  {
+    name: 'POST /api/plans, each batch for the first time',
+    path: '/api/plans',
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    requests: [{ setupRequest: (request) => ({ ...request, body: nextBatch() }) }],
   },
 ];
 const rows = [];

@@ -56,6 +56,7 @@ function api({ database, version, scale, now = () => new Date() }: Parts): Route
   router.use('/openapi.json', openApiRoutes(version));
   router.use('/readings', readingRoutes({ kitchen: kitchenContext, author }));
   const planning = {
+    changes: () => database.changes(),
     recipe: (id: string) => recipes.read(id),
     kitchen: kitchenContext,
     author,
