@@ -1,4 +1,13 @@
-import { ChangeDetectionStrategy, Component, inject, input, output, signal } from '@angular/core';
+import {
+  ChangeDetectionStrategy,
+  Component,
+  effect,
+  inject,
+  input,
+  output,
+  signal,
+} from '@angular/core';
+import { FormControl, FormGroup, ReactiveFormsModule } from '@angular/forms';
 import { Store } from '@ngrx/store';
 import {
   CLASS_NAMES,
@@ -17,6 +26,7 @@ import {
 import { defaultMethod } from '@ypsigram/core/measuring';
 import { millilitresIn } from '@ypsigram/core/units';
 import { decimal } from '../figures/figures';
+import { optional, problemIn, rule } from '../forms/rules';
 import { kitchenFeature } from '../../state/kitchen/kitchen.feature';
 
 /** What a baker adds, with what a cup of it weighs where that is known. */
@@ -31,9 +41,12 @@ const listed = (text: string): string[] =>
     .map((part) => part.trim())
     .filter((part) => part !== '');
 
+const idOf = (name: string): string => `own-${wordsOf(name).join('-')}`.slice(0, 70);
+
 /** Adds an ingredient that the tables do not know. */
 @Component({
   selector: 'yg-add-ingredient',
+  imports: [ReactiveFormsModule],
   templateUrl: './add-ingredient.html',
   styles: `
     h2 {
@@ -62,52 +75,75 @@ export class AddIngredient {
   protected readonly roles = ROLES.map((id) => ({ id, name: ROLE_NAMES[id] }));
   protected readonly problem = signal<string | null>(null);
 
-  protected add(
-    name: string,
-    ofClass: string,
-    role: string,
-    water: string,
-    aliases: string,
-    allergens: string,
-    cup: string,
-  ): void {
-    const called = name.trim();
-    const id = `own-${wordsOf(called).join('-')}`.slice(0, 70);
-    const waterPercent = water.trim() === '' ? 0 : decimal(water);
-    if (wordsOf(called).length === 0) return this.problem.set('Give the ingredient a name.');
-    if (this.shelf().all.some((other) => other.id === id || other.name === called)) {
-      return this.problem.set(`“${called}” is already on the Shelf. Set its weight there.`);
-    }
-    if (waterPercent === null || waterPercent > 100) {
-      return this.problem.set('Write the water as a number from 0 to 100.');
-    }
+  protected readonly form = new FormGroup({
+    name: new FormControl('', {
+      nonNullable: true,
+      validators: [
+        rule((typed) => wordsOf(typed).length > 0, 'Give the ingredient a name.'),
+        rule(
+          (typed) => !this.isOnShelf(typed),
+          (typed) => `“${typed}” is already on the Shelf. Set its weight there.`,
+        ),
+      ],
+    }),
+    class: new FormControl<IngredientClass>('powder', { nonNullable: true }),
+    role: new FormControl<Role>(ROLES[0]!, { nonNullable: true }),
+    water: new FormControl('', {
+      nonNullable: true,
+      validators: optional(
+        rule((typed) => {
+          const percent = decimal(typed);
+          return percent !== null && percent <= 100;
+        }, 'Write the water as a number from 0 to 100.'),
+      ),
+    }),
+    cup: new FormControl('', {
+      nonNullable: true,
+      validators: optional(
+        rule((typed) => {
+          const density = this.densityOf(typed);
+          return density > 0 && density <= HEAVIEST_DENSITY;
+        }, 'Write what one cup weighs in grams, or leave that field empty.'),
+      ),
+    }),
+    aliases: new FormControl('', { nonNullable: true }),
+    allergens: new FormControl('', { nonNullable: true }),
+  });
+
+  constructor() {
+    effect(() => this.form.controls.name.setValue(this.called()));
+  }
+
+  protected add(): void {
+    this.problem.set(problemIn(this.form));
+    if (this.form.invalid) return;
+    const { name, water, aliases, allergens, cup, ...kind } = this.form.getRawValue();
     const ingredient: KitchenIngredient = {
-      id,
-      name: called,
-      class: ofClass as IngredientClass,
-      role: role as Role,
-      waterPercent,
+      ...kind,
+      id: idOf(name),
+      name: name.trim(),
+      waterPercent: decimal(water) ?? 0,
       aliases: listed(aliases),
       allergens: listed(allergens),
     };
-    const weight = cup.trim() === '' ? null : this.weightOf(ingredient, cup);
-    if (weight === undefined) {
-      return this.problem.set('Write what one cup weighs in grams, or leave that field empty.');
-    }
-    this.problem.set(null);
-    this.added.emit({ ingredient, weight });
+    this.added.emit({ ingredient, weight: cup.trim() === '' ? null : this.weightOf(ingredient) });
   }
 
-  /** Undefined for what can't be the weight of a cup. */
-  private weightOf(ingredient: KitchenIngredient, text: string): OwnWeight | undefined {
-    const grams = decimal(text);
-    const gramsPerMillilitre = (grams ?? 0) / millilitresIn('cup', this.standard()).valueOf();
-    if (gramsPerMillilitre <= 0 || gramsPerMillilitre > HEAVIEST_DENSITY) return undefined;
+  private isOnShelf(name: string): boolean {
+    return this.shelf().all.some((other) => other.id === idOf(name) || other.name === name);
+  }
+
+  private weightOf(ingredient: KitchenIngredient): OwnWeight {
     return {
       ingredientId: ingredient.id,
       form: null,
       method: defaultMethod({ ...ingredient, weights: [] }),
-      gramsPerMillilitre,
+      gramsPerMillilitre: this.densityOf(this.form.controls.cup.value),
     };
+  }
+
+  /** In g/mL, of what a cup of this kitchen weighs; 0 for what is no figure. */
+  private densityOf(cupGrams: string): number {
+    return (decimal(cupGrams) ?? 0) / millilitresIn('cup', this.standard()).valueOf();
   }
 }

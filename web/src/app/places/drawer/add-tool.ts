@@ -1,8 +1,9 @@
 import { ChangeDetectionStrategy, Component, input, output, signal } from '@angular/core';
-import { FormControl, FormGroup, ReactiveFormsModule, Validators } from '@angular/forms';
+import { FormControl, FormGroup, ReactiveFormsModule } from '@angular/forms';
 import type { Fraction } from '@ypsigram/core/amount';
 import { readFactor } from '@ypsigram/core/factor';
 import type { KitchenTool } from '@ypsigram/contract';
+import { problemIn, rule, unlike, written } from '../../kit/forms/rules';
 
 /** A tool that the usual sets do not have: a 20 mL spoon, a mug that serves as a cup. */
 @Component({
@@ -14,7 +15,7 @@ import type { KitchenTool } from '@ypsigram/contract';
 })
 export class AddTool {
   /** Names that other tools have. */
-  readonly taken = input.required<readonly string[]>();
+  readonly taken = input<readonly string[]>([]);
   /** Sets there are already, to choose from. */
   readonly sets = input<readonly string[]>([]);
   readonly added = output<KitchenTool>();
@@ -24,30 +25,33 @@ export class AddTool {
   protected readonly form = new FormGroup({
     name: new FormControl('', {
       nonNullable: true,
-      validators: [Validators.required, Validators.maxLength(40)],
+      validators: [
+        written('Give the tool a name, such as “blue mug”.'),
+        unlike(() => this.taken()),
+      ],
     }),
     kind: new FormControl<KitchenTool['kind']>('cup', { nonNullable: true }),
-    size: new FormControl('', { nonNullable: true, validators: Validators.required }),
+    size: new FormControl('', {
+      nonNullable: true,
+      // A size is written like a batch factor, and means as little when it is zero.
+      validators: rule(
+        (typed) => readFactor(typed).ok,
+        'Write its size as a number: 310, 1/2 or 1 1/2.',
+      ),
+    }),
     unit: new FormControl<KitchenTool['unit']>('ml', { nonNullable: true }),
-    set: new FormControl('', { nonNullable: true, validators: [Validators.maxLength(40)] }),
+    set: new FormControl('', { nonNullable: true }),
   });
 
   protected add(): void {
     const { name, kind, size, unit, set } = this.form.getRawValue();
-    const called = name.trim();
-    // A size is written like a batch factor, and means as little when it is zero.
     const read = readFactor(size);
-    if (called === '') return this.problem.set('Give the tool a name, such as “blue mug”.');
-    if (this.taken().includes(called)) {
-      return this.problem.set(`There is already a “${called}”. Choose another name.`);
-    }
-    if (!read.ok) return this.problem.set('Write its size as a number: 310, 1/2 or 1 1/2.');
-    this.problem.set(null);
-    const nominal = tidy(read.factor);
+    this.problem.set(problemIn(this.form));
+    if (this.form.invalid || !read.ok) return;
     this.added.emit({
-      name: called,
+      name: name.trim(),
       kind,
-      nominal,
+      nominal: tidy(read.factor),
       unit,
       set: set.trim() || null,
       aside: false,

@@ -1,6 +1,7 @@
 import { TestBed, type ComponentFixture } from '@angular/core/testing';
 import type { KitchenTool, Temperature } from '@ypsigram/contract';
 import { Store, provideState, provideStore } from '@ngrx/store';
+import { typeInto } from '../../testing/type-into';
 import { ScaleApi } from '../../api/scale-api';
 import { kitchenChanges } from '../../state/kitchen/kitchen.actions';
 import { kitchenFeature } from '../../state/kitchen/kitchen.feature';
@@ -48,7 +49,7 @@ describe('CalibrateTool', () => {
   const element = (): HTMLElement => fixture.nativeElement as HTMLElement;
   const fields = (): NodeListOf<HTMLInputElement> => element().querySelectorAll('input');
   const add = (grams: string): void => {
-    fields()[1]!.value = grams;
+    typeInto(fields()[1]!, grams);
     element().querySelector<HTMLButtonElement>('.btn-primary')!.click();
     fixture.detectChanges();
   };
@@ -81,8 +82,7 @@ describe('CalibrateTool', () => {
   it('takes the temperature of the water in the degrees of this kitchen', () => {
     heatIn('fahrenheit');
     fixture.detectChanges();
-    fields()[0]!.value = '77';
-    fields()[0]!.dispatchEvent(new Event('change'));
+    typeInto(fields()[0]!, '77');
     fixture.detectChanges();
     expect(changes.at(-1)?.celsius).toBeCloseTo(25, 9);
     expect(fields()[0]!.value).toBe('77');
@@ -90,8 +90,7 @@ describe('CalibrateTool', () => {
   });
 
   it('refuses water whose density is not known', () => {
-    fields()[0]!.value = '95';
-    fields()[0]!.dispatchEvent(new Event('change'));
+    typeInto(fields()[0]!, '95');
     fixture.detectChanges();
     expect(changes).toEqual([]);
     expect(element().textContent).toContain('Use water of 0 to 40 °C.');

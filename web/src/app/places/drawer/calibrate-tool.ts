@@ -9,6 +9,7 @@ import {
   output,
   signal,
 } from '@angular/core';
+import { FormControl, ReactiveFormsModule } from '@angular/forms';
 import {
   calibrationOfTool,
   FEWEST_FILLS,
@@ -20,6 +21,7 @@ import { Store } from '@ngrx/store';
 import { decimal } from '../../kit/figures/figures';
 import { DEGREES, celsiusOf, degreesOf } from '../../kit/figures/heat';
 import { kitchenFeature } from '../../state/kitchen/kitchen.feature';
+import { positive, problemIn, rule } from '../../kit/forms/rules';
 import { DotLine } from '../../kit/dot-line/dot-line';
 import { Icon } from '../../kit/icon/icon';
 import { LiveScale } from '../../scale/live-scale';
@@ -35,7 +37,7 @@ const WARMEST = 40;
 /** Fills of water, weighed one after another: each lands on the line as it is entered. */
 @Component({
   selector: 'yg-calibrate-tool',
-  imports: [DotLine, Icon, TakeReading],
+  imports: [DotLine, Icon, ReactiveFormsModule, TakeReading],
   templateUrl: './calibrate-tool.html',
   styleUrl: './calibrate-tool.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -81,7 +83,26 @@ export class CalibrateTool {
     return `${holds}, ± ${fixed(found.uncertainty, 1)} mL (95 %). ${use}`;
   });
 
+  protected readonly water = new FormControl('', {
+    nonNullable: true,
+    validators: positive(
+      HEAVIEST_FILL_GRAMS,
+      'Write the water’s weight in grams, without the tool: for example 121.5.',
+    ),
+  });
+  protected readonly temperature = new FormControl('', {
+    nonNullable: true,
+    validators: rule(
+      (typed) => this.celsiusIn(typed) !== null,
+      () => {
+        const [coldest, warmest] = [COLDEST, WARMEST].map((at) => degreesOf(at, this.unit()));
+        return `Use water of ${coldest} to ${warmest} ${this.degree()}.`;
+      },
+    ),
+  });
+
   constructor() {
+    effect(() => this.temperature.setValue(this.waterDegrees()));
     // The scale is told that water is about to lie on it.
     effect((onCleanup) => {
       const tool = this.tool().name;
@@ -97,13 +118,10 @@ export class CalibrateTool {
   }
 
   protected add(field: HTMLInputElement): void {
-    const grams = decimal(field.value);
-    if (grams === null || grams <= 0 || grams > HEAVIEST_FILL_GRAMS) {
-      this.problem.set('Write the water’s weight in grams, without the tool: for example 121.5.');
-      return;
-    }
-    this.problem.set(null);
-    field.value = '';
+    this.problem.set(problemIn(this.water));
+    if (this.water.invalid) return;
+    const grams = decimal(this.water.value)!;
+    this.water.reset();
     this.changed.emit({ ...this.fills(), grams: [...this.fills().grams, grams] });
     field.focus();
   }
@@ -123,15 +141,16 @@ export class CalibrateTool {
     this.changed.emit(grams.length > 0 ? { ...this.fills(), grams } : null);
   }
 
-  protected setCelsius(text: string): void {
-    const degrees = decimal(text);
+  protected setTemperature(): void {
+    const celsius = this.celsiusIn(this.temperature.value);
+    this.problem.set(problemIn(this.temperature));
+    if (celsius !== null) this.changed.emit({ ...this.fills(), celsius });
+  }
+
+  /** Null for what no tap gives. */
+  private celsiusIn(typed: string): number | null {
+    const degrees = decimal(typed);
     const celsius = degrees === null ? null : celsiusOf(degrees, this.unit());
-    if (celsius === null || celsius < COLDEST || celsius > WARMEST) {
-      const [coldest, warmest] = [COLDEST, WARMEST].map((at) => degreesOf(at, this.unit()));
-      this.problem.set(`Use water of ${coldest} to ${warmest} ${DEGREES[this.unit()]}.`);
-      return;
-    }
-    this.problem.set(null);
-    this.changed.emit({ ...this.fills(), celsius });
+    return celsius !== null && celsius >= COLDEST && celsius <= WARMEST ? celsius : null;
   }
 }

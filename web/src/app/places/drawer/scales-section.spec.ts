@@ -1,6 +1,7 @@
 import { TestBed, type ComponentFixture } from '@angular/core/testing';
 import { USUAL_KITCHEN, type KitchenScale } from '@ypsigram/contract';
 import { BEAM_NOTCH_GRAMS } from '@ypsigram/core/drawer';
+import { typeInto } from '../../testing/type-into';
 import { ScalesSection } from './scales-section';
 
 const BEAM: KitchenScale = {
@@ -35,9 +36,7 @@ describe('the scales of the drawer', () => {
       textContent?.trim().startsWith(label),
     )!;
     const field = found.querySelector<HTMLInputElement | HTMLSelectElement>('input, select')!;
-    field.value = text;
-    field.dispatchEvent(new Event('input'));
-    field.dispatchEvent(new Event('change'));
+    typeInto(field, text);
     fixture.detectChanges();
   };
 

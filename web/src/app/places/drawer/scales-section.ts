@@ -1,15 +1,20 @@
 import { ChangeDetectionStrategy, Component, computed, input, output, signal } from '@angular/core';
+import { toSignal } from '@angular/core/rxjs-interop';
+import { FormControl, FormGroup, ReactiveFormsModule } from '@angular/forms';
 import { SCALE_UNIT_NAMES, HEAVIEST_PACK_GRAMS, type KitchenScale } from '@ypsigram/contract';
 import { Fraction, mixed } from '@ypsigram/core/amount';
 import { BEAM_NOTCH_GRAMS } from '@ypsigram/core/drawer';
 import { beamSetting } from '@ypsigram/core/bench';
 import { gramsIn } from '@ypsigram/core/units';
 import { decimal } from '../../kit/figures/figures';
+import { positive, problemIn, unlike, written } from '../../kit/forms/rules';
 import { Icon } from '../../kit/icon/icon';
 
 const POUND_GRAMS = gramsIn('lb').valueOf();
 const COARSEST_GRID = 100;
 const NOTCHES_PER_OUNCE = 4;
+const USUAL_MOST_GRAMS = '5000';
+const USUAL_BEAM_POUNDS = '10';
 
 function about({ kind, gridGrams, capacityGrams, units, hasTare }: KitchenScale): string {
   if (kind === 'beam') {
@@ -23,18 +28,39 @@ function about({ kind, gridGrams, capacityGrams, units, hasTare }: KitchenScale)
 /** The scales of the kitchen: what weights are rounded to. */
 @Component({
   selector: 'yg-scales-section',
-  imports: [Icon],
+  imports: [Icon, ReactiveFormsModule],
   templateUrl: './scales-section.html',
   styleUrl: './things.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class ScalesSection {
-  readonly owned = input.required<readonly KitchenScale[]>();
+  readonly owned = input<readonly KitchenScale[]>([]);
   readonly kept = output<KitchenScale>();
   readonly removed = output<string>();
 
   protected readonly isAdding = signal(false);
-  protected readonly kind = signal<KitchenScale['kind']>('kitchen');
+  protected readonly form = new FormGroup({
+    name: new FormControl('', {
+      nonNullable: true,
+      validators: [
+        written('Give the scale a name.'),
+        unlike(() => this.owned().map(({ name }) => name)),
+      ],
+    }),
+    kind: new FormControl<KitchenScale['kind']>('kitchen', { nonNullable: true }),
+    step: new FormControl('1', {
+      nonNullable: true,
+      validators: positive(COARSEST_GRID, 'Write its step in grams, for example 1 or 0.1.'),
+    }),
+    most: new FormControl(USUAL_MOST_GRAMS, {
+      nonNullable: true,
+      validators: positive(HEAVIEST_PACK_GRAMS, 'Write the most it can weigh.'),
+    }),
+    hasTare: new FormControl(true, { nonNullable: true }),
+  });
+  private readonly kind = toSignal(this.form.controls.kind.valueChanges, {
+    initialValue: 'kitchen',
+  });
   protected readonly isBeam = computed(() => this.kind() === 'beam');
   protected readonly problem = signal<string | null>(null);
   protected readonly scales = computed(() =>
@@ -57,35 +83,29 @@ export class ScalesSection {
     return `Empty scoop against its counterweight, ${loose}, poise at ${poise} oz.`;
   });
 
-  protected asKind(kind: string): KitchenScale['kind'] {
-    return kind as KitchenScale['kind'];
+  /** A beam has notches instead of a step, and its most is told in pounds. */
+  protected chooseKind(): void {
+    const { kind, step, most } = this.form.controls;
+    if (kind.value === 'beam') step.disable();
+    else step.enable();
+    most.setValue(kind.value === 'beam' ? USUAL_BEAM_POUNDS : USUAL_MOST_GRAMS);
   }
 
-  protected add(name: string, kind: string, step: string, most: string, hasTare: boolean): void {
-    const called = name.trim();
-    const beam = kind === 'beam';
-    const gridGrams = beam ? BEAM_NOTCH_GRAMS : decimal(step);
-    const carried = decimal(most);
-    if (called === '') return this.problem.set('Give the scale a name.');
-    if (this.owned().some((scale) => scale.name === called)) {
-      return this.problem.set(`There is already a “${called}”. Choose another name.`);
-    }
-    if (!gridGrams || gridGrams > COARSEST_GRID) {
-      return this.problem.set('Write its step in grams, for example 1 or 0.1.');
-    }
-    const capacityGrams = (carried ?? 0) * (beam ? POUND_GRAMS : 1);
-    if (capacityGrams <= 0 || capacityGrams > HEAVIEST_PACK_GRAMS) {
-      return this.problem.set('Write the most it can weigh.');
-    }
-    this.problem.set(null);
+  protected add(): void {
+    this.problem.set(problemIn(this.form));
+    if (this.form.invalid) return;
+    const { name, kind, step, most, hasTare } = this.form.getRawValue();
+    const isBeam = kind === 'beam';
     this.isAdding.set(false);
+    this.form.reset();
+    this.form.controls.step.enable();
     this.kept.emit({
-      name: called,
-      kind: this.asKind(kind),
-      capacityGrams,
-      gridGrams,
-      units: beam ? ['oz'] : ['g', 'oz', 'lb-oz', 'ml'],
-      hasTare: !beam && hasTare,
+      name: name.trim(),
+      kind,
+      capacityGrams: Math.min(HEAVIEST_PACK_GRAMS, decimal(most)! * (isBeam ? POUND_GRAMS : 1)),
+      gridGrams: isBeam ? BEAM_NOTCH_GRAMS : decimal(step)!,
+      units: isBeam ? ['oz'] : ['g', 'oz', 'lb-oz', 'ml'],
+      hasTare: !isBeam && hasTare,
     });
   }
 }

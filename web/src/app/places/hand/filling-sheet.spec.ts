@@ -1,3 +1,4 @@
+import { typeInto } from '../../testing/type-into';
 import { TestBed, type ComponentFixture } from '@angular/core/testing';
 import { provideState, provideStore, Store } from '@ngrx/store';
 import { BUILT_IN_SHELF } from '@ypsigram/core/catalogue';
@@ -91,12 +92,12 @@ describe('a filling of a hand', () => {
   it('keeps what is typed, with either decimal mark, and refuses what is no weight', () => {
     const page = open();
     const field = page.querySelector('input')!;
-    field.value = 'much';
+    typeInto(field, 'much');
     press('Add trial');
     fixture.detectChanges();
     expect(page.textContent).toContain('in grams, without the container');
     expect(dispatched).not.toHaveBeenCalled();
-    field.value = '131,5';
+    typeInto(field, '131,5');
     press('Add trial');
     const [{ draft }] = dispatched.calls.mostRecent().args as [{ draft: HandTrial }];
     expect(draft).toEqual(

@@ -1,6 +1,8 @@
 import { ChangeDetectionStrategy, Component, input, output, signal } from '@angular/core';
+import { FormControl, ReactiveFormsModule } from '@angular/forms';
 import { HEAVIEST_READING_GRAMS, type TrialDraft } from '@ypsigram/contract';
 import { decimal } from '../../kit/figures/figures';
+import { positive, problemIn } from '../../kit/forms/rules';
 import { TakeReading } from '../../scale/take-reading';
 
 /** A weighing as it is entered. */
@@ -13,7 +15,7 @@ export interface Weighed {
 /** One weighing after another: typed, or taken from the scale. */
 @Component({
   selector: 'yg-trial-entry',
-  imports: [TakeReading],
+  imports: [ReactiveFormsModule, TakeReading],
   template: `
     <div class="fields">
       <label>
@@ -21,25 +23,22 @@ export interface Weighed {
         <input
           #gramsField
           class="form-control"
+          [formControl]="mass"
           inputmode="decimal"
           autocomplete="off"
           [attr.aria-invalid]="problem() !== null"
-          (keydown.enter)="type(gramsField, conditionsField.value)"
+          (keydown.enter)="type(gramsField)"
         />
       </label>
-      <button
-        type="button"
-        class="btn btn-outline-primary"
-        (click)="type(gramsField, conditionsField.value)"
-      >
+      <button type="button" class="btn btn-outline-primary" (click)="type(gramsField)">
         Add trial
       </button>
-      <yg-take-reading (taken)="take($event, conditionsField.value)" />
+      <yg-take-reading (taken)="take($event)" />
       <label>
         <span>Conditions (optional)</span>
         <input
-          #conditionsField
           class="form-control conditions"
+          [formControl]="conditions"
           maxlength="120"
           placeholder="damp day"
         />
@@ -68,22 +67,30 @@ export class TrialEntry {
 
   protected readonly problem = signal<string | null>(null);
 
-  protected type(field: HTMLInputElement, conditions: string): void {
-    const mass = decimal(field.value);
-    if (mass === null || mass <= 0 || mass > HEAVIEST_READING_GRAMS) {
-      this.problem.set(
-        'Write the weight of what is in it in grams, without the container. For example: 131.',
-      );
-      return;
-    }
-    this.problem.set(null);
-    field.value = '';
+  protected readonly conditions = new FormControl('', { nonNullable: true });
+  protected readonly mass = new FormControl('', {
+    nonNullable: true,
+    validators: positive(
+      HEAVIEST_READING_GRAMS,
+      'Write the weight of what is in it in grams, without the container. For example: 131.',
+    ),
+  });
+
+  protected type(field: HTMLInputElement): void {
+    this.problem.set(problemIn(this.mass));
+    if (this.mass.invalid) return;
+    const typed = decimal(this.mass.value)!;
+    this.mass.reset();
     field.focus();
-    this.weighed.emit({ grams: mass, source: 'typed', conditions: conditions.trim() });
+    this.emit(typed, 'typed');
   }
 
-  protected take(mass: number, conditions: string): void {
+  protected take(shown: number): void {
     this.problem.set(null);
-    this.weighed.emit({ grams: mass, source: 'scale', conditions: conditions.trim() });
+    this.emit(shown, 'scale');
+  }
+
+  private emit(mass: number, source: Weighed['source']): void {
+    this.weighed.emit({ grams: mass, source, conditions: this.conditions.value.trim() });
   }
 }

@@ -1,42 +1,41 @@
 import { fixed, HEAVIEST_PACK_GRAMS, HIGHEST_PRICE } from '@ypsigram/contract';
-import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  effect,
+  inject,
+  input,
+  signal,
+} from '@angular/core';
+import { FormControl, FormGroup, ReactiveFormsModule } from '@angular/forms';
 import { Store } from '@ngrx/store';
 import type { Ingredient } from '@ypsigram/core/catalogue';
 import { decimal, money } from '../../kit/figures/figures';
+import { positive, problemIn } from '../../kit/forms/rules';
 import { kitchenChanges } from '../../state/kitchen/kitchen.actions';
 import { kitchenFeature } from '../../state/kitchen/kitchen.feature';
 
 /** What a pack holds and costs, and so what a gram and a cup cost. */
 @Component({
   selector: 'yg-pack-price',
+  imports: [ReactiveFormsModule],
   template: `
     <h3>Price</h3>
-    <div class="fields">
+    <form class="fields" [formGroup]="form" (ngSubmit)="keep()">
       <label>
         <span>A pack weighs, g</span>
-        <input #packField class="form-control" inputmode="decimal" [value]="pack()" />
+        <input class="form-control" formControlName="pack" inputmode="decimal" />
       </label>
       <label>
         <span>Price, {{ currency() }}</span>
-        <input
-          #priceField
-          class="form-control"
-          inputmode="decimal"
-          [value]="price()"
-          (keydown.enter)="keep(packField.value, priceField.value)"
-        />
+        <input class="form-control" formControlName="price" inputmode="decimal" />
       </label>
-      <button
-        type="button"
-        class="btn btn-outline-primary"
-        (click)="keep(packField.value, priceField.value)"
-      >
-        Save price
-      </button>
+      <button type="submit" class="btn btn-outline-primary">Save price</button>
       @if (found()) {
         <button type="button" class="btn btn-quiet" (click)="forget()">Delete price</button>
       }
-    </div>
+    </form>
     <p role="status">{{ costs() }}</p>
     <p class="problem" aria-live="polite">{{ problem() }}</p>
   `,
@@ -68,10 +67,18 @@ export class PackPrice {
       this.kitchen().prices.find(({ ingredientId }) => ingredientId === this.ingredient().id) ??
       null,
   );
-  protected readonly pack = computed(() => String(this.found()?.packGrams ?? ''));
-  protected readonly price = computed(() => {
-    const found = this.found();
-    return found ? fixed(found.price, 2) : '';
+  protected readonly form = new FormGroup({
+    pack: new FormControl('', {
+      nonNullable: true,
+      validators: positive(
+        HEAVIEST_PACK_GRAMS,
+        'Write the weight of the pack in grams, for example 1500.',
+      ),
+    }),
+    price: new FormControl('', {
+      nonNullable: true,
+      validators: positive(HIGHEST_PRICE, 'Write the price of the pack, for example 1.95.'),
+    }),
   });
   protected readonly problem = signal<string | null>(null);
   protected readonly costs = computed(() => {
@@ -83,15 +90,21 @@ export class PackPrice {
     return cup === null ? hundred : `${hundred}, ${money(cup * perGram, this.currency())} a cup`;
   });
 
-  protected keep(pack: string, cost: string): void {
-    const [packGrams, price] = [decimal(pack), decimal(cost)];
-    if (!packGrams || packGrams > HEAVIEST_PACK_GRAMS) {
-      return this.problem.set('Write the weight of the pack in grams, for example 1500.');
-    }
-    if (!price || price > HIGHEST_PRICE) {
-      return this.problem.set('Write the price of the pack, for example 1.95.');
-    }
-    this.problem.set(null);
+  constructor() {
+    effect(() => {
+      const found = this.found();
+      this.form.setValue({
+        pack: String(found?.packGrams ?? ''),
+        price: found ? fixed(found.price, 2) : '',
+      });
+    });
+  }
+
+  protected keep(): void {
+    this.problem.set(problemIn(this.form));
+    if (this.form.invalid) return;
+    const { pack, price: cost } = this.form.getRawValue();
+    const [packGrams, price] = [decimal(pack)!, decimal(cost)!];
     const { id: ingredientId } = this.ingredient();
     this.store.dispatch(kitchenChanges.priceKept({ price: { ingredientId, packGrams, price } }));
   }

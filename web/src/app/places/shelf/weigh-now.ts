@@ -9,12 +9,14 @@ import {
   output,
   signal,
 } from '@angular/core';
+import { FormControl, ReactiveFormsModule } from '@angular/forms';
 import { Store } from '@ngrx/store';
 import { METHOD_NAMES, HEAVIEST_DENSITY } from '@ypsigram/contract';
 import { heldMillilitresOf } from '@ypsigram/core/calibration';
 import type { Ingredient, Method, OwnWeight } from '@ypsigram/core/catalogue';
 import { defaultMethod, methodsFor } from '@ypsigram/core/measuring';
 import { decimal } from '../../kit/figures/figures';
+import { problemIn, rule } from '../../kit/forms/rules';
 import { kitchenFeature } from '../../state/kitchen/kitchen.feature';
 import { LiveScale } from '../../scale/live-scale';
 import { TakeReading } from '../../scale/take-reading';
@@ -22,7 +24,7 @@ import { TakeReading } from '../../scale/take-reading';
 /** Fill one, weigh it, and the weight is this kitchen's. */
 @Component({
   selector: 'yg-weigh-now',
-  imports: [TakeReading],
+  imports: [ReactiveFormsModule, TakeReading],
   template: `
     <h3>Weigh a cup or spoon</h3>
     <div class="fields">
@@ -47,14 +49,14 @@ import { TakeReading } from '../../scale/take-reading';
       <label>
         <span>It weighs, g</span>
         <input
-          #gramsField
           class="form-control"
+          [formControl]="mass"
           inputmode="decimal"
           autocomplete="off"
-          (keydown.enter)="keep(gramsField.value)"
+          (keydown.enter)="keep()"
         />
       </label>
-      <button type="button" class="btn btn-outline-primary" (click)="keep(gramsField.value)">
+      <button type="button" class="btn btn-outline-primary" (click)="keep()">
         Use this weight
       </button>
       <yg-take-reading (taken)="use($event)" />
@@ -93,6 +95,17 @@ export class WeighNow {
     const usual = defaultMethod(this.ingredient());
     return usual === 'count' ? (this.methods()[0]?.id ?? usual) : usual;
   });
+  private readonly tool = computed(() => this.tools().find(({ name }) => name === this.toolName()));
+  protected readonly mass = new FormControl('', {
+    nonNullable: true,
+    validators: rule(
+      (typed) => this.densityOf(typed) !== null,
+      () =>
+        this.tool()
+          ? `Write what the ${this.toolName()} weighs in grams, without the tool itself.`
+          : 'Add a cup or a spoon to the Drawer first.',
+    ),
+  });
   /** The form that the usual weight is for: null, or the only ones there are. */
   private readonly form = computed(() => {
     const { weights } = this.ingredient();
@@ -118,18 +131,12 @@ export class WeighNow {
     return method as Method;
   }
 
-  protected keep(text: string): void {
-    const mass = decimal(text);
-    if (mass === null) return this.complain();
-    this.use(mass);
-  }
-
-  protected use(mass: number): void {
-    const tool = this.tools().find(({ name }) => name === this.toolName());
-    if (!tool) return this.problem.set('Add a cup or a spoon to the Drawer first.');
-    const gramsPerMillilitre = mass / heldMillilitresOf(tool, this.standard());
-    if (!(gramsPerMillilitre > 0 && gramsPerMillilitre <= HEAVIEST_DENSITY)) return this.complain();
-    this.problem.set(null);
+  protected keep(): void {
+    // Another tool may have been chosen since the weight was typed.
+    this.mass.updateValueAndValidity();
+    this.problem.set(problemIn(this.mass));
+    const gramsPerMillilitre = this.densityOf(this.mass.value);
+    if (this.mass.invalid || gramsPerMillilitre === null) return;
     const { id: ingredientId } = this.ingredient();
     this.weighed.emit({
       ingredientId,
@@ -139,7 +146,18 @@ export class WeighNow {
     });
   }
 
-  private complain(): void {
-    this.problem.set(`Write what the ${this.toolName()} weighs in grams, without the tool itself.`);
+  protected use(shown: number): void {
+    this.mass.setValue(String(shown));
+    this.keep();
+  }
+
+  /** Null for what no filling of the tool weighs. */
+  private densityOf(typed: string): number | null {
+    const [mass, tool] = [decimal(typed), this.tool()];
+    if (mass === null || !tool) return null;
+    const gramsPerMillilitre = mass / heldMillilitresOf(tool, this.standard());
+    return gramsPerMillilitre > 0 && gramsPerMillilitre <= HEAVIEST_DENSITY
+      ? gramsPerMillilitre
+      : null;
   }
 }

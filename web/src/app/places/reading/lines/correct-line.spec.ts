@@ -1,3 +1,4 @@
+import { typeInto } from '../../../testing/type-into';
 import { readUsualLine } from '../../../testing/read';
 import { TestBed } from '@angular/core/testing';
 import { BUILT_IN_SHELF } from '@ypsigram/core/catalogue';
@@ -17,8 +18,7 @@ describe('CorrectLine', () => {
       ...element.querySelectorAll<HTMLInputElement | HTMLSelectElement>('input, select'),
     ];
     const set = (index: number, value: string): void => {
-      fields[index]!.value = value;
-      fields[index]!.dispatchEvent(new Event('change'));
+      typeInto(fields[index]!, value);
       fixture.detectChanges();
     };
     const save = (): string => {

@@ -1,11 +1,21 @@
-import { METHOD_NAMES, short } from '@ypsigram/contract';
-import { ChangeDetectionStrategy, Component, computed, input, output, signal } from '@angular/core';
+import { HEAVIEST_PACK_GRAMS, METHOD_NAMES, short } from '@ypsigram/contract';
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  effect,
+  input,
+  output,
+  signal,
+} from '@angular/core';
+import { FormControl, FormGroup, ReactiveFormsModule } from '@angular/forms';
 import { midpoint, readAmount, type Amount } from '@ypsigram/core/amount';
 import type { Ingredient, Method, Shelf } from '@ypsigram/core/catalogue';
 import { methodsFor } from '@ypsigram/core/measuring';
 import type { Line, OtherReading } from '@ypsigram/core/reading';
 import { UNITS, gramsIn, isMassUnit, isVolumeUnit, type Unit } from '@ypsigram/core/units';
 import { decimal } from '../../../kit/figures/figures';
+import { optional, positive, problemIn, rule } from '../../../kit/forms/rules';
 import { IngredientField } from '../../../kit/ingredient-field/ingredient-field';
 
 const AMOUNT_PROBLEM = 'Write the amount as 1, 1/2, 1 1/2 or 2-3.';
@@ -13,7 +23,7 @@ const AMOUNT_PROBLEM = 'Write the amount as 1, 1/2, 1 1/2 or 2-3.';
 /** The other side of a line: says what is meant, while the text stays as it was written. */
 @Component({
   selector: 'yg-correct-line',
-  imports: [IngredientField],
+  imports: [IngredientField, ReactiveFormsModule],
   templateUrl: './correct-line.html',
   styleUrl: './correct-line.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -56,30 +66,60 @@ export class CorrectLine {
     this.picked.set(ingredient);
   }
 
-  protected save(amount: string, unit: string, method: string, grams: string): void {
+  protected readonly form = new FormGroup({
+    amount: new FormControl('', {
+      nonNullable: true,
+      validators: optional(rule((typed) => wholeAmount(typed) !== null, AMOUNT_PROBLEM)),
+    }),
+    unit: new FormControl<Unit>('g', { nonNullable: true }),
+    method: new FormControl<Method | ''>('', { nonNullable: true }),
+    grams: new FormControl('', {
+      nonNullable: true,
+      validators: optional(positive(HEAVIEST_PACK_GRAMS, 'Write the weight in grams.')),
+    }),
+  });
+
+  constructor() {
+    // What was understood is what is corrected.
+    effect(() => {
+      const { unit, authorMethod } = this.line();
+      this.form.setValue({
+        amount: this.amount(),
+        unit: unit ?? this.units[0]!,
+        method: authorMethod ?? '',
+        grams: this.stated(),
+      });
+    });
+  }
+
+  protected save(): void {
     const ingredient = this.ingredient();
     if (!ingredient) return this.problem.set('Choose an ingredient from the Shelf.');
-    const written = amount.trim();
-    const found = readAmount(written);
-    if (written !== '' && found?.length !== written.length) return this.problem.set(AMOUNT_PROBLEM);
-    const stated = grams.trim() === '' ? null : decimal(grams);
-    if (grams.trim() !== '' && !stated) return this.problem.set('Write the weight in grams.');
-    if (!found && stated === null) return this.problem.set(AMOUNT_PROBLEM);
-    this.problem.set(null);
-    const isFilled = isVolumeUnit(unit as Unit);
+    this.problem.set(problemIn(this.form));
+    if (this.form.invalid) return;
+    const { amount: typed, unit, method, grams } = this.form.getRawValue();
+    const [amount, stated] = [wholeAmount(typed), decimal(grams)];
+    if (!amount && stated === null) return this.problem.set(AMOUNT_PROBLEM);
     this.corrected.emit({
       ingredientId: ingredient.id,
-      ...(found && {
-        amount: [found.amount.min.toFraction(), found.amount.max.toFraction()] as const,
-        unit: unit as Unit,
+      ...(amount && {
+        amount: [amount.min.toFraction(), amount.max.toFraction()] as const,
+        unit,
       }),
-      ...(isFilled && method !== '' && { method: method as Method }),
-      statedGrams: stated ?? massOf(found?.amount, unit as Unit),
+      ...(isVolumeUnit(unit) && method !== '' && { method }),
+      statedGrams: stated ?? massOf(amount, unit),
     });
   }
 }
 
+/** The amount that is all of what was typed; null for anything else. */
+function wholeAmount(typed: string): Amount | null {
+  const written = typed.trim();
+  const found = readAmount(written);
+  return found && found.length === written.length ? found.amount : null;
+}
+
 /** Grams of an amount that is a weight itself; null for one that is filled or counted. */
-function massOf(amount: Amount | undefined, unit: Unit): number | null {
+function massOf(amount: Amount | null, unit: Unit): number | null {
   return amount && isMassUnit(unit) ? midpoint(amount).mul(gramsIn(unit)).valueOf() : null;
 }

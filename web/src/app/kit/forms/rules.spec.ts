@@ -1,0 +1,48 @@
+import { FormControl, FormGroup } from '@angular/forms';
+import { optional, positive, problemIn, rule, unlike, written } from './rules';
+
+const form = (name: string, grams: string) =>
+  new FormGroup({
+    name: new FormControl(name, {
+      nonNullable: true,
+      validators: [written('Give it a name.'), unlike(() => ['white bowl'])],
+    }),
+    grams: new FormControl(grams, {
+      nonNullable: true,
+      validators: positive(500, 'Write the grams.'),
+    }),
+  });
+
+describe('rules of a form', () => {
+  it('say nothing where all hold', () => {
+    expect(problemIn(form('blue bowl', '312,5'))).toBeNull();
+  });
+
+  it('say the sentence of the first field that breaks one', () => {
+    expect(problemIn(form('  ', ''))).toBe('Give it a name.');
+    expect(problemIn(form('blue bowl', 'much'))).toBe('Write the grams.');
+  });
+
+  it('refuse a name that is there already, whatever blanks stand around it', () => {
+    expect(problemIn(form(' white bowl ', '3'))).toContain('already a “white bowl”');
+  });
+
+  for (const typed of ['0', '-3', '501', '1e3', '']) {
+    it(`take no “${typed}” for a weight up to 500 g`, () => {
+      expect(problemIn(form('blue bowl', typed))).toBe('Write the grams.');
+    });
+  }
+
+  it('let an optional field be empty, but not wrong', () => {
+    const field = (typed: string) =>
+      new FormControl(typed, optional(rule((text) => text === 'yes', 'Write yes or nothing.')));
+    expect(problemIn(field(' '))).toBeNull();
+    expect(problemIn(field('no'))).toBe('Write yes or nothing.');
+  });
+
+  it('ask nothing of a field that is switched off', () => {
+    const asked = form('blue bowl', '');
+    asked.controls.grams.disable();
+    expect(problemIn(asked)).toBeNull();
+  });
+});
