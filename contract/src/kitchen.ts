@@ -3,7 +3,7 @@ import { Fraction } from '@ypsigram/core/amount';
 import { BLOCKS } from '@ypsigram/core/drawer';
 import { WEIGHED_IN } from '@ypsigram/core/fills';
 import { CLASSES } from '@ypsigram/core/catalogue';
-import { DATE_ORDERS, DECIMAL_MARKS, TEMPERATURES } from './formats.js';
+import { DATE_ORDERS, DECIMAL_MARKS, FIRST_DAYS, TEMPERATURES } from './formats.js';
 import { answers } from './answers.js';
 import { container, hand, ownIngredient, price, scale } from './kitchen-parts.js';
 import { HEAVIEST_FILL_GRAMS } from './limits.js';
@@ -88,6 +88,8 @@ const things = {
   }),
   decimalMark: z.enum(DECIMAL_MARKS).nullable().default(null),
   dateOrder: z.enum(DATE_ORDERS).nullable().default(null),
+  /** The first day of a week. */
+  firstDay: z.enum(FIRST_DAYS).nullable().default(null),
   temperature: z.enum(TEMPERATURES).nullable().default(null),
   letterKeys: z.boolean().default(true).meta({
     description: 'Whether a letter alone is a shortcut.',

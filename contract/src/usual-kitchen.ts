@@ -23,6 +23,7 @@ export const USUAL_KITCHEN: Kitchen = {
   currency: null,
   decimalMark: null,
   dateOrder: null,
+  firstDay: null,
   temperature: null,
   letterKeys: true,
   hands: [],

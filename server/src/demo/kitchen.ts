@@ -32,6 +32,7 @@ export const DEMO_KITCHEN: Kitchen = {
   currency: '€',
   decimalMark: '.',
   dateOrder: 'day',
+  firstDay: 'monday',
   temperature: 'celsius',
   tools: [
     ...usual,

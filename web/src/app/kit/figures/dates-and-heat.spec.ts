@@ -1,4 +1,4 @@
-import { showDay, showMoment } from './dates';
+import { showDay, showMoment, weeksAgo } from './dates';
 import { celsiusOf, degreesOf } from './heat';
 
 describe('dates', () => {
@@ -18,5 +18,21 @@ describe('heat', () => {
     expect(degreesOf(180, 'fahrenheit')).toBeCloseTo(356, 10);
     expect(celsiusOf(64.4, 'fahrenheit')).toBeCloseTo(18, 10);
     expect(celsiusOf(degreesOf(-40, 'fahrenheit'), 'fahrenheit')).toBeCloseTo(-40, 10);
+  });
+});
+
+describe('weeks', () => {
+  const sunday = new Date(2026, 10, 29, 12);
+
+  it('begin on the day that this kitchen has chosen', () => {
+    const saturday = new Date(2026, 10, 28, 12);
+    expect(weeksAgo(saturday, sunday, 'monday')).toBe(0);
+    expect(weeksAgo(saturday, sunday, 'saturday')).toBe(0);
+    expect(weeksAgo(saturday, sunday, 'sunday')).toBe(1);
+  });
+
+  it('are counted across a month and a year', () => {
+    expect(weeksAgo(new Date(2026, 10, 15), sunday, 'monday')).toBe(2);
+    expect(weeksAgo(new Date(2025, 11, 31), new Date(2026, 0, 2), 'monday')).toBe(0);
   });
 });

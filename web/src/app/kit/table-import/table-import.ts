@@ -31,7 +31,9 @@ export class TableImport {
     field.value = '';
     this.preview.set(null);
     if (file.size > LARGEST_TABLE_BYTES) {
-      this.problem.set('This file is larger than 5 MB. Split it into smaller tables.');
+      this.problem.set(
+        `This file is larger than ${LARGEST_TABLE_BYTES / 2 ** 20} MB. Split it into smaller tables.`,
+      );
       return;
     }
     this.table = await file.text();

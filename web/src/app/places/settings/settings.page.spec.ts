@@ -62,12 +62,14 @@ describe('the settings', () => {
     expect(kitchen().decimalMark).toBeNull();
     set('Decimals', ',');
     set('Dates', 'year');
+    set('A week begins on', 'saturday');
     set('Temperatures', 'celsius');
     set('Currency', ' kr ');
     expect(kitchen()).toEqual(
       jasmine.objectContaining({
         decimalMark: ',',
         dateOrder: 'year',
+        firstDay: 'saturday',
         temperature: 'celsius',
         currency: 'kr',
       }),

@@ -3,9 +3,11 @@ import { Store } from '@ngrx/store';
 import {
   DATE_ORDERS,
   DECIMAL_MARKS,
+  FIRST_DAYS,
   TEMPERATURES,
   type DateOrder,
   type DecimalMark,
+  type FirstDay,
   type Temperature,
 } from '@ypsigram/contract';
 import type { WeighedIn } from '@ypsigram/core/fills';
@@ -23,6 +25,12 @@ import { UsualWay } from './usual-way';
 /** A day that shows the order: no month could be taken for it. */
 const A_DAY = new Date(2026, 10, 25);
 const MARK_NAMES: Readonly<Record<DecimalMark, string>> = { '.': 'point: 2.5', ',': 'comma: 2,5' };
+
+const DAY_NAMES: Readonly<Record<FirstDay, string>> = {
+  monday: 'Monday',
+  sunday: 'Sunday',
+  saturday: 'Saturday',
+};
 
 /** Settings: how this kitchen writes, measures and answers, in all its recipes. */
 @Component({
@@ -43,11 +51,13 @@ export class SettingsPage {
   protected readonly usualCurrency = this.usual.currency;
   protected readonly marks = DECIMAL_MARKS.map((id) => ({ id, name: MARK_NAMES[id] }));
   protected readonly orders = DATE_ORDERS.map((id) => ({ id, name: showDay(A_DAY, id) }));
+  protected readonly days = FIRST_DAYS.map((id) => ({ id, name: DAY_NAMES[id] }));
   protected readonly temperatures = TEMPERATURES.map((id) => ({ id, name: DEGREES[id] }));
   /** What each is while nothing is chosen. */
   protected readonly unchosen = {
     mark: MARK_NAMES[this.usual.decimalMark],
     order: showDay(A_DAY, this.usual.dateOrder),
+    day: DAY_NAMES[this.usual.firstDay],
     temperature: DEGREES[this.usual.temperature],
   };
 
@@ -62,6 +72,10 @@ export class SettingsPage {
 
   protected chooseOrder(order: string): void {
     this.choose({ dateOrder: (order as DateOrder) || null });
+  }
+
+  protected chooseFirstDay(day: string): void {
+    this.choose({ firstDay: (day as FirstDay) || null });
   }
 
   protected chooseTemperature(unit: string): void {

@@ -4,6 +4,7 @@ const UNCHOSEN = {
   currency: null,
   decimalMark: null,
   dateOrder: null,
+  firstDay: null,
   temperature: null,
   letterKeys: true,
 } as const;
@@ -14,12 +15,14 @@ describe('the formats of a kitchen', () => {
       currency: '$',
       decimalMark: '.',
       dateOrder: 'month',
+      firstDay: 'sunday',
       temperature: 'fahrenheit',
     });
     expect(usualFormats('de')).toEqual({
       currency: '€',
       decimalMark: ',',
       dateOrder: 'day',
+      firstDay: 'monday',
       temperature: 'celsius',
     });
     expect(usualFormats('ja').dateOrder).toBe('year');
@@ -31,6 +34,7 @@ describe('the formats of a kitchen', () => {
       currency: 'kr',
       decimalMark: '.',
       dateOrder: 'month',
+      firstDay: 'sunday',
       temperature: 'celsius',
     });
   });

@@ -1,4 +1,4 @@
-import type { DateOrder, DecimalMark, Temperature } from '@ypsigram/contract';
+import type { DateOrder, DecimalMark, FirstDay, Temperature } from '@ypsigram/contract';
 import type { Settings } from './kitchen.actions';
 
 /** How figures, dates, money and heat are written. */
@@ -6,6 +6,7 @@ export interface Formats {
   readonly currency: string;
   readonly decimalMark: DecimalMark;
   readonly dateOrder: DateOrder;
+  readonly firstDay: FirstDay;
   readonly temperature: Temperature;
 }
 
@@ -27,9 +28,19 @@ const CURRENCIES: Readonly<Record<string, string>> = {
 /** Where ovens are marked in degrees Fahrenheit. */
 const FAHRENHEIT = new Set(['US', 'BS', 'BZ', 'KY', 'LR', 'PW', 'FM', 'MH']);
 
+/** ISO weekdays that a week can begin with, beside Monday. */
+const FIRST_DAYS: Readonly<Record<number, FirstDay>> = { 6: 'saturday', 7: 'sunday' };
+
+/** What browsers know of weeks; some do not say it yet. */
+interface WithWeeks {
+  getWeekInfo?(): { readonly firstDay: number };
+}
+
 /** What is usual where a language is set as in `locale`, such as "en-GB". */
 export function usualFormats(locale: string): Formats {
-  const region = new Intl.Locale(locale).maximize().region ?? '';
+  const place = new Intl.Locale(locale).maximize();
+  const region = place.region ?? '';
+  const week = (place as WithWeeks).getWeekInfo?.();
   const figure = new Intl.NumberFormat(locale).formatToParts(1.5);
   const [first] = new Intl.DateTimeFormat(locale)
     .formatToParts(new Date())
@@ -39,6 +50,7 @@ export function usualFormats(locale: string): Formats {
     currency: CURRENCIES[region] ?? '€',
     decimalMark: figure.some(({ type, value }) => type === 'decimal' && value === ',') ? ',' : '.',
     dateOrder: first ?? 'year',
+    firstDay: FIRST_DAYS[week?.firstDay ?? 1] ?? 'monday',
     temperature: FAHRENHEIT.has(region) ? 'fahrenheit' : 'celsius',
   };
 }
@@ -52,6 +64,7 @@ export function formatsOf(
     currency: chosen.currency ?? usual.currency,
     decimalMark: chosen.decimalMark ?? usual.decimalMark,
     dateOrder: chosen.dateOrder ?? usual.dateOrder,
+    firstDay: chosen.firstDay ?? usual.firstDay,
     temperature: chosen.temperature ?? usual.temperature,
   };
 }

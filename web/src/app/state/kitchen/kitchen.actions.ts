@@ -18,7 +18,7 @@ import type { Standard } from '@ypsigram/core/units';
 /** How this kitchen writes figures, dates, money and heat, and whether letters are shortcuts. */
 export type Settings = Pick<
   Kitchen,
-  'currency' | 'decimalMark' | 'dateOrder' | 'temperature' | 'letterKeys'
+  'currency' | 'decimalMark' | 'dateOrder' | 'firstDay' | 'temperature' | 'letterKeys'
 >;
 
 /** What its owner does with the kitchen: each is saved at once, and can be undone. */

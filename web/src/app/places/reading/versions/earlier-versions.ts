@@ -12,12 +12,15 @@ import {
 import type { RecipeVersion } from '@ypsigram/contract';
 import { RecipesApi, problemOf } from '../../../api/recipes-api';
 import { Store } from '@ngrx/store';
-import { showMoment } from '../../../kit/figures/dates';
+import { showMoment, weeksAgo } from '../../../kit/figures/dates';
 import { kitchenFeature } from '../../../state/kitchen/kitchen.feature';
 import { Retry } from '../../../kit/retry/retry';
 import { lineChanges, type LineChange } from './line-changes';
 
 const WORDS: Readonly<Record<LineChange['kind'], string>> = { same: '', gone: 'was', new: 'now' };
+
+/** Headings of the list, by how many weeks a version lies back; the last stands for all before. */
+const WEEKS = ['This week', 'Last week', 'Earlier'] as const;
 
 /** Versions of a recipe, each with what changed since, to be restored. */
 @Component({
@@ -45,6 +48,17 @@ export class EarlierVersions {
   protected readonly chosen = computed(() => {
     const versions = this.versions() ?? [];
     return versions.find(({ revision }) => revision === this.revision()) ?? versions[0] ?? null;
+  });
+  protected readonly weeks = computed(() => {
+    const { firstDay } = this.formats();
+    const [versions, now] = [this.versions() ?? [], new Date()];
+    return WEEKS.map((name, index) => ({
+      name,
+      versions: versions.filter(({ savedAt }) => {
+        const ago = Math.max(0, weeksAgo(savedAt, now, firstDay));
+        return Math.min(ago, WEEKS.length - 1) === index;
+      }),
+    })).filter((week) => week.versions.length > 0);
   });
   protected readonly changes = computed(() => {
     const chosen = this.chosen();
