@@ -59,8 +59,8 @@ export const recipeImportReply = z.object({
 });
 
 export const importUndone = z.object({
-  takenOut: z.int().meta({ description: 'New recipes that were removed again.' }),
-  putBack: z.int().meta({ description: 'Changed recipes that are as they were before.' }),
+  removed: z.int().meta({ description: 'New recipes that were removed again.' }),
+  restored: z.int().meta({ description: 'Changed recipes that are as they were before.' }),
   kept: z.int().meta({ description: 'Recipes that were changed since, and are left as they are.' }),
 });
 

@@ -2,6 +2,7 @@ import { Router } from 'express';
 import { authorDraft, authorReplacement } from '@ypsigram/contract';
 import { parseId, validBody } from '../../http/validate.js';
 import { onlyMethods } from '../../http/problem.js';
+import { removeOne, restoreRoute } from '../../http/removal.js';
 import type { AuthorService } from './service.js';
 
 const GONE = 'There is no such author.';
@@ -27,16 +28,8 @@ export function authorRoutes(authors: AuthorService): Router {
       const replacement = validBody(authorReplacement, request);
       response.json(await authors.replace(parseId(request.params.id, GONE), replacement));
     })
-    .delete(async (request, response) => {
-      await authors.remove(parseId(request.params.id, GONE));
-      response.status(204).end();
-    })
+    .delete(removeOne(authors, GONE))
     .all(onlyMethods('GET', 'PUT', 'DELETE'));
-  router
-    .route('/:id/restore')
-    .post(async (request, response) => {
-      response.json(await authors.restore(parseId(request.params.id, GONE)));
-    })
-    .all(onlyMethods('POST'));
+  restoreRoute(router, authors, GONE);
   return router;
 }

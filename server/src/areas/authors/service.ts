@@ -10,6 +10,7 @@ import {
 import type { Shelf } from '@ypsigram/core/catalogue';
 import { readRecipe } from '@ypsigram/core/reading';
 import type { Database } from '../../database/database.js';
+import { removable, type Removable } from '../../database/removable.js';
 import { UNKNOWN_AUTHOR, type AuthorKnowledge } from '../../context/kitchen-context.js';
 import { notFound, staleChange } from '../../http/problem.js';
 import { authorModel, type AuthorRow } from './model.js';
@@ -18,7 +19,7 @@ type Draft = z.output<typeof authorDraft>;
 type Replacement = z.output<typeof authorReplacement>;
 
 /** Authors, and what is known of their cups. */
-export interface AuthorService {
+export interface AuthorService extends Removable<Author> {
   /** By name; in a fixed number of statements. */
   list(): Promise<Author[]>;
   create(draft: Draft): Promise<Author>;
@@ -31,8 +32,6 @@ export interface AuthorService {
   dump(): Promise<Backup['authors']>;
   /** Puts others in the place of all of them, as part of a larger change. */
   load(authors: Backup['authors']): Promise<void>;
-  remove(id: string): Promise<void>;
-  restore(id: string): Promise<Author>;
   /** What is known of every author that is here; the same objects until something changes. */
   knowledge(): Promise<AuthorsKnowledge>;
   /** What is known of an author; nothing of one that is not, or no longer, here. */
@@ -198,16 +197,7 @@ export function authorService(database: Database, context: AuthorsContext): Auth
         return toAuthor(await row.update(draft));
       }),
 
-    async remove(id) {
-      const removed = await database.write(() => rows.destroy({ where: { id } }));
-      if (removed === 0) throw notFound(GONE);
-    },
-
-    restore: (id) =>
-      database.write(async () => {
-        await rows.restore({ where: { id } });
-        return toAuthor(await find(id));
-      }),
+    ...removable(database, rows, { gone: GONE, read: async (id) => toAuthor(await find(id)) }),
 
     knowledge,
 

@@ -85,7 +85,7 @@ describe('recipes out and in', () => {
     const id = first.items[0]!.recipeId;
     const second = await bring([{ text: OATS.replace('3 cups', '4 cups') }, { text: RYE }]);
     const { body } = await server.http.delete(`/api/imports/${second.importId}`).expect(200);
-    expect(body).toEqual({ takenOut: 1, putBack: 1, kept: 0 });
+    expect(body).toEqual({ removed: 1, restored: 1, kept: 0 });
     expect(await titles()).toEqual(['Oat slabs']);
     expect((await read(id)).text).toBe(OATS);
     await server.http.delete(`/api/imports/${second.importId}`).expect(404);
@@ -100,7 +100,7 @@ describe('recipes out and in', () => {
       .send({ text: `${text}\n1 egg`, standard, batch, methods, revision: oats.revision })
       .expect(200);
     const { body } = await server.http.delete(`/api/imports/${importId}`).expect(200);
-    expect(body).toEqual({ takenOut: 0, putBack: 0, kept: 1 });
+    expect(body).toEqual({ removed: 0, restored: 0, kept: 1 });
     expect(await titles()).toEqual(['Oat slabs']);
   });
 

@@ -228,19 +228,19 @@ export function importService(database: Database, context: ImportsContext): Impo
       database.write(async () => {
         const row = await rows.findOne({ where: { id } });
         if (!row) throw notFound('There is no such import, or it was undone already.');
-        const takenOut = await context.recipes.removeAll(row.created);
-        let putBack = 0;
+        const removed = await context.recipes.removeAll(row.created);
+        let restored = 0;
         for (const { before, revision } of row.replaced) {
           const { title, text, standard, authorId, batch, methods, balance, answers } = before;
           const draft = { title, text, standard, authorId, batch, methods, balance, answers };
           const written = await context.recipes.replaceIfNewest(before.id, { ...draft, revision });
-          if (written) putBack++;
+          if (written) restored++;
         }
         await row.destroy();
         return {
-          takenOut,
-          putBack,
-          kept: row.created.length + row.replaced.length - takenOut - putBack,
+          removed,
+          restored,
+          kept: row.created.length + row.replaced.length - removed - restored,
         };
       }),
   };

@@ -2,6 +2,7 @@ import { Router } from 'express';
 import { recipeDraft, recipeQuery, recipeReplacement } from '@ypsigram/contract';
 import { parseId, validate, validBody } from '../../http/validate.js';
 import { onlyMethods } from '../../http/problem.js';
+import { removeOne, restoreRoute } from '../../http/removal.js';
 import { sendRemembered } from '../../http/send-json.js';
 import type { RecipeService } from './service.js';
 
@@ -28,10 +29,7 @@ export function recipeRoutes(recipes: RecipeService): Router {
       const replacement = validBody(recipeReplacement, request);
       response.json(await recipes.replace(parseId(request.params.id, GONE), replacement));
     })
-    .delete(async (request, response) => {
-      await recipes.remove(parseId(request.params.id, GONE));
-      response.status(204).end();
-    })
+    .delete(removeOne(recipes, GONE))
     .all(onlyMethods('GET', 'PUT', 'DELETE'));
   router
     .route('/:id/versions')
@@ -39,11 +37,6 @@ export function recipeRoutes(recipes: RecipeService): Router {
       response.json({ items: await recipes.versions(parseId(request.params.id, GONE)) });
     })
     .all(onlyMethods('GET'));
-  router
-    .route('/:id/restore')
-    .post(async (request, response) => {
-      response.json(await recipes.restore(parseId(request.params.id, GONE)));
-    })
-    .all(onlyMethods('POST'));
+  restoreRoute(router, recipes, GONE);
   return router;
 }

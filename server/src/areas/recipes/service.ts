@@ -17,6 +17,7 @@ import {
   type KitchenContext,
 } from '../../context/kitchen-context.js';
 import type { Database } from '../../database/database.js';
+import { removable, type Removable } from '../../database/removable.js';
 import { ProblemError, notFound } from '../../http/problem.js';
 import { recipeModel, type RecipeRow } from './model.js';
 import { indexText, summarise } from './summary.js';
@@ -25,15 +26,13 @@ type Draft = z.output<typeof recipeDraft>;
 type Replacement = z.output<typeof recipeReplacement>;
 
 /** What the recipes area does. Every change happens whole or not at all. */
-export interface RecipeService {
+export interface RecipeService extends Removable<Recipe> {
   /** In a fixed number of statements, whatever the length. */
   list(query: RecipeQuery): Promise<RecipePage>;
   create(draft: Draft): Promise<Recipe>;
   read(id: string): Promise<Recipe>;
   /** @throws ProblemError 409 with both versions when `revision` is not the newest. */
   replace(id: string, replacement: Replacement): Promise<Recipe>;
-  remove(id: string): Promise<void>;
-  restore(id: string): Promise<Recipe>;
   /** Earlier texts, the newest first; at most as many as anybody looks through. */
   versions(id: string): Promise<RecipeVersion[]>;
   all(): Promise<readonly Recipe[]>;
@@ -206,16 +205,7 @@ export function recipeService(database: Database, context: RecipesContext): Reci
         return removed;
       }),
 
-    async remove(id) {
-      const removed = await database.write(() => rows.destroy({ where: { id } }));
-      if (removed === 0) throw notFound(GONE);
-    },
-
-    restore: (id) =>
-      database.write(async () => {
-        await rows.restore({ where: { id } });
-        return toRecipe(await find(id));
-      }),
+    ...removable(database, rows, { gone: GONE, read: async (id) => toRecipe(await find(id)) }),
 
     async dump() {
       const versions = await sequelize.query<RecipeVersion & { recipeId: string }>(

@@ -2,6 +2,7 @@ import { Router } from 'express';
 import { trialDraft, trialQuery, trialReplacement } from '@ypsigram/contract';
 import { parseId, validate, validBody } from '../../http/validate.js';
 import { onlyMethods } from '../../http/problem.js';
+import { removeOne, restoreRoute } from '../../http/removal.js';
 import { csvBody, importFrom, sendTable } from '../../tables/csv-http.js';
 import type { TrialService } from './service.js';
 
@@ -41,16 +42,8 @@ export function trialRoutes(trials: TrialService): Router {
       const replacement = validBody(trialReplacement, request);
       response.json(await trials.replace(parseId(request.params.id, GONE), replacement));
     })
-    .delete(async (request, response) => {
-      await trials.remove(parseId(request.params.id, GONE));
-      response.status(204).end();
-    })
+    .delete(removeOne(trials, GONE))
     .all(onlyMethods('PUT', 'DELETE'));
-  router
-    .route('/:id/restore')
-    .post(async (request, response) => {
-      response.json(await trials.restore(parseId(request.params.id, GONE)));
-    })
-    .all(onlyMethods('POST'));
+  restoreRoute(router, trials, GONE);
   return router;
 }

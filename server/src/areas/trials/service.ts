@@ -11,6 +11,7 @@ import type {
 import { shelfOf } from '@ypsigram/core/catalogue';
 import { readTrialTable, trialTable } from './trial-table.js';
 import type { Database } from '../../database/database.js';
+import { removable, type Removable } from '../../database/removable.js';
 import { ProblemError, notFound, staleChange } from '../../http/problem.js';
 import { trialModel, type TrialRow } from './model.js';
 
@@ -19,14 +20,12 @@ type Replacement = z.output<typeof trialReplacement>;
 type Query = z.output<typeof trialQuery>;
 
 /** Trials of the hands of this kitchen. */
-export interface TrialService {
+export interface TrialService extends Removable<TrialRecord> {
   /** Oldest first. */
   list(query: Query): Promise<TrialRecord[]>;
   create(draft: Draft): Promise<TrialRecord>;
   /** @throws ProblemError 409 when `revision` is not the newest. */
   replace(id: string, replacement: Replacement): Promise<TrialRecord>;
-  remove(id: string): Promise<void>;
-  restore(id: string): Promise<TrialRecord>;
   exportTable(): Promise<string>;
   importTable(text: string, dryRun: boolean): Promise<ImportReply>;
   /** Takes back everything that came in with one import. */
@@ -153,16 +152,7 @@ export function trialService(database: Database, context: TrialsContext): TrialS
         return toTrial(await row.update(draft));
       }),
 
-    async remove(id) {
-      const removed = await database.write(() => rows.destroy({ where: { id } }));
-      if (removed === 0) throw notFound(GONE);
-    },
-
-    restore: (id) =>
-      database.write(async () => {
-        await rows.restore({ where: { id } });
-        return toTrial(await find(id));
-      }),
+    ...removable(database, rows, { gone: GONE, read: async (id) => toTrial(await find(id)) }),
 
     async exportTable() {
       const { hands, weights, ingredients } = await context.kitchen();

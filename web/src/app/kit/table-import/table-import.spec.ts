@@ -52,7 +52,7 @@ describe('a table that comes in', () => {
     const done = { ...PREVIEW, importId: 'i' };
     api.send.and.returnValues(of(PREVIEW), of(done));
     let came: ImportReply | null = null;
-    fixture.componentInstance.cameIn.subscribe((reply) => (came = reply));
+    fixture.componentInstance.imported.subscribe((reply) => (came = reply));
     await choose('hand,grams');
     button(/Import 2/)!.click();
     fixture.detectChanges();

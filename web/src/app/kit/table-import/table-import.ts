@@ -15,7 +15,7 @@ export class TableImport {
   readonly address = input.required<string>();
   /** What the rows are, in a word: "trials". */
   readonly what = input.required<string>();
-  readonly cameIn = output<ImportReply>();
+  readonly imported = output<ImportReply>();
 
   private readonly api = inject(TablesApi);
   private table = '';
@@ -43,7 +43,7 @@ export class TableImport {
   protected take(): void {
     this.send(false, (reply) => {
       this.leave();
-      this.cameIn.emit(reply);
+      this.imported.emit(reply);
     });
   }
 

@@ -145,10 +145,10 @@ export class ImportRecipes {
 
   protected async undoImport(importId: string): Promise<void> {
     try {
-      const { takenOut, putBack, kept } = await firstValueFrom(this.api.undoImport(importId));
+      const { removed, restored, kept } = await firstValueFrom(this.api.undoImport(importId));
       this.done.set(null);
       this.said.set(
-        `Import undone: ${takenOut} removed, ${putBack} put back as before` +
+        `Import undone: ${removed} removed, ${restored} put back as before` +
           `${kept > 0 ? `, ${kept} left alone because you changed them since` : ''}.`,
       );
     } catch (error) {

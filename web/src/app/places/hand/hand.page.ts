@@ -207,7 +207,7 @@ export class HandPage {
     if (undo) this.store.dispatch(trialsActions.changeTakenBack({ undo }));
   }
 
-  protected cameIn({ importId }: ImportReply): void {
+  protected imported({ importId }: ImportReply): void {
     if (importId) this.store.dispatch(trialsActions.tableCameIn({ importId }));
   }
 

@@ -188,7 +188,7 @@ export class IngredientSheet {
     this.editing.set(null);
   }
 
-  protected putBack({ form, method }: Pick<OwnWeight, 'form' | 'method'>): void {
+  protected restored({ form, method }: Pick<OwnWeight, 'form' | 'method'>): void {
     const of = { ingredientId: this.ingredient().id, form, method };
     this.store.dispatch(kitchenChanges.weightPutBack({ of }));
   }

@@ -88,7 +88,7 @@ export class ShelfPage {
   }
 
   /** The server has taken a table of weights in: what it has now is one step of undo away. */
-  protected cameIn(): void {
+  protected imported(): void {
     this.api.read().subscribe((kitchen) => {
       this.store.dispatch(kitchenActions.kitchenImported({ kitchen }));
     });
