@@ -13,6 +13,7 @@ const CORE_ORDER = [
   'factor',
   'drawer',
   'fills',
+  'baking',
   'batch',
   'formula',
   'chance',

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { COLUMNS, USUAL_BALANCE } from '@ypsigram/core/batch';
-import { form, ingredientId, lineIndex, method, strictness } from './parts.js';
+import { bakeKind, form, ingredientId, lineIndex, method, strictness } from './parts.js';
 
 const HEAVIEST_LINE_GRAMS = 1_000_000;
 const LARGEST_BOWL_MILLILITRES = 500_000;
@@ -36,6 +36,9 @@ export const lineChoices = z.record(lineIndex, lineChoice).meta({
 export const balance = z
   .strictObject({
     strictness: strictness.default(USUAL_BALANCE.strictness),
+    kind: bakeKind.nullable().default(null).meta({
+      description: 'The kind of bake; null where the guess is right.',
+    }),
     columns: z.enum(COLUMNS).default(USUAL_BALANCE.columns).meta({
       description: 'The columns this baker goes by.',
     }),

@@ -13,7 +13,7 @@ import {
 } from '@ypsigram/core/chance';
 import { MOST_BAKES } from './limits.js';
 import { method } from './parts.js';
-import { hasBatch, isOneRecipe, noBatch, oneRecipe, planned } from './plans.js';
+import { bakeReply, hasBatch, isOneRecipe, noBatch, oneRecipe, planned } from './plans.js';
 
 export const chanceRequest = z
   .strictObject({
@@ -82,9 +82,16 @@ const handLesson = toolLesson.extend({
 });
 
 export const chanceReply = z.object({
+  ...bakeReply,
   bakes: z.int(),
   seed: z.int(),
-  good: share.meta({ description: 'Every ratio within what it forgives.' }),
+  good: share.meta({
+    description:
+      'The same again: every ratio within what the bake forgives around the intended masses.',
+  }),
+  asAuthored: share.meta({
+    description: 'As the author baked it: the author’s own scatter and unstated method added.',
+  }),
   everyLine: share.meta({ description: 'Every single line within what it forgives.' }),
   base: z.enum(['flour', 'total']),
   baseMass: caused.extend({ grams: z.number().meta({ description: 'As it was meant.' }) }),
@@ -149,20 +156,23 @@ const toHandLesson = ({ hand, lines, goodThen }: HandLesson): z.infer<typeof han
 
 /** Chances as they cross the wire. */
 export function toChanceReply(
-  { bakes, good, everyLine, base, baseMass, lines, ratios }: Chances,
+  { bakes, good, asAuthored, everyLine, base, baseMass, lines, ratios }: Chances,
   about: {
     readonly seed: number;
     readonly leftOut: readonly number[];
     readonly assumed: readonly number[];
     readonly pays: WhereWeighingPays | null;
     readonly learn: WhatToLearn | null;
+    readonly bake: Pick<ChanceReply, 'kind' | 'isKindGuessed' | 'forgives'>;
   },
 ): ChanceReply {
-  const { seed, leftOut, assumed, pays, learn } = about;
+  const { seed, leftOut, assumed, pays, learn, bake } = about;
   return {
+    ...bake,
     bakes,
     seed,
     good,
+    asAuthored,
     everyLine,
     base,
     baseMass: { ...toCaused(baseMass), grams: baseMass.grams },

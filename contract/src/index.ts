@@ -31,7 +31,7 @@ export {
 } from './kitchen.js';
 export * from './limits.js';
 export { fillingWeight } from './parts.js';
-export { toPlanReply } from './plan-replies.js';
+export { toBakeReply, toPlanReply } from './plan-replies.js';
 export { planRequest, type PlanReply, type PlanRequest } from './plans.js';
 export type { Conflict, Health, Problem } from './problems.js';
 export {

@@ -1,3 +1,4 @@
+import { BAKE_KINDS } from '@ypsigram/core/baking';
 import { z } from 'zod';
 import { STRICTNESSES } from '@ypsigram/core/fills';
 import { readFactor } from '@ypsigram/core/factor';
@@ -23,6 +24,10 @@ export const standard = z.enum(STANDARDS).meta({
 });
 
 export const method = z.enum(METHODS).meta({ description: 'A way of filling a measure.' });
+
+export const bakeKind = z.enum(BAKE_KINDS).meta({
+  description: 'The kind of bake, which decides what it forgives.',
+});
 
 /** An earlier name, in documents that were written with it. */
 const currentStrictness = (value: unknown): unknown => (value === 'loose' ? 'relaxed' : value);

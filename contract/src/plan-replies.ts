@@ -1,6 +1,13 @@
 import type { z } from 'zod';
 import type { Fraction } from '@ypsigram/core/amount';
-import type { Advice, PlanLine, Substitute } from '@ypsigram/core/batch';
+import {
+  forgivenessFor,
+  type Advice,
+  type Batch,
+  type PlanLine,
+  type Substitute,
+} from '@ypsigram/core/batch';
+import { USUAL_KIND } from '@ypsigram/core/baking';
 import type { Caution, RatioDrift } from '@ypsigram/core/formula';
 import type { CleanBatch, Loads, RecipeSize } from '@ypsigram/core/factor';
 import type { MeasurePlan } from '@ypsigram/core/fills';
@@ -27,6 +34,8 @@ function toSubstituteReply({ name: _name, gained, lost, ...rest }: Substitute) {
 
 /** A batch with all that is worked out of it. */
 export interface PlannedBatch {
+  readonly batch: Batch;
+  readonly isKindGuessed: boolean;
   readonly factor: Fraction;
   readonly limitedBy: string | null;
   readonly size: RecipeSize;
@@ -47,6 +56,13 @@ const toRatioReplies = ({ ratios }: RatioDrift): PlanReply['ratios'] =>
     ]),
   ) as PlanReply['ratios'];
 
+/** What a bake is, as it crosses the wire. */
+export const toBakeReply = (batch: Batch, isKindGuessed: boolean) => ({
+  kind: batch.kind ?? USUAL_KIND,
+  isKindGuessed,
+  forgives: { ...forgivenessFor(batch) },
+});
+
 const toFactorReply = (factor: Fraction) => ({
   exact: factor.toFraction(),
   value: factor.valueOf(),
@@ -54,6 +70,8 @@ const toFactorReply = (factor: Fraction) => ({
 
 /** A plan as it crosses the wire. */
 export function toPlanReply({
+  batch,
+  isKindGuessed,
   factor,
   limitedBy,
   size,
@@ -66,6 +84,7 @@ export function toPlanReply({
 }: PlannedBatch): PlanReply {
   const times = factor.valueOf();
   return {
+    ...toBakeReply(batch, isKindGuessed),
     factor: toFactorReply(factor),
     makes: {
       pieces: size.pieces && size.pieces.mul(factor).valueOf(),
@@ -98,8 +117,11 @@ export function toPlanReply({
       weight: line.weight,
       measure: line.measure && toMeasureReply(line.measure),
       gap: line.gap,
+      weightGap: line.weightGap,
       tolerance: line.tolerance,
+      forgiven: line.forgiven,
       within: line.within,
+      level: line.level,
       isWeighed: line.isWeighed,
       premix: line.premix,
     })),

@@ -1,9 +1,11 @@
 import { z } from 'zod';
+import { FORGIVEN_PARTS, type ForgivenPart } from '@ypsigram/core/baking';
 import { lineAnswerList } from './answers.js';
 import { balance, lineChoices } from './balance.js';
 import { BATCH_WANTED, batchSetting } from './batch.js';
 import {
   amount,
+  bakeKind,
   intended,
   lineKind,
   method,
@@ -38,6 +40,9 @@ export const planned = {
     description: 'What was answered to the notes, where those are not the saved ones.',
   }),
   strictness: strictness.optional(),
+  kind: bakeKind.nullable().optional().meta({
+    description: 'The kind of bake, where that is not the saved one; null to have it guessed.',
+  }),
   holds: holds.optional(),
   drawer: z.strictObject({ standard }).optional().meta({
     description: 'Another drawer than the one of this kitchen: the usual tools, of this standard.',
@@ -126,10 +131,21 @@ export const planLine = z.object({
   weight: z.object({ grams: z.number(), grid: z.number(), shown: z.string() }).nullable(),
   measure: planMeasure.nullable(),
   gap: z.number().nullable().meta({
-    description: 'Mass by the measure plan over mass on the scale grid, less one.',
+    description: 'Mass by the measure plan over intended mass, less one.',
   }),
-  tolerance: z.number().nullable().meta({ description: 'The gap its role forgives, relative.' }),
-  within: z.boolean().nullable(),
+  weightGap: z.number().nullable().meta({
+    description: 'Mass on the scale grid over intended mass, less one.',
+  }),
+  tolerance: z.number().nullable().meta({
+    description: 'The gap that is near enough for its role, relative.',
+  }),
+  forgiven: z.number().nullable().meta({
+    description: 'The deviation at which this kind of bake begins to show it, relative.',
+  }),
+  within: z.boolean().nullable().meta({ description: 'Whether the gap is near enough.' }),
+  level: z.enum(['level', 'leaning', 'out']).nullable().meta({
+    description: 'Near enough; up to half of what is forgiven; beyond that.',
+  }),
   isWeighed: z.boolean().meta({ description: 'Weighed by either route, as was decided.' }),
   premix: premix.nullable().meta({ description: 'How it is weighed stirred into flour.' }),
 });
@@ -141,10 +157,30 @@ const ratio = z.object({
   weighed: z.number(),
   measured: z.number(),
   drift: z.number().meta({ description: 'Of the route that is further off, relative.' }),
-  isOver: z.boolean().meta({ description: 'More than this part of a dough forgives.' }),
+  isOver: z.boolean().meta({ description: 'More than half of what this kind of bake forgives.' }),
 });
 
+/** By part, relative. */
+export const forgiveness = z
+  .object(
+    Object.fromEntries(FORGIVEN_PARTS.map((part) => [part, z.number()])) as Record<
+      ForgivenPart,
+      z.ZodNumber
+    >,
+  )
+  .meta({
+    description: 'The relative change of each ratio at which a home baker begins to notice it.',
+  });
+
+/** What a bake is, and so what it forgives. */
+export const bakeReply = {
+  kind: bakeKind,
+  isKindGuessed: z.boolean().meta({ description: 'Nobody has said what kind of bake it is.' }),
+  forgives: forgiveness,
+};
+
 export const planReply = z.object({
+  ...bakeReply,
   factor: exactFactor,
   makes: z
     .object({
@@ -184,7 +220,7 @@ export const planReply = z.object({
         line: z.int(),
         gap: z.number(),
         tolerance: z.number(),
-        mend: z.enum(['method', 'tools', 'weigh', 'premix', 'fine-scale']),
+        mend: z.enum(['tools', 'weigh', 'method', 'larger-tool', 'premix', 'fine-scale']),
         method: method.nullable(),
         gapThen: z.number().nullable(),
         premix: premix.nullable(),

@@ -54,6 +54,8 @@ export function adviceMessage(advice: Advice): string {
       return `${towards(advice.gap)} with this tool alone. Use more tools: then it is ${percent(advice.gapThen)} off.`;
     case 'weigh':
       return `${towards(advice.gap)}. Weigh it: no cup or spoon comes close enough.`;
+    case 'larger-tool':
+      return `${advice.fills} fills of one tool are easily miscounted. Use a larger tool, or weigh it.`;
     case 'premix': {
       const { tinyGrams, carrierGrams, takeGrams } = advice.premix;
       return `This scale may be ${percent(advice.gap)} off with so little. Stir ${grams(tinyGrams)} into ${grams(carrierGrams)} of the flour and weigh ${grams(takeGrams)} of the mixture.`;

@@ -10,6 +10,7 @@ export { fixed, inOurMark, short, withPoint, writeFiguresWith } from './figures.
 export { csvProblemMessage, fileProblemMessage } from './files.js';
 export { issueMessage } from './issues.js';
 export {
+  BAKE_KIND_NAMES,
   CLASS_NAMES,
   METHOD_NAMES,
   ROLE_NAMES,

@@ -1,3 +1,4 @@
+import type { BakeKind } from '@ypsigram/core/baking';
 import {
   THIS_KITCHEN,
   type IngredientClass,
@@ -102,3 +103,15 @@ export function basisMeaning(basis: Basis | null): string {
   if (basis.source === PINNED) return 'You set the weight of this line yourself.';
   return isOwn(basis) ? 'You set this weight on the Shelf.' : RUNG_MEANINGS[basis.rung];
 }
+
+/** Kinds of bake, as a choice. */
+export const BAKE_KIND_NAMES: Readonly<Record<BakeKind, string>> = {
+  airy: 'sponge, meringue or soufflé',
+  cake: 'cake or cupcake',
+  quick: 'muffin, scone or pancake',
+  cookie: 'cookie or biscuit',
+  bar: 'bar, crumble or granola',
+  pastry: 'pastry',
+  'lean-dough': 'lean yeast dough',
+  'rich-dough': 'rich yeast dough',
+};

@@ -2,6 +2,7 @@ import type { Fraction } from '../amount/index.js';
 import type { Method, Shelf } from '../catalogue/index.js';
 import type { KnownWeight } from '../measuring/index.js';
 import type { Reading } from '../reading/index.js';
+import { guessKind, type BakeKind } from '../baking/index.js';
 import type { Balance } from './balance.js';
 import {
   batchFactor,
@@ -34,7 +35,7 @@ export interface RecipeParts {
   readonly hand: readonly KnownWeight[];
   /** Your method for a line, by its index in the reading. */
   readonly methods: Readonly<Record<number, Method>>;
-  readonly balance: Pick<Balance, 'lines' | 'strictness'>;
+  readonly balance: Pick<Balance, 'lines' | 'strictness' | 'kind'>;
 }
 
 /** A recipe in its kitchen, ready to be planned in any size. */
@@ -42,6 +43,8 @@ export interface AssembledRecipe {
   readonly reading: Reading;
   /** What it makes at factor 1. */
   readonly size: RecipeSize;
+  /** The kind of bake that it looks like, whatever its baker has chosen. */
+  readonly guessedKind: BakeKind;
   /** What every batch of it is planned by. */
   readonly basis: Omit<Batch, 'factor'>;
 }
@@ -60,9 +63,9 @@ export type BatchAssembly =
  * Puts together what a recipe is planned by: the one place where reading, kitchen, author, hand
  * and decisions meet. Page, server, the Book's summaries and the simulation all come by here.
  */
-export function assembleRecipe(parts: RecipeParts): AssembledRecipe {
-  const { reading, kitchen, author, hand, methods, balance } = parts;
-  const { lines: choices, strictness } = balance;
+export function assembleRecipe(recipe: RecipeParts): AssembledRecipe {
+  const { reading, kitchen, author, hand, methods, balance } = recipe;
+  const { lines: choices, strictness, kind } = balance;
   const masses = reading.lines.map((line, index) => {
     const choice = choices[index] ?? {};
     const found = lineMass(line, reading.standard, kitchen.shelf, author, choice);
@@ -74,10 +77,21 @@ export function assembleRecipe(parts: RecipeParts): AssembledRecipe {
       }
     );
   });
+  const parts = masses.flatMap((mass) => mass ?? []);
+  const guessedKind = guessKind(reading, parts, kitchen.shelf);
   return {
     reading,
     size: recipeSize(reading, masses),
-    basis: { methods, choices, strictness, author, hand, ...kitchen },
+    guessedKind,
+    basis: {
+      methods,
+      choices,
+      strictness,
+      kind: kind ?? guessedKind,
+      author,
+      hand,
+      ...kitchen,
+    },
   };
 }
 

@@ -1,4 +1,5 @@
 import type { LineChoice } from './line-choice.js';
+import type { BakeKind } from '../baking/index.js';
 import type { Strictness } from '../fills/index.js';
 
 /** Which of the two columns a baker goes by; no school is second class. */
@@ -9,6 +10,8 @@ export type Columns = (typeof COLUMNS)[number];
 /** What a baker decided of a recipe's two columns, beside the batch and the methods. */
 export interface Balance {
   readonly strictness: Strictness;
+  /** The kind of bake; null where the guess is right. */
+  readonly kind: BakeKind | null;
   readonly columns: Columns;
   /** By the index of the line in the reading. */
   readonly lines: Readonly<Record<string, LineChoice>>;
@@ -20,6 +23,7 @@ export interface Balance {
 /** Nothing decided yet. */
 export const USUAL_BALANCE: Balance = {
   strictness: 'normal',
+  kind: null,
   columns: 'both',
   lines: {},
   bowlMillilitres: null,

@@ -12,8 +12,8 @@ export { COLUMNS, USUAL_BALANCE, type Balance, type Columns } from './balance.js
 export { carryChoices, carryMethods } from './carry-lines.js';
 export { PINNED, type LineChoice } from './line-choice.js';
 export { methodsForLine } from './line-method.js';
-export { planBatch, planLine } from './plan.js';
-export type { Batch, Habits, PlanLine } from './plan-line.js';
+export { forgivenessFor, planBatch, planLine } from './plan.js';
+export type { Batch, Habits, Level, PlanLine } from './plan-line.js';
 export { substitutesFor, type Substitute } from './substitutes.js';
 export { columnTotals, unweighedLines, type ColumnTotals } from './totals.js';
 export { isWorthAsking } from './worth-asking.js';

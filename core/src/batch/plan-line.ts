@@ -6,8 +6,15 @@ import type { Line } from '../reading/index.js';
 import type { LineChoice } from './line-choice.js';
 import type { Drawer, ScaleDescription } from '../drawer/index.js';
 import type { GridWeight, MeasurePlan, Strictness, WeighedIn } from '../fills/index.js';
+import type { BakeKind } from '../baking/index.js';
 import type { PlannedPremix } from './premix.js';
 import type { Substitute } from './substitutes.js';
+
+/**
+ * How far a measure is from what is meant: level is near enough, leaning is up to half of what the
+ * bake forgives, out is beyond that.
+ */
+export type Level = 'level' | 'leaning' | 'out';
 
 /** One line of a batch: both columns, and how far they agree. */
 export interface PlanLine {
@@ -22,11 +29,20 @@ export interface PlanLine {
   readonly intended: Intended | null;
   readonly weight: GridWeight | null;
   readonly measure: MeasurePlan | null;
-  /** Mass by the measure plan over mass on the scale grid, less one; null without either. */
+  /** Mass by the measure plan over intended mass, less one; null without either. */
   readonly gap: number | null;
-  /** The relative gap that this ingredient's role forgives. */
+  /** Mass on the scale grid over intended mass, less one. */
+  readonly weightGap: number | null;
+  /** The relative gap that is near enough for this ingredient's role. */
   readonly tolerance: number | null;
+  /** The relative gap at which this kind of bake begins to show it. */
+  readonly forgiven: number | null;
+  /** Whether the gap is near enough. */
   readonly within: boolean | null;
+  /** How the two columns stand to each other; null without a gap. */
+  readonly level: Level | null;
+  /** The recipe does not say how the author fills it. */
+  readonly isMethodUnstated: boolean;
   /** Weighed by either route, as its baker decided. */
   readonly isWeighed: boolean;
   /** How it is weighed stirred into another line, where its baker decided so. */
@@ -45,6 +61,8 @@ export interface Batch {
   readonly choices?: Readonly<Record<number, LineChoice>>;
   readonly habits?: Habits;
   readonly strictness?: Strictness;
+  /** What it forgives goes by this; a cake where not said. */
+  readonly kind?: BakeKind;
   readonly drawer: Drawer;
   /** The ingredients and their weights. */
   readonly shelf: Shelf;

@@ -5,6 +5,7 @@ import { Fraction } from '../amount/index.js';
 import type { KnownWeight } from '../measuring/index.js';
 import { readFactor, writeFactor } from '../factor/index.js';
 import { defaultDrawer } from '../drawer/index.js';
+import { isWithin } from '../fills/index.js';
 import { planBatch } from './plan.js';
 import { ratiosOf } from '../formula/index.js';
 import type { PlanLine } from './plan-line.js';
@@ -169,20 +170,21 @@ describe('properties of a plan', () => {
     fc.assert(
       fc.property(written, factor, (text, by) => {
         const line = plan(text, by.toFraction());
-        fc.pre(line.measure !== null && line.weight !== null && line.gap !== null);
-        const off = line.measure.grams / line.weight.grams - 1;
+        fc.pre(line.measure !== null && line.intended !== null && line.gap !== null);
+        const off = line.measure.grams / line.intended.grams - 1;
         expect(off).toBeCloseTo(line.gap, 12);
-        expect(line.within).toBe(Math.abs(off) <= line.tolerance!);
+        expect(line.within).toBe(isWithin(off, line.tolerance!));
+        expect(line.level === 'level').toBe(line.within!);
       }),
     );
   });
 
-  it('a plan for more than a tablespoon is within the tolerance before the scale rounds', () => {
+  it('a plan for more than three tablespoons is near enough before the scale rounds', () => {
     fc.assert(
       fc.property(written, factor, (text, by) => {
         const line = plan(text, by.toFraction());
         fc.pre(line.measure !== null && line.measure.method !== 'count');
-        fc.pre(line.measure.millilitres >= 15);
+        fc.pre(line.measure.millilitres >= 45);
         expect(Math.abs(line.measure.grams / line.intended!.grams - 1)).toBeLessThanOrEqual(
           line.tolerance! + 1e-9,
         );

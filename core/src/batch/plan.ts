@@ -1,4 +1,5 @@
-import { scale } from '../amount/index.js';
+import { midpoint, scale } from '../amount/index.js';
+import type { Ingredient } from '../catalogue/index.js';
 import type { KnownWeight } from '../measuring/index.js';
 import type { Line, Reading } from '../reading/index.js';
 import type { Standard } from '../units/index.js';
@@ -6,8 +7,17 @@ import { drawerWith } from '../drawer/index.js';
 import type { LineChoice } from './line-choice.js';
 import { lineMass, times } from './line-mass.js';
 import { methodFor } from './line-method.js';
-import { measurePlan, onScaleGrid, toleranceOf } from '../fills/index.js';
-import type { Batch, PlanLine } from './plan-line.js';
+import { forgivenessOf, forgivenOf, USUAL_KIND, type Forgiveness } from '../baking/index.js';
+import {
+  isWithin,
+  measurePlan,
+  nearEnough,
+  onScaleGrid,
+  type MeasurePlan,
+  type Wanted,
+} from '../fills/index.js';
+import { millilitresIn, isVolumeUnit } from '../units/index.js';
+import type { Batch, Level, PlanLine } from './plan-line.js';
 import { carrierOf, premixFor } from './premix.js';
 
 /**
@@ -31,26 +41,32 @@ export function planLine(
   const ingredientId = substitute?.ingredientId ?? line.ingredientId;
   const ingredient = ingredientId === null ? undefined : shelf.ingredient(ingredientId);
   const intended = mass && times(mass, batch.factor.valueOf());
-  const weight = intended && onScaleGrid(intended.grams, batch.scales, batch.weighedIn);
-  const tolerance = ingredient && intended ? toleranceOf(ingredient.role, batch.strictness) : null;
+  const tolerance = ingredient && intended ? nearEnough(ingredient.role, batch.strictness) : null;
+  const weight =
+    intended && onScaleGrid(intended.grams, batch.scales, batch.weighedIn, tolerance ?? undefined);
+  const forgiven =
+    ingredient && intended ? forgivenOf(ingredient.role, forgivenessFor(batch)) : null;
   const measure =
-    ingredient && intended
-      ? measurePlan(
+    ingredient && intended && tolerance !== null
+      ? measureLine(
           {
             ingredient,
             form: substitute ? substitute.form : line.form,
             method: methodFor(line, ingredient, choice, batch.habits),
             grams: intended.grams,
-            tolerance: choice.nearest ? tolerance! * NEAREST : tolerance!,
+            tolerance: choice.nearest ? tolerance * NEAREST : tolerance,
             unit: line.unit,
+            writtenMillilitres: substitute ? null : writtenVolume(line, standard, batch),
             ...(batch.hand ? { known: batch.hand } : {}),
           },
-          choice.tools ? drawerWith(batch.drawer, choice.tools) : batch.drawer,
+          choice,
+          batch,
         )
       : null;
   const isWeighed = choice.weighed === true && weight !== null;
-  const off = measure && weight && weight.grams > 0 ? measure.grams / weight.grams - 1 : null;
-  const gap = isWeighed ? null : off;
+  const offBy = (grams: number | undefined): number | null =>
+    grams === undefined || !intended || intended.grams <= 0 ? null : grams / intended.grams - 1;
+  const gap = isWeighed ? null : offBy(measure?.grams);
   return {
     written: line.written,
     kind: line.kind,
@@ -61,11 +77,66 @@ export function planLine(
     weight,
     measure,
     gap,
-    tolerance,
-    within: gap === null || tolerance === null ? null : Math.abs(gap) <= tolerance,
+    weightGap: offBy(weight?.grams),
+    ...judge(gap, tolerance, forgiven),
+    isMethodUnstated: isMethodUnstated(line, ingredient),
     isWeighed,
     premix: null,
   };
+}
+
+/** A powder goes into a cup in several ways, and the line says none. */
+function isMethodUnstated(
+  { unit, stated, spans, written }: Line,
+  of: Ingredient | undefined,
+): boolean {
+  if (of?.class !== 'powder' || stated || unit === null || !isVolumeUnit(unit)) return false;
+  return !spans.some(
+    ({ part, start, end }) => part === 'preparation' && FILLED.test(written.slice(start, end)),
+  );
+}
+
+/** Butter that is sold with marks is cut at them where that is near enough, unless its baker fills it. */
+function measureLine(wanted: Wanted, choice: LineChoice, batch: Batch): MeasurePlan | null {
+  const { ingredient, method, grams, tolerance } = wanted;
+  const hasMarks = ingredient.weights.some(({ unit }) => unit === 'stick');
+  const isOpen = choice.method === undefined && choice.tools === undefined && !choice.nearest;
+  if (hasMarks && isOpen && method === 'pressed' && !batch.habits?.[ingredient.class]) {
+    const cut = measurePlan({ ...wanted, method: 'block' }, batch.drawer);
+    if (cut && isWithin(cut.grams / grams - 1, tolerance)) return cut;
+  }
+  return measurePlan(wanted, choice.tools ? drawerWith(batch.drawer, choice.tools) : batch.drawer);
+}
+
+/** What the written volume is at this batch, in millilitres; null for what is no volume. */
+function writtenVolume(line: Line, standard: Standard, { factor }: Batch): number | null {
+  const { amount, unit, fullness } = line;
+  if (!amount || unit === null || !isVolumeUnit(unit) || fullness !== 1) return null;
+  return midpoint(amount).mul(factor).mul(millilitresIn(unit, standard)).valueOf();
+}
+
+/** What the kind of bake of this batch forgives, as closely as it is to be measured. */
+export const forgivenessFor = ({
+  kind,
+  strictness,
+}: Pick<Batch, 'kind' | 'strictness'>): Forgiveness =>
+  forgivenessOf(kind ?? USUAL_KIND, strictness);
+
+/** How far from what is meant begins to matter: half of what is forgiven. */
+export const LEANING = 0.5;
+
+function judge(
+  gap: number | null,
+  tolerance: number | null,
+  forgiven: number | null,
+): Pick<PlanLine, 'tolerance' | 'forgiven' | 'within' | 'level'> {
+  if (gap === null || tolerance === null || forgiven === null) {
+    return { tolerance, forgiven, within: null, level: null };
+  }
+  const within = isWithin(gap, tolerance);
+  const isLeaning = isWithin(gap, forgiven * LEANING);
+  const level: Level = within ? 'level' : isLeaning ? 'leaning' : 'out';
+  return { tolerance, forgiven, within, level };
 }
 
 /** Plans every line of a reading, in order; what is not an ingredient stays as it is. */
@@ -86,16 +157,15 @@ function premixed(
   lines: readonly PlanLine[],
   batch: Batch,
 ): PlanLine {
-  const { intended, weight, tolerance, measure, isWeighed } = line;
+  const { intended, weight, forgiven } = line;
   const carrier = carrierOf(lines, batch.shelf);
-  if (!intended || !weight || tolerance === null || carrier === null || carrier === index) {
+  if (!intended || !weight || forgiven === null || carrier === null || carrier === index) {
     return line;
   }
   const available = lines[carrier]!.intended!.grams;
-  const premix = premixFor(intended.grams, tolerance, available, batch.scales);
+  const premix = premixFor(intended.grams, forgiven * LEANING, available, batch.scales);
   if (!premix) return line;
   const { holdsGrams, takeGrams } = premix;
-  const gap = measure && !isWeighed && holdsGrams > 0 ? measure.grams / holdsGrams - 1 : null;
   return {
     ...line,
     weight: {
@@ -103,8 +173,7 @@ function premixed(
       grid: (onScaleGrid(takeGrams, batch.scales).grid * holdsGrams) / takeGrams,
       shown: `${Number(takeGrams.toFixed(2))} g`,
     },
-    gap,
-    within: gap === null ? null : Math.abs(gap) <= tolerance,
+    weightGap: holdsGrams / intended.grams - 1,
     premix: { ...premix, carrier },
   };
 }
@@ -116,7 +185,9 @@ export function choiceOf({ methods, choices }: Batch, index: number): LineChoice
   return { ...choice, method };
 }
 
-/** Near enough to be nearest: a fiftieth of what is forgiven. */
-const NEAREST = 0.02;
+/** Near enough to be nearest: a tenth of what is near enough. */
+const NEAREST = 0.1;
 const NO_CHOICE: LineChoice = {};
+/** Words by which a line says how it is filled, in the languages that are read. */
+const FILLED = /sift|spoon|dip|scoop|pack|gesiebt|tamis/i;
 const NOTHING: readonly KnownWeight[] = [];

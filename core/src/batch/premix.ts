@@ -29,7 +29,7 @@ export function premixFor(
   scales?: readonly ScaleDescription[],
 ): Premix | null {
   const resolves = (mass: number): boolean =>
-    onScaleGrid(mass, scales).grid / 2 <= mass * tolerance;
+    onScaleGrid(mass, scales, 'g', tolerance).grid / 2 <= mass * tolerance;
   if (grams <= 0 || resolves(grams)) return null;
   for (const strength of STRENGTHS) {
     const take = grams * strength;
@@ -37,7 +37,7 @@ export function premixFor(
     // The smallest round amount of it that the scale resolves ten times better than it must.
     const tiny = [1, 2, 5, 10, 20].find((mass) => mass >= grams && resolves(mass / 2));
     if (tiny === undefined) continue;
-    const takeGrams = onScaleGrid(take, scales).grams;
+    const takeGrams = onScaleGrid(take, scales, 'g', tolerance).grams;
     return {
       tinyGrams: tiny,
       carrierGrams: tiny * (strength - 1),

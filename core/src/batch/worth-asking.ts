@@ -1,7 +1,9 @@
 import type { Shelf } from '../catalogue/index.js';
 import type { Intended, Question } from '../conversion/index.js';
-import { toleranceOf } from '../fills/index.js';
+import { forgivenessOf, forgivenOf, USUAL_KIND } from '../baking/index.js';
 import type { Line, NoteCode } from '../reading/index.js';
+
+import { LEANING } from './plan.js';
 
 /** Notes on something that counts for nothing until the baker mends the line. */
 const OPEN: ReadonlySet<NoteCode> = new Set([
@@ -11,8 +13,8 @@ const OPEN: ReadonlySet<NoteCode> = new Set([
 ]);
 
 /**
- * Whether a question is worth asking: what its answers move is more than near enough for the
- * line. All else is an assumption, and shown quietly.
+ * Whether a question is worth asking: what its answers move is more than matters in a usual bake.
+ * All else is an assumption, and shown quietly.
  *
  * @param intended what the line weighs as it is read now
  */
@@ -27,5 +29,6 @@ export function isWorthAsking(
   if (note.code === 'assumed-kind') return false;
   const role = ingredientId === null ? undefined : shelf.ingredient(ingredientId)?.role;
   if (!role || !intended) return false;
-  return gramsAtStake > intended.grams * toleranceOf(role);
+  const matters = forgivenOf(role, forgivenessOf(USUAL_KIND)) * LEANING;
+  return gramsAtStake > intended.grams * matters;
 }

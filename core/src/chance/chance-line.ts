@@ -1,7 +1,10 @@
 import type { Batch, PlanLine } from '../batch/index.js';
-import type { Drawer } from '../drawer/index.js';
+import { toolsIn, type Drawer } from '../drawer/index.js';
 import type { Ingredient, Method, Role } from '../catalogue/index.js';
 import {
+  CLASS_FACTOR_SPREAD,
+  combinedSpread,
+  COVERAGE,
   HAND_SHARE,
   PIECE_SPREAD,
   READ_FROM_ABOVE,
@@ -45,8 +48,10 @@ export interface ChanceLine {
   readonly role: Role;
   readonly waterPercent: number;
   readonly intendedGrams: number;
-  /** The relative deviation that the line forgives. */
-  readonly tolerance: number;
+  /** The relative deviation that the bake forgives in this line. */
+  readonly forgiven: number;
+  /** How far the author's own amount scatters around what is meant: a relative deviation. */
+  readonly authorSpread: number;
   readonly route: Route;
   readonly fills: readonly ChanceFill[];
   /** What is filled alike shares how far the hand is off; null for what is counted. */
@@ -74,7 +79,7 @@ export interface ChanceBasis {
 function fillsOf(
   { measure }: PlanLine,
   ingredient: Ingredient,
-  { dry, wet }: Drawer,
+  drawer: Drawer,
   { toolSpreads, jug }: ChanceBasis,
 ): ChanceFill[] {
   if (!measure) return [];
@@ -96,7 +101,7 @@ function fillsOf(
     const usual = fillSpread(ingredient.class, method, size);
     const grams = volume > 0 ? (filled * millilitres) / volume : 0;
     // All marks of a jug are wrong together: they are one thing, as when they are washed.
-    const thing = [...dry, ...wet].find(({ id }) => id === tool)?.wash ?? tool;
+    const thing = toolsIn(drawer).find(({ id }) => id === tool)?.wash ?? tool;
     return {
       tool: isMarked ? null : thing,
       toolSpread: isMarked ? 0 : (toolSpreads?.get(thing) ?? TOOL_SPREAD),
@@ -107,6 +112,26 @@ function fillsOf(
     };
   });
 }
+
+/**
+ * How far authors who do not say how they fill a powder are apart in the mean: from spooned to
+ * dipped is a tenth. An assumption.
+ */
+const UNSTATED_METHOD_SPREAD = 0.06;
+
+/** Of a mass that was worked out, what its range holds; nothing of one that is stated. */
+function authorSpreadOf({ intended, isMethodUnstated }: PlanLine, ingredient: Ingredient): number {
+  if (!intended || intended.grams <= 0) return 0;
+  const { rung } = intended.basis;
+  if (rung === 'stated' || rung === 'proven') return 0;
+  const spread = (intended.high - intended.low) / (2 * COVERAGE * intended.grams);
+  const isOpen = isMethodUnstated && rung !== 'author' && ingredient.class === 'powder';
+  return combinedSpread(spread, isOpen ? UNSTATED_METHOD_SPREAD : 0);
+}
+
+/** Both sides by the same estimate are wrong alike; one of them alone is not. */
+const isGuessedApart = ({ intended, measure }: PlanLine): boolean =>
+  measure?.basis.rung === 'estimate' && intended?.basis.rung !== 'estimate';
 
 /**
  * The lines of a plan as the simulation sees them, each by the route that `routeOf` says. Lines
@@ -122,9 +147,9 @@ export function chanceLines(
 ): ChanceLine[] {
   const { shelf } = batch;
   return plan.flatMap((line, index): ChanceLine[] => {
-    const { ingredientId, intended, weight, measure, tolerance, isWeighed } = line;
+    const { ingredientId, intended, weight, measure, forgiven, isWeighed } = line;
     const ingredient = ingredientId === null ? undefined : shelf.ingredient(ingredientId);
-    if (!ingredient || !intended || !weight || tolerance === null) return [];
+    if (!ingredient || !intended || !weight || forgiven === null) return [];
     const isCounted = measure === null || measure.method === 'count' || measure.method === 'block';
     const known = isCounted ? undefined : measure.basis.hand;
     return [
@@ -134,7 +159,8 @@ export function chanceLines(
         role: ingredient.role,
         waterPercent: ingredient.waterPercent,
         intendedGrams: intended.grams,
-        tolerance,
+        forgiven,
+        authorSpread: authorSpreadOf(line, ingredient),
         route: isWeighed || !measure ? 'weigh' : routeOf(index),
         fills: fillsOf(line, ingredient, batch.drawer, basis),
         // A hand that was weighed at one ingredient is known there, not at all that is filled alike.
@@ -145,7 +171,10 @@ export function chanceLines(
           ? known.relativeSpread
           : isCounted
             ? 0
-            : HAND_SHARE * fillSpread(ingredient.class, measure.method, 'cup'),
+            : combinedSpread(
+                HAND_SHARE * fillSpread(ingredient.class, measure.method, 'cup'),
+                isGuessedApart(line) ? CLASS_FACTOR_SPREAD : 0,
+              ),
         isHandKnown: known !== undefined,
         weighedGrams: weight.grams,
         gridGrams: weight.grid,

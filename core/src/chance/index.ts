@@ -15,7 +15,6 @@ export {
   Simulation,
   simulate,
   type CausedOutcome,
-  type ChanceOptions,
   type Chances,
   type Outcome,
 } from './simulate.js';
@@ -34,3 +33,4 @@ export {
 } from './what-to-learn.js';
 export type { Steps } from './steps.js';
 export { searchSteps, whereWeighingPays, type WhereWeighingPays } from './where-weighing-pays.js';
+export type { ChanceOptions } from './options.js';

@@ -1,17 +1,12 @@
-import { ROLE_OF_RATIO, type RatioPart } from '../formula/index.js';
-import { toleranceOf, type Strictness } from '../fills/index.js';
+import { forgivenOf } from '../baking/index.js';
+import type { RatioPart } from '../formula/index.js';
+import { AuthorDraws } from './author-draws.js';
 import { BLOCK, Bakes } from './bakes.js';
 import type { ChanceLine } from './chance-line.js';
 import { RatioColumns } from './ratio-columns.js';
+import { forgivenIn, type ChanceOptions } from './options.js';
 import type { Cause } from './sources.js';
 import { Tally, type Spread } from './tally.js';
-
-/** How many bakes, 1 or more; the seed, a whole number from 0; how exact, normal where not said. */
-export interface ChanceOptions {
-  readonly bakes: number;
-  readonly seed: number;
-  readonly strictness?: Strictness;
-}
 
 /** A distribution, and the share of it, 0 to 1, that is within what is forgiven. */
 export interface Outcome extends Spread {
@@ -28,8 +23,10 @@ export interface CausedOutcome extends Outcome {
 /** What came out of many bakes. Chances are shares, 0 to 1. */
 export interface Chances {
   readonly bakes: number;
-  /** Every ratio within what it forgives: a dough that is what was meant. */
+  /** The same again: every ratio within what the bake forgives around what is meant. */
   readonly good: number;
+  /** As the author baked it: the same around what the author's own amounts may have weighed. */
+  readonly asAuthored: number;
   /** Every single line within what it forgives. */
   readonly everyLine: number;
   /** What the ratios are set against. */
@@ -106,27 +103,34 @@ export class Simulation {
   private readonly ratios: readonly Watched[];
   /** By part, in percent of the base. */
   private readonly intended: readonly number[];
+  private readonly authored: AuthorDraws;
+  /** What is forgiven, by part. */
+  private readonly limits: readonly number[];
   private readonly off = new Float64Array(BLOCK);
   private readonly isGood = new Uint8Array(BLOCK);
   private readonly isEveryLine = new Uint8Array(BLOCK);
   private done = 0;
   private good = 0;
   private everyLine = 0;
+  private asAuthored = 0;
 
   constructor(
     private readonly lines: readonly ChanceLine[],
-    { seed, strictness }: Omit<ChanceOptions, 'bakes'>,
+    options: Omit<ChanceOptions, 'bakes'>,
   ) {
-    this.bakes = new Bakes(lines, seed);
+    this.bakes = new Bakes(lines, options.seed);
+    this.authored = new AuthorDraws(lines, options.seed);
     this.columns = new RatioColumns(lines);
-    this.tallies = lines.map(({ tolerance }) => new Tally(tolerance));
-    const watch = (tolerance: number): Watched => ({
-      tally: new Tally(tolerance),
+    this.tallies = lines.map(({ forgiven }) => new Tally(forgiven));
+    const forgives = forgivenIn(options);
+    const watch = (forgiven: number): Watched => ({
+      tally: new Tally(forgiven),
       shares: new CauseShares(this.bakes),
     });
-    this.baseMass = watch(toleranceOf('flour', strictness));
+    this.baseMass = watch(forgivenOf('flour', forgives));
     const { parts, meant } = this.columns;
-    this.ratios = parts.map((part) => watch(toleranceOf(ROLE_OF_RATIO[part], strictness)));
+    this.ratios = parts.map((part) => watch(forgives[part]));
+    this.limits = parts.map((part) => forgives[part]);
     this.intended = parts.map((_, at) => (100 * meant[at + 1]!) / meant[0]!);
   }
 
@@ -141,6 +145,7 @@ export class Simulation {
     return {
       bakes: done,
       good: done > 0 ? this.good / done : 0,
+      asAuthored: done > 0 ? this.asAuthored / done : 0,
       everyLine: done > 0 ? this.everyLine / done : 0,
       base: columns.base,
       baseMass: { grams: columns.meant[0]!, ...caused(this.baseMass) },
@@ -183,6 +188,7 @@ export class Simulation {
       this.good += isGood[at]!;
       this.everyLine += isEveryLine[at]!;
     }
+    this.asAuthored += this.authored.agreeing(columns.sums, this.limits, count);
     this.done += count;
   }
 }

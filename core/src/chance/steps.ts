@@ -1,5 +1,5 @@
 import type { ChanceLine } from './chance-line.js';
-import type { ChanceOptions } from './simulate.js';
+import type { ChanceOptions } from './options.js';
 
 /** A long search in steps, so that whoever runs it can do something else in between, or stop. */
 export type Steps<T> = Generator<void, T>;

@@ -1,9 +1,7 @@
-import { ROLE_OF_RATIO } from '../formula/index.js';
-import { toleranceOf } from '../fills/index.js';
 import { BLOCK, Bakes } from './bakes.js';
 import type { ChanceLine } from './chance-line.js';
 import { RatioColumns } from './ratio-columns.js';
-import type { ChanceOptions } from './simulate.js';
+import { forgivenIn, type ChanceOptions } from './options.js';
 
 /** Sums over all bakes; null where they are all nothing. */
 type Sums = readonly (Float64Array | null)[];
@@ -35,14 +33,15 @@ export class TrialBakes {
     lines: readonly ChanceLine[],
     private readonly options: ChanceOptions,
   ) {
-    const { bakes, strictness } = options;
+    const { bakes } = options;
+    const forgives = forgivenIn(options);
     const columns = new RatioColumns(lines);
     const measured = lines.filter(({ route }) => route === 'measure');
     this.open = [...new Set(measured.map(({ ingredientId }) => ingredientId))];
     this.limits = columns.parts.map((part, at) => {
-      const tolerance = toleranceOf(ROLE_OF_RATIO[part], strictness);
+      const forgiven = forgives[part];
       const written = columns.meant[at + 1]! / columns.meant[0]!;
-      return { low: written * (1 - tolerance), high: written * (1 + tolerance) };
+      return { low: written * (1 - forgiven), high: written * (1 + forgiven) };
     });
     this.words = Math.ceil(bakes / 32);
     this.now = columns.meant.map(() => new Float64Array(bakes));

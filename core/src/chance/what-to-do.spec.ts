@@ -24,7 +24,7 @@ const TEXT = `Rounds
 1/2 cup butter`;
 const batch = { factor: new Fraction(1), shelf: BUILT_IN_SHELF, drawer: defaultDrawer() };
 const measured = chanceLines(planBatch(readText(TEXT), batch), batch, () => 'measure');
-const OPTIONS = { bakes: 4000, seed: 3 };
+const OPTIONS = { bakes: 4000, seed: 3, kind: 'airy' } as const;
 
 const weighing = (indexes: readonly number[]): ChanceLine[] =>
   measured.map((line) => (indexes.includes(line.index) ? { ...line, route: 'weigh' } : line));

@@ -1,5 +1,6 @@
 import { sameHandFilling, type ChanceLine, type HandFilling } from './chance-line.js';
-import { simulate, type ChanceOptions } from './simulate.js';
+import type { ChanceOptions } from './options.js';
+import { simulate } from './simulate.js';
 import { finished, forTrials, type Steps } from './steps.js';
 
 /** What would be known better, and the chance of a good bake once it is. */

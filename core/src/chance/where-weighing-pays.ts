@@ -1,5 +1,5 @@
 import type { ChanceLine } from './chance-line.js';
-import type { ChanceOptions } from './simulate.js';
+import type { ChanceOptions } from './options.js';
 import { finished, forTrials, type Steps } from './steps.js';
 import { TrialBakes } from './trial-bakes.js';
 

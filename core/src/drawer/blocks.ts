@@ -17,6 +17,7 @@ function stickMarks(): Tool[] {
     id: '1 stick',
     mark: '1 stick',
     millilitres: stick.valueOf(),
+    stampedMillilitres: stick.valueOf(),
     nominal: new Fraction(1),
     unit: 'stick',
   };
@@ -24,7 +25,8 @@ function stickMarks(): Tool[] {
     const nominal = new Fraction(index + 1);
     const millilitres = stick.div(8).mul(nominal).valueOf();
     const mark = `${index + 1} tbsp`;
-    return { ...SHARED, id: `block ${mark}`, mark, millilitres, nominal, unit: 'tbsp' };
+    const volume = { millilitres, stampedMillilitres: millilitres };
+    return { ...SHARED, id: `block ${mark}`, mark, ...volume, nominal, unit: 'tbsp' };
   });
   return [whole, ...spoons];
 }
@@ -41,6 +43,7 @@ function massMark(grams: number, mark: string): Tool {
     id: `block ${mark}`,
     mark,
     millilitres: grams / FAT_GRAMS_PER_MILLILITRE,
+    stampedMillilitres: grams / FAT_GRAMS_PER_MILLILITRE,
     nominal: new Fraction(grams),
     unit: 'g',
     grams,

@@ -5,16 +5,19 @@ import { millilitresIn, type Standard } from '../units/index.js';
 import { blockMarks, type Block } from './blocks.js';
 import { stampedMillilitres, type Tool, type ToolDescription } from './tool.js';
 
+/** Tools that go together on one line: a jug is read by its cups or by its millilitres, not both. */
+export type ToolSet = readonly Tool[];
+
 /** The tools that can be filled now, by what they are good for. */
 export interface Drawer {
   /** For what must be levelled: dry cups and spoons. */
-  readonly dry: readonly Tool[];
-  /** For what levels itself: marks of a jug, and spoons. */
-  readonly wet: readonly Tool[];
-  /** For a syrup, which goes in either. */
-  readonly either: readonly Tool[];
-  readonly jugMarks: readonly Tool[];
-  readonly blockMarks: readonly Tool[];
+  readonly dry: ToolSet;
+  /** For what levels itself: marks of a jug, cups and spoons. */
+  readonly wet: readonly ToolSet[];
+  /** For a syrup, which goes in either, and into a cup first. */
+  readonly either: readonly ToolSet[];
+  readonly jugMarks: readonly ToolSet[];
+  readonly blockMarks: ToolSet;
 }
 
 const JUG_STEP_MILLILITRES = 50;
@@ -35,6 +38,7 @@ function dryTool(tool: ToolDescription, standard: Standard): Tool {
     kind: tool.kind === 'cup' ? 'cup' : 'spoon',
     mark: markOf(tool),
     millilitres: tool.millilitres ?? stamped,
+    stampedMillilitres: stamped,
     nominal,
     unit,
     size: measureSize(unit, stamped),
@@ -42,41 +46,52 @@ function dryTool(tool: ToolDescription, standard: Standard): Tool {
   };
 }
 
-/** Marks of a jug: every quarter cup and every 50 mL. A jug that reads wrong does so in proportion. */
-function marksOf(jug: ToolDescription, standard: Standard): Tool[] {
-  const highest = stampedMillilitres(jug, standard);
-  const error = jug.millilitres === null ? 1 : jug.millilitres / highest;
+/** A jug that reads wrong does so in proportion, at every mark. */
+const errorOf = (jug: ToolDescription, standard: Standard): number =>
+  jug.millilitres === null ? 1 : jug.millilitres / stampedMillilitres(jug, standard);
+
+/** How many marks of a distance a jug has. */
+const marksUpTo = (highest: number, step: number): number => Math.floor(highest / step + 1e-9);
+
+/** Marks of a jug at every quarter cup. */
+function cupMarks(jug: ToolDescription, standard: Standard): Tool[] {
   const cup = millilitresIn('cup', standard);
-  const shared = { kind: 'jug', size: 'cup', wash: jug.name } as const;
-  const quarters = Math.floor(highest / (cup.valueOf() / 4) + 1e-9);
-  const byCup = Array.from({ length: quarters }, (_, index): Tool => {
+  const count = marksUpTo(stampedMillilitres(jug, standard), cup.valueOf() / 4);
+  return Array.from({ length: count }, (_, index) => {
     const nominal = new Fraction(index + 1, 4);
     const mark = `${nominal.toFraction(true)} ${nominal.compare(1) > 0 ? 'cups' : 'cup'}`;
-    const id = `${jug.name} ${mark}`;
-    return {
-      ...shared,
-      id,
-      mark,
-      millilitres: cup.mul(nominal).valueOf() * error,
-      nominal,
-      unit: 'cup',
-    };
+    return jugMark(jug, mark, cup.mul(nominal).valueOf(), errorOf(jug, standard), nominal, 'cup');
   });
-  const fifties = Math.floor(highest / JUG_STEP_MILLILITRES + 1e-9);
-  const byMillilitre = Array.from({ length: fifties }, (_, index): Tool => {
-    const millilitres = (index + 1) * JUG_STEP_MILLILITRES;
-    const nominal = new Fraction(millilitres);
-    return {
-      ...shared,
-      id: `${jug.name} ${millilitres} ml`,
-      mark: `${millilitres} ml`,
-      millilitres: millilitres * error,
-      nominal,
-      unit: 'ml',
-    };
-  });
-  return [...byCup, ...byMillilitre];
 }
+
+/** Marks of a jug at every 50 mL. */
+function millilitreMarks(jug: ToolDescription, standard: Standard): Tool[] {
+  const count = marksUpTo(stampedMillilitres(jug, standard), JUG_STEP_MILLILITRES);
+  return Array.from({ length: count }, (_, index) => {
+    const stamped = (index + 1) * JUG_STEP_MILLILITRES;
+    const error = errorOf(jug, standard);
+    return jugMark(jug, `${stamped} ml`, stamped, error, new Fraction(stamped), 'ml');
+  });
+}
+
+const jugMark = (
+  jug: ToolDescription,
+  mark: string,
+  stampedMillilitres: number,
+  error: number,
+  nominal: Fraction,
+  unit: 'cup' | 'ml',
+): Tool => ({
+  id: `${jug.name} ${mark}`,
+  kind: 'jug',
+  mark,
+  millilitres: stampedMillilitres * error,
+  stampedMillilitres,
+  nominal,
+  unit,
+  size: 'cup',
+  wash: jug.name,
+});
 
 const largestFirst = (tools: readonly Tool[]): readonly Tool[] =>
   [...tools].sort((a, b) => b.millilitres - a.millilitres);
@@ -90,12 +105,17 @@ export function drawerOf(
   const here = tools.filter(({ aside }) => !aside);
   const dry = here.filter(({ kind }) => kind !== 'jug').map((tool) => dryTool(tool, standard));
   const spoons = dry.filter(({ kind }) => kind === 'spoon');
-  const marks = here.filter(({ kind }) => kind === 'jug').flatMap((jug) => marksOf(jug, standard));
+  const jugs = here.filter(({ kind }) => kind === 'jug');
+  const byCup = jugs.flatMap((jug) => cupMarks(jug, standard));
+  const byMillilitre = jugs.flatMap((jug) => millilitreMarks(jug, standard));
+  // Of two that hold the same, the one that stands first is taken.
+  const sets = (...all: readonly (readonly Tool[])[]): ToolSet[] =>
+    all.filter((tools) => tools.length > 0).map(largestFirst);
   return {
     dry: largestFirst(dry),
-    wet: largestFirst([...marks, ...spoons]),
-    either: largestFirst([...dry, ...marks]),
-    jugMarks: largestFirst(marks),
+    wet: sets([...byCup, ...dry], [...byMillilitre, ...spoons]),
+    either: sets([...dry, ...byCup], [...byMillilitre, ...spoons]),
+    jugMarks: sets(byCup, byMillilitre),
     blockMarks: largestFirst(blockMarks(block)),
   };
 }
@@ -137,13 +157,18 @@ export function defaultDrawer(standard: Standard = 'us-customary'): Drawer {
 }
 
 /**
- * The tools that suit a method: what must be levelled goes in a dry cup, what levels itself
- * in a jug, a syrup in either; spoons for little of anything.
+ * The tools that suit a method, in sets of which one is used at a time: what must be levelled goes
+ * in a dry cup, what levels itself to a mark of a jug or in a cup, a syrup in a cup or to a mark;
+ * spoons for little of anything.
  */
-export function toolsFor(ingredient: Ingredient, method: Method, drawer: Drawer): readonly Tool[] {
+export function toolsFor(
+  ingredient: Ingredient,
+  method: Method,
+  drawer: Drawer,
+): readonly ToolSet[] {
   switch (method) {
     case 'block':
-      return drawer.blockMarks;
+      return [drawer.blockMarks];
     case 'displaced':
       return drawer.jugMarks;
     case 'poured':
@@ -151,25 +176,32 @@ export function toolsFor(ingredient: Ingredient, method: Method, drawer: Drawer)
     case 'melted':
       return drawer.wet;
     default:
-      return drawer.dry;
+      return [drawer.dry];
   }
 }
+
+/** Every tool that can be filled, jugs by all their marks. */
+export const toolsIn = ({ dry, wet }: Drawer): readonly Tool[] => [...dry, ...wet.flat()];
 
 /**
  * The drawer with only these things in it, named as their owner names them: a jug is all its
  * marks. Blocks of fat stay. All of it where none of these is here.
  */
 export function drawerWith(drawer: Drawer, names: readonly string[]): Drawer {
-  const only = (tools: readonly Tool[]): readonly Tool[] =>
+  const only = (tools: ToolSet): ToolSet =>
     tools.filter(({ id, wash }) => names.includes(id) || names.includes(wash));
-  const dry = only(drawer.dry);
-  const wet = only(drawer.wet);
-  if (dry.length === 0 && wet.length === 0) return drawer;
+  const orAll = <T>(some: readonly T[], all: readonly T[]): readonly T[] =>
+    some.length > 0 ? some : all;
+  const onlySets = (sets: readonly ToolSet[]): readonly ToolSet[] =>
+    orAll(
+      sets.map(only).filter((tools) => tools.length > 0),
+      sets,
+    );
   return {
-    dry: dry.length > 0 ? dry : drawer.dry,
-    wet: wet.length > 0 ? wet : drawer.wet,
-    either: dry.length + wet.length > 0 ? only(drawer.either) : drawer.either,
-    jugMarks: wet.length > 0 ? only(drawer.jugMarks) : drawer.jugMarks,
+    dry: orAll(only(drawer.dry), drawer.dry),
+    wet: onlySets(drawer.wet),
+    either: onlySets(drawer.either),
+    jugMarks: onlySets(drawer.jugMarks),
     blockMarks: drawer.blockMarks,
   };
 }

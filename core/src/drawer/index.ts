@@ -4,7 +4,9 @@ export {
   type Drawer,
   drawerOf,
   drawerWith,
+  type ToolSet,
   toolsFor,
+  toolsIn,
   USUAL_TOOLS,
 } from './drawer.js';
 export {

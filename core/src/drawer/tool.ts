@@ -9,7 +9,10 @@ export interface Tool {
   readonly kind: 'cup' | 'spoon' | 'jug' | 'block' | 'pinch';
   /** Its size in a word or two, to stand under a drawing: "1/2", "tbsp", "350 ml". */
   readonly mark: string;
+  /** What it really holds, as far as is known. */
   readonly millilitres: number;
+  /** What is stamped on it. */
+  readonly stampedMillilitres: number;
   /** What it holds, in `unit`. */
   readonly nominal: Fraction;
   readonly unit: 'cup' | 'tbsp' | 'tsp' | 'ml' | 'stick' | 'g';
@@ -50,6 +53,7 @@ export function fingerTool(unit: 'pinch' | 'dash' | 'smidgen'): Tool {
     id: `1 ${unit}`,
     kind: 'pinch',
     mark: unit,
+    stampedMillilitres: millilitres,
     millilitres,
     nominal,
     unit: 'tsp',

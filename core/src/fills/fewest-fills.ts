@@ -12,6 +12,8 @@ export interface Fills {
 
 /** Beyond the fewest that could reach the mass, this many more fills are tried. */
 const EXTRA_FILLS = 8;
+/** So many fills are searched; what a larger mass needs beyond them goes into the heaviest tool. */
+const DEEPEST = 24;
 /** Combinations looked at before the best so far is taken; a guard, never met by real drawers. */
 const MOST_STEPS = 60_000;
 /** Errors this close, in grams, are the same but for floating point. */
@@ -46,10 +48,14 @@ class Search {
   steps = 0;
   private bestWashes = Infinity;
   private bestError = Infinity;
+  private bestSmallest = Infinity;
   private readonly chosen: number[] = [];
   private readonly weights: Float64Array;
   private readonly low: number;
   private readonly high: number;
+
+  /** Fills of the heaviest tool that are settled before the search begins. */
+  private readonly settled: number;
 
   constructor(
     private readonly tools: readonly Fillable[],
@@ -60,8 +66,11 @@ class Search {
     this.weights = new Float64Array(order.length);
     for (let i = 0; i < order.length; i++) this.weights[i] = tools[order[i]!]!.grams;
     // A hair wider, so that a sum that is exact on paper is not lost to floating point.
-    this.low = (target - tolerance) * (1 - 1e-12);
-    this.high = (target + tolerance) * (1 + 1e-12);
+    const hair = 1e-12 * target;
+    this.settled = Math.max(0, Math.floor((target - tolerance) / this.weights[0]!) - DEEPEST);
+    const settled = this.settled * this.weights[0]!;
+    this.low = target - tolerance - hair - settled;
+    this.high = target + tolerance + hair - settled;
   }
 
   fewestThatCouldReach(): number {
@@ -78,7 +87,7 @@ class Search {
       if (grams + weight + (left - 1) * smallest > high) continue;
       if (++this.steps > MOST_STEPS) return;
       this.chosen.push(i);
-      if (left === 1) this.consider(grams + weight);
+      if (left === 1) this.consider(grams + weight + this.settled * weights[0]!);
       else this.descend(i, left - 1, grams + weight);
       this.chosen.pop();
     }
@@ -87,19 +96,28 @@ class Search {
   private consider(grams: number): void {
     const error = Math.abs(grams - this.target);
     const washes = this.washes();
+    const smallest = this.chosen.at(-1)!;
     if (washes > this.bestWashes) return;
-    if (washes === this.bestWashes && error >= this.bestError - SAME_ERROR) return;
+    if (washes === this.bestWashes && !this.isCloser(error, smallest)) return;
     const counts = new Array<number>(this.tools.length).fill(0);
     for (const i of this.chosen) counts[this.order[i]!]!++;
+    counts[this.order[0]!]! += this.settled;
     this.best = { counts, grams };
     this.bestWashes = washes;
     this.bestError = error;
+    this.bestSmallest = smallest;
+  }
+
+  /** Of several tools that are as close, those without small spoons. They come by their size. */
+  private isCloser(error: number, smallest: number): boolean {
+    if (Math.abs(error - this.bestError) > SAME_ERROR) return error < this.bestError;
+    return this.bestWashes > 1 && smallest < this.bestSmallest;
   }
 
   private washes(): number {
     // Chosen tools come in order, so repeats of a tool stand side by side.
     if (this.chosen.length === 1) return 1;
-    const seen: string[] = [];
+    const seen = this.settled > 0 ? [this.tools[this.order[0]!]!.wash] : [];
     for (const i of this.chosen) {
       const { wash } = this.tools[this.order[i]!]!;
       if (!seen.includes(wash)) seen.push(wash);
@@ -132,18 +150,24 @@ export function fewestFills(
   return search.best;
 }
 
+/** Reaches grow by so much until something is found, and shrink by this hair below what was. */
+const WIDER = 1.5;
+const CLOSER = 1 - 1e-9;
+
 /**
- * As `fewestFills`, but where nothing is within the tolerance, the nearest that a few more
- * fills get. Null only without tools.
+ * The fills that come nearest to `target`, of those with a few fills more than it needs; the
+ * fewest among equals. Null without tools, or for nothing.
  */
-export function nearestFills(
-  target: number,
-  tolerance: number,
-  tools: readonly Fillable[],
-): Fills | null {
-  for (let reach = tolerance; reach < target * 64; reach *= 1.5) {
-    const found = fewestFills(target, reach, tools);
-    if (found) return found;
+export function nearestFills(target: number, tools: readonly Fillable[]): Fills | null {
+  let nearest: Fills | null = null;
+  if (!(target > 0) || heaviestFirst(tools).length === 0) return null;
+  for (let reach = target / 100; !nearest; reach *= WIDER) {
+    nearest = fewestFills(target, reach, tools);
   }
-  return null;
+  for (;;) {
+    const error = Math.abs(nearest.grams - target);
+    const nearer = error > SAME_ERROR ? fewestFills(target, error * CLOSER, tools) : null;
+    if (!nearer) return nearest;
+    nearest = nearer;
+  }
 }

@@ -1,7 +1,6 @@
 import fc from 'fast-check';
 import { BEAM_NOTCH_GRAMS, type ScaleDescription } from '../drawer/index.js';
 import { onScaleGrid } from './scale-grid.js';
-import { toleranceOf } from './tolerance.js';
 
 describe('the scale grid', () => {
   it('shows what no scale resolves as under its step, never as nothing', () => {
@@ -64,15 +63,6 @@ describe("a kitchen's own scales", () => {
     expect(onScaleGrid(120, [beam]).shown).toBe('4 1/4 oz');
     expect(onScaleGrid(600, [beam]).shown).toBe('1 lb 5 1/4 oz');
     expect(onScaleGrid(453.59, [beam]).shown).toBe('1 lb');
-  });
-});
-
-describe('tolerances', () => {
-  it('forgive flour less than flavour, and a sponge less than a slab', () => {
-    expect(toleranceOf('flour')).toBe(0.03);
-    expect(toleranceOf('flavour')).toBe(0.2);
-    expect(toleranceOf('flour', 'strict')).toBe(0.02);
-    expect(toleranceOf('flour', 'relaxed')).toBe(0.06);
   });
 
   it('is read in pounds and ounces on the step that the scale has there', () => {

@@ -21,27 +21,25 @@ export interface GridWeight {
   readonly shown: string;
 }
 
-/**
- * A step of more than this share of the weight is too coarse: a finer scale is used. A house rule:
- * half a step is then at most 2.5 %, which is within the tolerance of every role but of strict flour.
- */
-const COARSEST_STEP = 0.05;
+/** What half a step of a scale may be off by where nothing says what is near enough. */
+const NEAR_ENOUGH = 0.025;
 
 /**
  * The weight on the grid of the scale that will weigh it: of those that can carry it, the one
- * with the coarsest step that is still fine enough, else the finest; in pounds and ounces for
- * whoever weighs so. With the usual two scales
- * that is 0.1 g for less than 20 g, else 1 g. A beam weighs only where there is nothing else. What
+ * with the coarsest step of which half is within `tolerance` (relative), else the finest; in
+ * pounds and ounces for whoever weighs so. With the usual two scales and 1 % that is 0.1 g for
+ * less than 50 g, else 1 g. A beam weighs only where there is nothing else. What
  * is less than half a step is shown as under one. This is where a mass is rounded, and the only place.
  */
 export function onScaleGrid(
   grams: number,
   scales: readonly ScaleDescription[] = USUAL_SCALES,
   weighedIn: WeighedIn = 'g',
+  tolerance = NEAR_ENOUGH,
 ): GridWeight {
   const digital = scales.filter(({ kind }) => kind !== 'beam');
   const owned = scales.length > 0 ? scales : USUAL_SCALES;
-  const scale = suitable(grams, digital.length > 0 ? digital : owned);
+  const scale = suitable(grams, digital.length > 0 ? digital : owned, tolerance);
   const grid = scale.gridGrams;
   const steps = Math.round(grams / grid);
   if (scale.kind === 'beam') {
@@ -60,13 +58,17 @@ export function onScaleGrid(
   };
 }
 
-function suitable(grams: number, scales: readonly ScaleDescription[]): ScaleDescription {
+function suitable(
+  grams: number,
+  scales: readonly ScaleDescription[],
+  tolerance: number,
+): ScaleDescription {
   let best: ScaleDescription | null = null;
   let finest: ScaleDescription | null = null;
   for (const scale of scales) {
     if (scale.capacityGrams < grams) continue;
     if (!finest || scale.gridGrams < finest.gridGrams) finest = scale;
-    const fine = scale.gridGrams <= grams * COARSEST_STEP * (1 + 1e-12);
+    const fine = scale.gridGrams / 2 <= grams * tolerance * (1 + 1e-12);
     if (fine && (!best || scale.gridGrams > best.gridGrams)) best = scale;
   }
   // More than any can carry is weighed in loads, on the one that carries most.

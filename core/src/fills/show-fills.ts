@@ -23,6 +23,35 @@ function showEach(fills: readonly ToolFills[]): string {
     .join(' + ');
 }
 
+const IN_WORDS = ['two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten'] as const;
+const MILLILITRES_PER_LITRE = 1000;
+
+/** What one jug holds is its mark; more is told together: "3.5 litres, in four pours". */
+function showPours(marks: readonly ToolFills[]): string {
+  const pours = marks.reduce((sum, { count }) => sum + count, 0);
+  const isOneJug = marks.every(({ tool }) => tool.wash === marks[0]!.tool.wash);
+  if (pours === 1 || !isOneJug) return showEach(marks);
+  const { unit } = marks[0]!.tool;
+  const sum = marks.reduce(
+    (total, { tool, count }) => total.add(tool.nominal.mul(count)),
+    new Fraction(0),
+  );
+  const litres = sum.valueOf() / MILLILITRES_PER_LITRE;
+  const together =
+    unit === 'cup'
+      ? `${sum.toFraction(true)} cups`
+      : litres >= 1
+        ? `${litres} ${litres === 1 ? 'litre' : 'litres'}`
+        : `${sum.toFraction(true)} ml`;
+  return `${together}, in ${IN_WORDS[pours - 2] ?? pours} pours`;
+}
+
+/** Whole sticks by their number, the rest by the mark where the knife goes. */
+const showCut = ({ tool: { unit, mark }, count }: ToolFills): string =>
+  unit === 'stick'
+    ? `${count} ${count === 1 ? 'stick' : 'sticks'}`
+    : `${count > 1 ? `${count} × ` : ''}${mark} at the mark`;
+
 const showOne = ({ nominal, unit }: Tool): string =>
   `${nominal.toFraction(true)} ${plural(unit, nominal)}`;
 
@@ -34,9 +63,11 @@ export function showFills(fills: readonly ToolFills[]): string {
   const [only] = fills;
   if (fills.length === 1 && only!.count === 1 && isPlain(only!.tool)) return showOne(only!.tool);
   const parts: string[] = [];
-  const rest = fills.filter(
-    ({ tool }) => tool.kind === 'jug' || tool.kind === 'block' || tool.unit === 'ml',
-  );
+  const marks = fills.filter(({ tool }) => tool.kind === 'jug');
+  if (marks.length > 0) parts.push(showPours(marks));
+  const cuts = fills.filter(({ tool }) => tool.kind === 'block');
+  if (cuts.length > 0) parts.push(cuts.map(showCut).join(' + '));
+  const rest = fills.filter(({ tool }) => tool.unit === 'ml' && tool.kind !== 'jug');
   if (rest.length > 0) parts.push(showEach(rest));
   for (const unit of ['cup', 'tbsp', 'tsp'] as const) {
     const same = fills.filter(

@@ -1,31 +1,40 @@
 import type { Role } from '../catalogue/index.js';
 
-/** How closely a batch must be measured: sponges and lean bakes are strict. */
+/** How closely a batch must be measured. */
 export const STRICTNESSES = ['relaxed', 'normal', 'strict'] as const;
 /** One of `STRICTNESSES`. */
 export type Strictness = (typeof STRICTNESSES)[number];
 
-/** Relative deviations that a bake forgives, by role: normal, strict. */
-const TOLERANCES: Readonly<Record<Role, readonly [normal: number, strict: number]>> = {
-  flour: [0.03, 0.02],
-  liquid: [0.03, 0.02],
-  fat: [0.04, 0.03],
-  sugar: [0.05, 0.03],
-  egg: [0.05, 0.03],
-  leavening: [0.08, 0.05],
-  yeast: [0.08, 0.05],
-  salt: [0.08, 0.05],
-  thickener: [0.05, 0.03],
-  flavour: [0.2, 0.1],
-  inclusion: [0.1, 0.05],
+/**
+ * How far from the intended mass a rounded amount may be, relative, by role. A house rule, and a
+ * narrow one: what a bake forgives is wider (see `baking`), and is needed for the hand.
+ */
+const NEAR_ENOUGH: Readonly<Record<Role, number>> = {
+  flour: 0.01,
+  liquid: 0.01,
+  fat: 0.01,
+  sugar: 0.01,
+  egg: 0.01,
+  leavening: 0.025,
+  yeast: 0.025,
+  salt: 0.025,
+  thickener: 0.025,
+  flavour: 0.05,
+  inclusion: 0.05,
 };
 
-/** A relaxed bake forgives so many times as much as a normal one: a house rule. */
-const RELAXED_TIMES = 2;
+const TIMES: Readonly<Record<Strictness, number>> = { relaxed: 2, normal: 1, strict: 0.5 };
 
-/** The relative deviation within which a line of this role is as good as exact. */
-export function toleranceOf(role: Role, strictness: Strictness = 'normal'): number {
-  const [normal, strict] = TOLERANCES[role];
-  if (strictness === 'strict') return strict;
-  return strictness === 'relaxed' ? normal * RELAXED_TIMES : normal;
-}
+/** Figures that are equal on paper may differ so much, relative, in floating point. */
+const ROUNDING = 1e-9;
+
+/**
+ * The relative deviation within which an amount of this role is near enough to what was meant:
+ * 0.01 to 0.05, doubled when relaxed, halved when strict.
+ */
+export const nearEnough = (role: Role, strictness: Strictness = 'normal'): number =>
+  NEAR_ENOUGH[role] * TIMES[strictness];
+
+/** Whether a relative deviation is within a tolerance; exactly at it is. */
+export const isWithin = (deviation: number, tolerance: number): boolean =>
+  Math.abs(deviation) <= tolerance * (1 + ROUNDING) + ROUNDING;

@@ -1,6 +1,12 @@
 import type { Fraction } from '../amount/index.js';
 import { cleanFactors, type BatchEffort, type CleanBatch } from '../factor/index.js';
-import { planBatch, setFactor, type AssembledRecipe, type PlanLine } from '../batch/index.js';
+import {
+  forgivenessFor,
+  planBatch,
+  setFactor,
+  type AssembledRecipe,
+  type PlanLine,
+} from '../batch/index.js';
 import { ratioDrift } from './ratio-drift.js';
 
 /** A text with more lines than this is not searched: no recipe has as many. */
@@ -24,10 +30,7 @@ export function cleanBatches(
   );
 }
 
-function effortOf(
-  plan: readonly PlanLine[],
-  { shelf, strictness }: AssembledRecipe['basis'],
-): BatchEffort {
+function effortOf(plan: readonly PlanLine[], basis: AssembledRecipe['basis']): BatchEffort {
   let fills = 0;
   const tools = new Set<string>();
   for (const { measure } of plan) {
@@ -36,7 +39,7 @@ function effortOf(
       tools.add(fill.tool);
     }
   }
-  const { ratios } = ratioDrift(plan, shelf, strictness);
+  const { ratios } = ratioDrift(plan, basis.shelf, forgivenessFor(basis));
   const drift = Math.max(...Object.values(ratios).map((ratio) => ratio.drift));
   return { fills, tools: tools.size, drift };
 }

@@ -2,7 +2,7 @@ import type { Method } from '../catalogue/index.js';
 import type { KnownWeight } from '../measuring/index.js';
 import type { Line, Reading } from '../reading/index.js';
 import { isVolumeUnit } from '../units/index.js';
-import { planBatch, type Batch, type PlanLine } from '../batch/index.js';
+import { forgivenessFor, planBatch, type Batch, type PlanLine } from '../batch/index.js';
 import { ratioDrift, type RatioPart } from './ratio-drift.js';
 
 /** Somebody whose cups or hand are known. */
@@ -32,7 +32,7 @@ function toCompared(
   batch: Batch,
 ): Compared {
   const { shelf } = batch;
-  const { ratios } = ratioDrift(plan, shelf, batch.strictness);
+  const { ratios } = ratioDrift(plan, shelf, forgivenessFor(batch));
   let flourGrams = 0;
   let totalGrams = 0;
   for (const { ingredientId, intended } of plan) {

@@ -17,6 +17,5 @@ export {
   type RatioDrift,
   type RatioPart,
   type RatioRoutes,
-  ROLE_OF_RATIO,
 } from './ratio-drift.js';
 export { type Part, type Ratios, ratiosOf } from './ratios.js';

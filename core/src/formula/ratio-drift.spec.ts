@@ -1,13 +1,16 @@
 import fc from 'fast-check';
 import { Fraction } from '../amount/index.js';
+import { forgivenessOf } from '../baking/index.js';
 import { planBatch } from '../batch/index.js';
 import { BUILT_IN_SHELF } from '../catalogue/index.js';
 import { BUNS, readText, usualBatch } from '../testing/usual.js';
 import { ratioDrift } from './index.js';
 
+const CAKE = forgivenessOf('cake');
+
 describe('the ratios of a batch', () => {
   const ratiosOf = (text: string) =>
-    ratioDrift(planBatch(readText(text), usualBatch()), BUILT_IN_SHELF);
+    ratioDrift(planBatch(readText(text), usualBatch()), BUILT_IN_SHELF, CAKE);
 
   it('are percent of the flour, as intended, weighed and measured', () => {
     const { base, ratios } = ratiosOf('500 g bread flour\n300 g water\n10 g salt');
@@ -33,8 +36,8 @@ describe('the ratios of a batch', () => {
         fc.integer({ min: 1, max: 4 }),
         (top, bottom) => {
           const plan = planBatch(BUNS, usualBatch({ factor: new Fraction(top, bottom) }));
-          const { intended, weighed, measured, drift } = ratioDrift(plan, BUILT_IN_SHELF).ratios
-            .salt;
+          const { intended, weighed, measured, drift } = ratioDrift(plan, BUILT_IN_SHELF, CAKE)
+            .ratios.salt;
           expect(intended).toBeCloseTo(2, 9);
           const off = (route: number): number => Math.abs(route / intended - 1);
           expect(drift).toBeCloseTo(Math.max(off(weighed), off(measured)), 12);

@@ -1,7 +1,8 @@
 import type { Shelf } from '../catalogue/index.js';
 import type { PlanLine } from '../batch/index.js';
 import { ratiosOf, type Part, type Ratios } from './ratios.js';
-import { toleranceOf, type Strictness } from '../fills/index.js';
+import type { Forgiveness } from '../baking/index.js';
+import { isWithin } from '../fills/index.js';
 
 /** The parts of a dough that are set against its flour. */
 export const RATIO_PARTS = ['water', 'fat', 'sugar', 'egg', 'leavening', 'yeast', 'salt'] as const;
@@ -15,7 +16,7 @@ export interface RatioRoutes {
   readonly measured: number;
   /** Relative drift of the worse route; 0 where the recipe has none of it. */
   readonly drift: number;
-  /** Whether the drift is more than this part of a dough forgives. */
+  /** Whether the drift is more than half of what this kind of bake forgives. */
   readonly isOver: boolean;
 }
 
@@ -26,16 +27,8 @@ export interface RatioDrift {
   readonly ratios: Readonly<Record<RatioPart, RatioRoutes>>;
 }
 
-/** The role whose tolerance a ratio has. */
-export const ROLE_OF_RATIO = {
-  water: 'liquid',
-  fat: 'fat',
-  sugar: 'sugar',
-  egg: 'egg',
-  leavening: 'leavening',
-  yeast: 'yeast',
-  salt: 'salt',
-} as const;
+/** The share of what is forgiven at which a drift is told. */
+const TOLD = 0.5;
 
 type Route = 'intended' | 'weighed' | 'measured';
 
@@ -79,12 +72,12 @@ function againstTotal(parts: readonly Part[], shelf: Shelf): Omit<Ratios, 'flour
 /**
  * The ratios of a batch as baker's percentages: as intended, as weighed on the scale's grid, as
  * measured by the fills, and how far the worse of the two drifts. Without flour they are in
- * percent of everything.
+ * percent of everything. What drifts by more than half of what is forgiven is told.
  */
 export function ratioDrift(
   plan: readonly PlanLine[],
   shelf: Shelf,
-  strictness: Strictness = 'normal',
+  forgives: Forgiveness,
 ): RatioDrift {
   const routes = (['intended', 'weighed', 'measured'] as const).map((route) =>
     partsBy(route, plan),
@@ -99,7 +92,7 @@ export function ratioDrift(
       const [intended, weighed, measured] = by.map((one) => one[part]) as [number, number, number];
       const off = (value: number): number => (intended > 0 ? Math.abs(value / intended - 1) : 0);
       const drift = Math.max(off(weighed), off(measured));
-      const isOver = drift > toleranceOf(ROLE_OF_RATIO[part], strictness);
+      const isOver = !isWithin(drift, forgives[part] * TOLD);
       return [part, { intended, weighed, measured, drift, isOver }];
     }),
   ) as Record<RatioPart, RatioRoutes>;

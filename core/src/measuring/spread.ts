@@ -37,7 +37,7 @@ export const READ_FROM_ABOVE: Readonly<{ spread: number; bias: number }> = {
  * scatter. An assumption: a method that was described narrows people down to each other more than
  * it does one person's fills.
  */
-export const HAND_SHARE = 0.5;
+export const HAND_SHARE = 0.75;
 
 /** Everybody's pinch, dash and smidgen differ by this much. */
 export const PINCH_SPREAD = 0.35;

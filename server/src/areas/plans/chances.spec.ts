@@ -38,8 +38,9 @@ describe('chances', () => {
     const plan = planBatch(readRecipe(TEXT, USUAL_STANDARD, BUILT_IN_SHELF), batch);
     const here = simulate(
       chanceLines(plan, batch, () => 'measure'),
-      { bakes: 3000, seed: 42 },
+      { bakes: 3000, seed: 42, kind: reply.kind },
     );
+    expect(reply.isKindGuessed).toBeTrue();
     expect(reply.good).toBe(here.good);
     expect(reply.ratios['water']?.deviation).toBe(here.ratios.water!.deviation);
     expect(await ask({ seed: 42, bakes: 3000 })).toEqual(reply);
@@ -55,14 +56,15 @@ describe('chances', () => {
   });
 
   it('rise by what is weighed, and the few lines for what is wanted are named', async () => {
-    const measured = await ask({ wanted: 0.5 });
+    const sponge = { kind: 'airy', strictness: 'strict' };
+    const measured = await ask({ ...sponge, wanted: 0.5 });
     const { pays } = measured;
     expect(pays?.isReached).toBeTrue();
     expect(pays!.weigh.length).toBeLessThan(5);
-    const weighed = await ask({ weigh: pays!.weigh });
+    const weighed = await ask({ ...sponge, weigh: pays!.weigh });
     expect(weighed.good).toBeGreaterThan(measured.good);
     expect(weighed.good).toBeGreaterThan(0.45);
-    expect((await ask({ route: 'weigh' })).good).toBeGreaterThanOrEqual(weighed.good);
+    expect((await ask({ ...sponge, route: 'weigh' })).good).toBeGreaterThanOrEqual(weighed.good);
   });
 
   it('say what it would help to know better, where that is asked', async () => {
@@ -74,7 +76,8 @@ describe('chances', () => {
   });
 
   it('fall when a jug is read from above', async () => {
-    expect((await ask({ jug: 'above' })).good).toBeLessThan((await ask({})).good);
+    const sponge = { kind: 'airy' };
+    expect((await ask({ ...sponge, jug: 'above' })).good).toBeLessThan((await ask(sponge)).good);
   });
 
   it('blame a cup less once it was calibrated with water', async () => {
@@ -118,11 +121,35 @@ describe('chances', () => {
     const uncalibrated = await byTool({ drawer });
     await own.http
       .put('/api/kitchen')
-      .send({ ...rest, tools: tools.map((tool) => ({ ...tool, calibration })) })
+      .send({
+        ...rest,
+        tools: tools.map((tool) => (tool.name === '1 cup' ? { ...tool, calibration } : tool)),
+      })
       .expect(200);
     expect(await byTool({})).toBeLessThan(uncalibrated / 2);
     expect(await byTool({ drawer })).toBeCloseTo(uncalibrated, 9);
     await own.close();
+  });
+
+  it('keep the same again apart from what the author baked', async () => {
+    const { good, asAuthored } = await ask({ kind: 'cake' });
+    expect(asAuthored).toBeLessThan(good);
+    const stated = await ask({
+      kind: 'cake',
+      text: 'Rounds\n400 g all-purpose flour\n240 g milk\n80 g honey',
+    });
+    // Weights leave nothing open about what the author meant.
+    expect(stated.asAuthored).toBe(stated.good);
+  });
+
+  it('go by the kind of bake, guessed or chosen', async () => {
+    const guessed = await ask({});
+    expect(guessed.isKindGuessed).toBeTrue();
+    const airy = await ask({ kind: 'airy' });
+    expect([airy.kind, airy.isKindGuessed]).toEqual(['airy', false]);
+    expect(airy.forgives['water']).toBe(0.06);
+    const bar = await ask({ kind: 'bar' });
+    expect(bar.good).toBeGreaterThan(airy.good);
   });
 
   it('refuse what says nothing, with the field', async () => {
@@ -131,6 +158,7 @@ describe('chances', () => {
       [{ bakes: 1e9 }, 'bakes'],
       [{ wanted: 1 }, 'wanted'],
       [{ route: 'guess' }, 'route'],
+      [{ kind: 'soup' }, 'kind'],
       [{ seed: -1 }, 'seed'],
     ] as const) {
       const reply = (await ask(more, 400)) as unknown as { field: string };

@@ -1,6 +1,11 @@
 import { setImmediate as othersServed } from 'node:timers/promises';
 import type { z } from 'zod';
-import { toChanceReply, type ChanceReply, type chanceRequest } from '@ypsigram/contract';
+import {
+  toBakeReply,
+  toChanceReply,
+  type ChanceReply,
+  type chanceRequest,
+} from '@ypsigram/contract';
 import { planBatch, unweighedLines } from '@ypsigram/core/batch';
 import {
   Simulation,
@@ -44,12 +49,12 @@ export async function chancesFor(
   context: PlanContext,
 ): Promise<ChanceReply> {
   const { route, weigh, bakes, seed, wanted, jug, learn, ...planned } = request;
-  const { recipe, batch, toolSpreads } = await requestedBatch(planned, context);
+  const { recipe, batch, isKindGuessed, toolSpreads } = await requestedBatch(planned, context);
   const plan = planBatch(recipe.reading, batch);
   const routeOf = (index: number): Route => (weigh.includes(index) ? 'weigh' : route);
   const lines = chanceLines(plan, batch, routeOf, { toolSpreads, jug });
-  const { strictness } = batch;
-  const options = { bakes, seed, ...(strictness && { strictness }) };
+  const { strictness, kind } = batch;
+  const options = { bakes, seed, ...(kind && { kind }), ...(strictness && { strictness }) };
   return toChanceReply(await baked(lines, options), {
     seed,
     leftOut: unweighedLines(plan),
@@ -57,6 +62,7 @@ export async function chancesFor(
       line.route === 'measure' && line.hand !== null && !line.isHandKnown ? [line.index] : [],
     ),
     pays: wanted === undefined ? null : await taken(searchSteps(lines, wanted, options)),
+    bake: toBakeReply(batch, isKindGuessed),
     learn: learn ? await taken(learnSteps(lines, options)) : null,
   });
 }

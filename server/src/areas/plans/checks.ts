@@ -1,4 +1,5 @@
 import { METHOD_NAMES } from '@ypsigram/contract';
+import { toolsIn } from '@ypsigram/core/drawer';
 import {
   methodsForLine,
   substitutesFor,
@@ -65,7 +66,7 @@ export function checkChoices(
         },
       );
     }
-    const here = [...drawer.dry, ...drawer.wet];
+    const here = toolsIn(drawer);
     const missing = tools?.find(
       (name) => !here.some(({ id, wash }) => id === name || wash === name),
     );

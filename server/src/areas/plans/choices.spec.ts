@@ -54,6 +54,7 @@ describe('plans with choices', () => {
     const { id, balance } = saved as Recipe;
     expect(balance).toEqual({
       strictness: 'strict',
+      kind: null,
       columns: 'both',
       lines: { 3: { grams: 12 } },
       bowlMillilitres: 1000,
@@ -61,7 +62,7 @@ describe('plans with choices', () => {
     });
     const { body } = await plan({ recipeId: id, batch: byFactor('2') }).expect(200);
     const { lines, loads } = body as PlanReply;
-    expect(lines.find(({ written }) => written === '500 g bread flour')?.tolerance).toBe(0.02);
+    expect(lines.find(({ written }) => written === '500 g bread flour')?.tolerance).toBe(0.005);
     expect(lines[3]?.intended?.grams).toBe(24);
     expect(loads).toEqual({ count: 4, gramsEach: jasmine.any(Number), limitedBy: 'bowl' });
     const without = await plan({

@@ -10,11 +10,13 @@ import {
   USUAL_BALANCE,
   adviceFor,
   assembleRecipe,
+  forgivenessFor,
   planBatch,
   setBatch,
   type AssembledRecipe,
   type Batch,
 } from '@ypsigram/core/batch';
+import type { BakeKind } from '@ypsigram/core/baking';
 import { defaultDrawer } from '@ypsigram/core/drawer';
 import { loadsFor, type Holds } from '@ypsigram/core/factor';
 import { cautionsFor, cleanBatches, ratioDrift } from '@ypsigram/core/formula';
@@ -48,6 +50,7 @@ export interface PlanContext {
 export interface RequestedBatch {
   readonly recipe: AssembledRecipe;
   readonly batch: Batch;
+  readonly isKindGuessed: boolean;
   readonly limitedBy: string | null;
   readonly holds: Holds;
   /** How well the tools of this drawer are known, by name. */
@@ -56,6 +59,10 @@ export interface RequestedBatch {
 
 /** Nothing is known of tools that are not this kitchen's. */
 const UNKNOWN_TOOLS: ReadonlyMap<string, number> = new Map();
+
+/** The kind of bake that somebody has said; null where it has to be guessed. */
+const chosenKind = ({ kind }: Request, saved: Recipe | null): BakeKind | null =>
+  kind === undefined ? (saved?.balance.kind ?? null) : kind;
 
 /**
  * Puts together what a batch of a text or of a saved recipe is planned by.
@@ -88,6 +95,7 @@ export async function requestedBatch(
     balance: {
       lines: request.choices ?? saved?.balance.lines ?? {},
       strictness: request.strictness ?? saved?.balance.strictness ?? USUAL_BALANCE.strictness,
+      kind: chosenKind(request, saved),
     },
   });
   const set = setBatch(recipe, request.batch ?? saved?.batch ?? AS_WRITTEN);
@@ -97,6 +105,7 @@ export async function requestedBatch(
   }
   return {
     recipe,
+    isKindGuessed: chosenKind(request, saved) === null,
     batch: set.batch,
     limitedBy: set.limitedBy,
     holds: request.holds ?? saved?.balance ?? USUAL_BALANCE,
@@ -106,17 +115,19 @@ export async function requestedBatch(
 
 /** Plans a batch of a text or of a saved recipe. Saves nothing. */
 export async function planFor(request: Request, context: PlanContext): Promise<PlanReply> {
-  const { recipe, batch, limitedBy, holds } = await requestedBatch(request, context);
+  const { recipe, batch, isKindGuessed, limitedBy, holds } = await requestedBatch(request, context);
   const { reading, size } = recipe;
   const lines = planBatch(reading, batch);
   const times = batch.factor.valueOf();
   const pieces = size.pieces && size.pieces.valueOf() * times;
   return toPlanReply({
+    batch,
+    isKindGuessed,
     factor: batch.factor,
     limitedBy,
     size,
     lines,
-    drift: ratioDrift(lines, batch.shelf, batch.strictness),
+    drift: ratioDrift(lines, batch.shelf, forgivenessFor(batch)),
     loads: loadsFor(size.grams * times, pieces, holds),
     cautions: cautionsFor(reading, batch.factor, batch.shelf),
     advice: adviceFor(reading, lines, batch),

@@ -65,6 +65,10 @@ export function shownAmount(amount: Amount, unit: Unit): string {
   return `${text} ${unitName(unit, amount)}`;
 }
 
+/** What a written amount is in another batch: "6 cups", of what is counted its number alone. */
+export const batchedAmount = (amount: Amount, unit: Unit): string =>
+  shownAmount(amount, unit).replace(/ ×$/, '');
+
 /** The amount of a line as it was read; null when the line has none. */
 export function writtenAmount({ amount, unit }: Pick<Line, 'amount' | 'unit'>): string | null {
   return amount && unit ? shownAmount(amount, unit) : null;

@@ -15,9 +15,12 @@ describe('the tip of the beam', () => {
   });
 
   it('says in words which side, by how much and whether it matters', () => {
-    expect(leanOf(0.026, 0.03).sentence).toBe(
-      'Leans to measure by 2.6 %: fine for this recipe, which allows 3 %.',
+    expect(leanOf(0.008, 0.01, 0.1).sentence).toBe('Leans to measure by 0.8 %: near enough.');
+    expect(leanOf(0.026, 0.01, 0.1).sentence).toBe(
+      'Leans to measure by 2.6 %: fine for this recipe, which allows 5 %.',
     );
+    expect(leanOf(0.026, 0.01, 0.1).state).toBe('leaning');
+    expect(leanOf(0.06, 0.01, 0.1).state).toBe('out');
     expect(leanOf(-0.041, 0.03).sentence).toBe(
       'Leans to weight by 4.1 %: more than the 3 % this recipe allows.',
     );

@@ -1,6 +1,9 @@
+import { fixed } from '@ypsigram/contract';
+import { isWithin } from '@ypsigram/core/fills';
+
 /** How the beam stands: which route gives more, by how much, and whether that matters. */
 export interface Lean {
-  readonly state: 'level' | 'within' | 'out' | 'empty';
+  readonly state: 'level' | 'leaning' | 'out' | 'empty';
   /** Degrees, positive when the measure side goes down. */
   readonly degrees: number;
   /** For the eye: "level", "cups +1.2 %". */
@@ -17,11 +20,19 @@ const MOST_DEGREES = 20;
 
 const percent = (gap: number): string => `${fixed(Math.abs(gap * 100), 1)} %`;
 
+/** Where a lean begins to matter: at half of what is forgiven. */
+const MATTERS = 0.5;
+
 /**
- * How a gap tips the beam. `gap` is mass by measure over mass on the scale, less one;
- * `tolerance` relative. Null gaps (one route missing) leave it empty.
+ * How a gap tips the beam. `gap` is mass by measure over intended mass, less one; `tolerance` what
+ * is near enough and `forgiven` what the bake forgives, both relative. Where nothing is said of
+ * the bake, what is more than near enough is out. A null gap (one route missing) leaves it empty.
  */
-export function leanOf(gap: number | null, tolerance: number | null): Lean {
+export function leanOf(
+  gap: number | null,
+  tolerance: number | null,
+  forgiven: number | null = null,
+): Lean {
   if (gap === null) {
     return {
       state: 'empty',
@@ -30,7 +41,8 @@ export function leanOf(gap: number | null, tolerance: number | null): Lean {
       sentence: 'Only one of the two columns has an amount.',
     };
   }
-  const allowed = tolerance ?? 0;
+  const nearEnough = tolerance ?? 0;
+  const allowed = Math.max(nearEnough, (forgiven ?? 0) * MATTERS);
   if (Math.abs(gap) < LEVEL_BELOW) {
     return {
       state: 'level',
@@ -41,13 +53,15 @@ export function leanOf(gap: number | null, tolerance: number | null): Lean {
   }
   const degrees =
     allowed > 0 ? (gap / allowed) * DEGREES_AT_TOLERANCE : Math.sign(gap) * MOST_DEGREES;
-  const state = Math.abs(gap) <= allowed ? 'within' : 'out';
+  const state = isWithin(gap, nearEnough) ? 'level' : isWithin(gap, allowed) ? 'leaning' : 'out';
   const side = gap > 0 ? 'measure' : 'weight';
   const limit = `${fixed(allowed * 100, allowed * 100 < 10 && (allowed * 1000) % 10 ? 1 : 0)} %`;
   const verdict =
-    state === 'within'
-      ? `fine for this recipe, which allows ${limit}`
-      : `more than the ${limit} this recipe allows`;
+    state === 'level'
+      ? 'near enough'
+      : state === 'leaning'
+        ? `fine for this recipe, which allows ${limit}`
+        : `more than the ${limit} this recipe allows`;
   return {
     state,
     degrees: Math.max(-MOST_DEGREES, Math.min(MOST_DEGREES, degrees)),
@@ -55,4 +69,3 @@ export function leanOf(gap: number | null, tolerance: number | null): Lean {
     sentence: `Leans to ${side} by ${percent(gap)}: ${verdict}.`,
   };
 }
-import { fixed } from '@ypsigram/contract';

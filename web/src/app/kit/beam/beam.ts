@@ -16,9 +16,12 @@ import { leanOf } from './beam-lean';
 export class Beam {
   /** Mass by measure over mass by weight, less one; null when one of them is missing. */
   readonly gap = input.required<number | null>();
+  /** What is near enough, relative. */
   readonly tolerance = input.required<number | null>();
+  /** What the bake forgives, relative: half of it is where it begins to matter. */
+  readonly forgiven = input<number | null>(null);
   readonly size = input<'line' | 'whole' | 'mark'>('line');
 
-  protected readonly tip = computed(() => leanOf(this.gap(), this.tolerance()));
+  protected readonly tip = computed(() => leanOf(this.gap(), this.tolerance(), this.forgiven()));
   protected readonly drawing = computed(() => drawBeam(this.tip().degrees));
 }

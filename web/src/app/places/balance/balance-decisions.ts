@@ -1,6 +1,7 @@
 import { Injectable, computed, inject } from '@angular/core';
 import { Store, type Action } from '@ngrx/store';
 import { finerScale } from '@ypsigram/core/drawer';
+import type { BakeKind } from '@ypsigram/core/baking';
 import type { Advice, Columns } from '@ypsigram/core/batch';
 import type { NewMasses } from '@ypsigram/core/formula';
 import type { Strictness } from '@ypsigram/core/fills';
@@ -19,6 +20,7 @@ const FINE_UNITS = ['g', 'oz'] as const;
 interface ForAllLines {
   readonly columns?: Columns;
   readonly strictness?: Strictness;
+  readonly kind?: BakeKind | null;
   readonly bowlMillilitres?: number | null;
   readonly piecesPerLoad?: number | null;
 }

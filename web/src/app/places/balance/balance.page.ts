@@ -15,9 +15,10 @@ import { grams as showGrams } from '../../kit/figures/figures';
 import { InView } from '../../kit/in-view/in-view';
 import { kitchenFeature } from '../../state/kitchen/kitchen.feature';
 import { recipeFeature } from '../../state/recipe/recipe.feature';
-import { columnTotals, setBatch } from '@ypsigram/core/batch';
+import { columnTotals, forgivenessFor, setBatch } from '@ypsigram/core/batch';
 import { Fraction, mixed } from '@ypsigram/core/amount';
 import { loadsFor, writeFactor } from '@ypsigram/core/factor';
+import { nearEnough } from '@ypsigram/core/fills';
 import { cautionsFor } from '@ypsigram/core/formula';
 import { BalanceDecisions } from './balance-decisions';
 import { BalanceTools } from './balance-tools';
@@ -32,7 +33,7 @@ const HALF = new Fraction(1, 2);
 const NEXT_COLUMNS = { both: 'measure', measure: 'weigh', weigh: 'both' } as const;
 
 /** The whole may be off by what its flour may. */
-const WHOLE_TOLERANCE = 0.03;
+const WHOLE_TOLERANCE = nearEnough('flour');
 
 /** Balance: what the author meant by weight, and your two columns in agreement. */
 @Component({
@@ -84,6 +85,8 @@ export class BalancePage {
   protected readonly recipe = this.store.selectSignal(recipeFeature.selectAssembled);
   private readonly factor = this.store.selectSignal(recipeFeature.selectFactor);
   protected readonly times = computed(() => this.factor()?.valueOf() ?? 0);
+  protected readonly isScaled = computed(() => this.factor()?.equals(1) === false);
+  protected readonly forgives = computed(() => forgivenessFor(this.recipe().basis));
   protected readonly size = computed(() => this.recipe().size);
   /** What the batch means in the other terms. */
   protected readonly makes = computed(() => {

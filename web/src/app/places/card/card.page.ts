@@ -2,7 +2,7 @@ import { CAUTION_MESSAGES, CLASS_NAMES, inOurMark, premixMessages } from '@ypsig
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
-import { mixed } from '@ypsigram/core/amount';
+import { mixed, type Amount } from '@ypsigram/core/amount';
 import { cautionsFor } from '@ypsigram/core/formula';
 import { columnTotals } from '@ypsigram/core/batch';
 import { loadsFor } from '@ypsigram/core/factor';
@@ -13,7 +13,7 @@ import { drawingsOf } from '../../kit/technique/drawings';
 import { TechniqueCard } from '../../kit/technique/technique-card';
 import { kitchenFeature } from '../../state/kitchen/kitchen.feature';
 import { recipeFeature } from '../../state/recipe/recipe.feature';
-import { scaledYield } from '../../kit/amounts/amounts';
+import { batchedAmount, scaledYield } from '../../kit/amounts/amounts';
 
 const SHEETS = ['card', 'techniques'] as const;
 type Sheet = (typeof SHEETS)[number];
@@ -57,11 +57,12 @@ export class CardPage {
       `${grams(this.total())} g of dough`,
     ].join(', ');
   });
+  private readonly isScaled = computed(() => this.factor()?.equals(1) === false);
   private readonly total = computed(() => columnTotals(this.plan()).intendedGrams);
   protected readonly lines = computed(() => {
     const premixes = premixMessages(this.plan());
     return this.plan().flatMap(
-      ({ kind, written, measure, weight, substitute, isWeighed }, index) => {
+      ({ kind, written, measure, weight, substitute, scaled, isWeighed }, index) => {
         const isShown = kind === 'ingredient' || kind === 'unread';
         const isHeading = kind === 'heading' && headsIngredients(this.reading(), index);
         if (!isShown && !isHeading) return [];
@@ -70,6 +71,7 @@ export class CardPage {
             index,
             kind,
             written: written.trim(),
+            batched: this.isScaled() && scaled ? this.amountOf(index, scaled) : null,
             instead: substitute?.name ?? null,
             measure: isWeighed ? 'weigh it' : (measure?.shown ?? '–'),
             weight: weight ? inOurMark(weight.shown) : '–',
@@ -127,6 +129,12 @@ export class CardPage {
       method: this.plan()[plan]!.measure!.method,
     }));
   });
+
+  /** The written amount at this batch. */
+  private amountOf(index: number, scaled: Amount): string | null {
+    const { unit } = this.reading().lines[index]!;
+    return unit && batchedAmount(scaled, unit);
+  }
 
   protected print(): void {
     window.print();

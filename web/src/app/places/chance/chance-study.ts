@@ -63,11 +63,22 @@ export class ChanceStudy {
     return result ? result.now.bakes / this.bakes() : 0;
   });
 
+  /** The kind of bake, where there is a batch. */
+  private readonly kind = computed(() => {
+    const kind = this.batch()?.kind;
+    return kind ? { kind } : {};
+  });
+
   /** What is to be found out, as it is chosen now. */
   private readonly asked = computed(() => ({
     of: this.of(),
     wanted: this.wanted(),
-    options: { bakes: this.bakes(), seed: this.seed(), strictness: this.balance().strictness },
+    options: {
+      bakes: this.bakes(),
+      seed: this.seed(),
+      strictness: this.balance().strictness,
+      ...this.kind(),
+    },
   }));
 
   constructor() {
@@ -149,6 +160,8 @@ function isOfOneRun(
   a: Pick<Studied, 'of' | 'options'>,
   b: Pick<Studied, 'of' | 'options'>,
 ): boolean {
-  const { seed, strictness } = a.options;
-  return a.of === b.of && seed === b.options.seed && strictness === b.options.strictness;
+  const same = (['seed', 'strictness', 'kind'] as const).every(
+    (option) => a.options[option] === b.options[option],
+  );
+  return a.of === b.of && same;
 }

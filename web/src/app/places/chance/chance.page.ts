@@ -1,7 +1,9 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
-import { STRICTNESS_NAMES } from '@ypsigram/contract';
+import { BAKE_KIND_NAMES, STRICTNESS_NAMES } from '@ypsigram/contract';
+import { BAKE_KINDS, type BakeKind } from '@ypsigram/core/baking';
+import { forgivenessFor } from '@ypsigram/core/batch';
 import { STRICTNESSES, type Strictness } from '@ypsigram/core/fills';
 import { JUG_READINGS, type JugReading } from '@ypsigram/core/chance';
 import { BakeTray } from '../../kit/bake-tray/bake-tray';
@@ -65,6 +67,13 @@ export class ChancePage {
 
   protected readonly allBakes = BAKES.map((count) => ({ count, name: GROUPED.format(count) }));
   protected readonly jugs = JUG_READINGS.map((id) => ({ id, name: JUG_NAMES[id] }));
+  private readonly recipe = this.store.selectSignal(recipeFeature.selectAssembled);
+  protected readonly forgives = computed(() => forgivenessFor(this.recipe().basis));
+  protected readonly kinds = BAKE_KINDS.map((id) => ({ id, name: BAKE_KIND_NAMES[id] }));
+  protected readonly guess = computed(() => BAKE_KIND_NAMES[this.recipe().guessedKind]);
+  protected readonly kindName = computed(
+    () => BAKE_KIND_NAMES[this.balance().kind ?? this.recipe().guessedKind],
+  );
   protected readonly strictnesses = STRICTNESSES.map((id) => ({
     id,
     name: STRICTNESS_NAMES[id],
@@ -82,13 +91,13 @@ export class ChancePage {
   protected readonly head = computed(() => {
     const result = this.result();
     if (!result) return null;
-    const { good, bakes, everyLine } = result.now;
+    const { good, asAuthored, bakes } = result.now;
     return {
       share: good,
       good: ofHundred(good),
       giveOrTake: giveOrTake(good, bakes),
       bakes: GROUPED.format(bakes),
-      everyLine: ofHundred(everyLine),
+      asAuthored: ofHundred(asAuthored),
     };
   });
   /** Flour as it could be done; the rest of the variants are larger batches. */
@@ -126,6 +135,10 @@ export class ChancePage {
         : []),
     ];
   });
+
+  protected chooseKind(kind: string): void {
+    this.store.dispatch(recipeActions.balanceSet({ change: { kind: (kind as BakeKind) || null } }));
+  }
 
   protected chooseStrictness(strictness: string): void {
     this.store.dispatch(

@@ -1,6 +1,6 @@
 import { fixed } from '@ypsigram/contract';
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
-import { toleranceOf, type Strictness } from '@ypsigram/core/fills';
+import { forgivenOf, type Forgiveness } from '@ypsigram/core/baking';
 import { HISTOGRAM, type Chances, type FlourWay, type Outcome } from '@ypsigram/core/chance';
 import { heightOfRidges, ridgelineChart } from '../../kit/chart/ridgeline-chart';
 import { Picture, type PictureTable } from '../../kit/picture/picture';
@@ -66,7 +66,7 @@ const LOOKS: Readonly<Record<FlourWay, number>> = {
 })
 export class FlourPictures {
   readonly outcomes = input.required<readonly FlourOutcome[]>();
-  readonly strictness = input.required<Strictness>();
+  readonly forgives = input.required<Forgiveness>();
 
   protected readonly height = computed(() => heightOfRidges(this.outcomes().length));
   protected readonly shown = computed(() => {
@@ -74,7 +74,7 @@ export class FlourPictures {
     const water = first!.chances.ratios.water;
     const flour = this.draw('flour', 'Flour in the bowl', {
       meant: first!.chances.baseMass.grams,
-      tolerance: toleranceOf('flour', this.strictness()),
+      tolerance: forgivenOf('flour', this.forgives()),
       axis: 'g of flour',
       digits: 0,
       of: ({ baseMass }) => baseMass,
@@ -84,7 +84,7 @@ export class FlourPictures {
       flour,
       this.draw('water', 'Water in the dough', {
         meant: water.intended,
-        tolerance: toleranceOf('liquid', this.strictness()),
+        tolerance: this.forgives().water,
         axis: 'g of water for 100 g of flour',
         digits: 1,
         of: ({ ratios }) => ratios.water!,

@@ -29,8 +29,8 @@ export function sameDraft(a: Draft, b: Draft): boolean {
 
 function inOrder(draft: Draft): unknown[] {
   const { text, standard, authorId, batch, methods, balance, answers } = draft;
-  const { lines, strictness, columns, bowlMillilitres, piecesPerLoad } = balance;
-  const decided = [strictness, columns, bowlMillilitres, piecesPerLoad];
+  const { lines, strictness, kind, columns, bowlMillilitres, piecesPerLoad } = balance;
+  const decided = [strictness, kind, columns, bowlMillilitres, piecesPerLoad];
   const byLine = [methods, lines].map((one) => Object.entries(one).sort());
   return [text, standard, authorId, batch.factor, byLine, decided, answers];
 }

@@ -190,6 +190,6 @@ describe('the open recipe', () => {
 
   it('is as strict as its baker decided', () => {
     const state = after(actions.balanceSet({ change: { strictness: 'strict' } }));
-    expect(recipeFeature.selectPlan(select(state))[0]?.tolerance).toBe(0.02);
+    expect(recipeFeature.selectPlan(select(state))[0]?.tolerance).toBe(0.005);
   });
 });

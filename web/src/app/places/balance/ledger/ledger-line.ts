@@ -25,7 +25,7 @@ import type { Method, Shelf } from '@ypsigram/core/catalogue';
 import type { KnownWeight } from '@ypsigram/core/measuring';
 import type { Line } from '@ypsigram/core/reading';
 import type { Standard } from '@ypsigram/core/units';
-import { shownAmount, spread } from '../../../kit/amounts/amounts';
+import { batchedAmount, shownAmount, spread } from '../../../kit/amounts/amounts';
 import { Beam } from '../../../kit/beam/beam';
 import { Fills } from '../../../kit/fills/fills';
 import { Icon } from '../../../kit/icon/icon';
@@ -64,6 +64,8 @@ export class LedgerLine {
   private readonly details = viewChild.required<ElementRef<HTMLButtonElement>>('details');
   /** Looked at only by what is open, so that a change of it redraws nothing else. */
   readonly factor = input<Signal<number>>(signal(1));
+  /** Whether the batch is another than the recipe as written. */
+  readonly isScaled = input(false);
   readonly choice = input<LineChoice>(NO_CHOICE);
   readonly columns = input<Columns>('both');
   readonly drawer = input.required<Drawer>();
@@ -125,6 +127,11 @@ export class LedgerLine {
     const { scaled } = this.plan();
     const { unit } = this.line();
     return scaled && unit ? shownAmount(scaled, unit) : null;
+  });
+  /** The written amount at this batch, where that is another. */
+  protected readonly batched = computed(() => {
+    const [{ scaled }, { unit }] = [this.plan(), this.line()];
+    return this.isScaled() && scaled && unit ? batchedAmount(scaled, unit) : null;
   });
   protected readonly isRange = computed(() => {
     const { amount } = this.line();

@@ -18,6 +18,8 @@ export function mendOf(advice: Advice): Mend {
       return { label: 'Use all tools', change: { tools: undefined } };
     case 'weigh':
       return { label: 'Weigh it', change: { weighed: true } };
+    case 'larger-tool':
+      return { label: 'Weigh it', change: { weighed: true } };
     case 'premix':
       return { label: 'Use a premix', change: { premix: true } };
     case 'fine-scale':

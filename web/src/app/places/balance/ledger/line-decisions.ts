@@ -6,7 +6,7 @@ import {
   type PlanLine,
   type Substitute,
 } from '@ypsigram/core/batch';
-import type { Drawer } from '@ypsigram/core/drawer';
+import { toolsIn, type Drawer } from '@ypsigram/core/drawer';
 import type { Shelf } from '@ypsigram/core/catalogue';
 import type { Line } from '@ypsigram/core/reading';
 import { decimal, grams } from '../../../kit/figures/figures';
@@ -70,8 +70,7 @@ export class LineDecisions {
   });
   /** Things to fill, each once: a jug is all its marks. */
   protected readonly tools = computed(() => {
-    const { dry, wet } = this.drawer();
-    return [...new Set([...dry, ...wet].map(({ wash }) => wash))];
+    return [...new Set(toolsIn(this.drawer()).map(({ wash }) => wash))];
   });
   protected readonly tool = computed(() => this.choice().tools?.[0] ?? '');
   protected readonly isFilled = computed(

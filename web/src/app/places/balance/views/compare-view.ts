@@ -3,7 +3,7 @@ import { ChangeDetectionStrategy, Component, computed, inject, input } from '@an
 import { OtherRecipe } from './other-recipe';
 import { Store } from '@ngrx/store';
 import { compareBatch, type Compared } from '@ypsigram/core/formula';
-import { toleranceOf } from '@ypsigram/core/fills';
+import { forgivenessFor } from '@ypsigram/core/batch';
 import type { Batch } from '@ypsigram/core/batch';
 import type { Reading } from '@ypsigram/core/reading';
 import { authorsFeature, knownOf } from '../../../state/authors/authors.feature';
@@ -78,12 +78,12 @@ export class CompareView {
   protected readonly chart = computed(() => {
     const [now] = this.compared();
     const water = now!.ratios.water;
-    const tolerance = toleranceOf('liquid', this.batch().strictness) * water;
+    const forgiven = forgivenessFor(this.batch()).water * water;
     const rows = this.compared().map((one) => ({
       label: nameOf(one),
       look: LOOK[one.kind],
       mean: one.ratios.water,
-      interval: one === now ? ([water - tolerance, water + tolerance] as const) : null,
+      interval: one === now ? ([water - forgiven, water + forgiven] as const) : null,
       dots: [],
     }));
     const axis = this.hasFlour() ? 'water for 100 g of flour' : 'water for 100 g of everything';

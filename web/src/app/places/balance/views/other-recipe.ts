@@ -4,7 +4,7 @@ import { toSignal } from '@angular/core/rxjs-interop';
 import { Store } from '@ngrx/store';
 import { Fraction } from '@ypsigram/core/amount';
 import { RATIO_PARTS, ratioDrift, type Compared } from '@ypsigram/core/formula';
-import { assembleRecipe, planBatch, setFactor } from '@ypsigram/core/batch';
+import { assembleRecipe, forgivenessFor, planBatch, setFactor } from '@ypsigram/core/batch';
 import { answerReading, readRecipe } from '@ypsigram/core/reading';
 import { catchError, map, of } from 'rxjs';
 import { RecipesApi, problemOf } from '../../../api/recipes-api';
@@ -73,7 +73,7 @@ export class OtherRecipe {
       balance: other.balance,
     });
     const plan = planBatch(reading, setFactor(recipe, AS_WRITTEN));
-    return ratioDrift(plan, shelf);
+    return ratioDrift(plan, shelf, forgivenessFor(recipe.basis));
   });
   protected readonly isUnlike = computed(() => {
     const ratios = this.ratios();

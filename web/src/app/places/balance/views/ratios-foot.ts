@@ -2,8 +2,8 @@ import { fixed } from '@ypsigram/contract';
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
 import type { Shelf } from '@ypsigram/core/catalogue';
 import { RATIO_PARTS, ratioDrift } from '@ypsigram/core/formula';
+import type { Forgiveness } from '@ypsigram/core/baking';
 import type { PlanLine } from '@ypsigram/core/batch';
-import type { Strictness } from '@ypsigram/core/fills';
 
 /** The ratios of the batch as baker's percentages: as written, as measured and as weighed. */
 @Component({
@@ -15,10 +15,10 @@ import type { Strictness } from '@ypsigram/core/fills';
 export class RatiosFoot {
   readonly plan = input.required<readonly PlanLine[]>();
   readonly shelf = input.required<Shelf>();
-  readonly strictness = input<Strictness>('normal');
+  readonly forgives = input.required<Forgiveness>();
 
   protected readonly ratios = computed(() => {
-    const { base, ratios } = ratioDrift(this.plan(), this.shelf(), this.strictness());
+    const { base, ratios } = ratioDrift(this.plan(), this.shelf(), this.forgives());
     const rows = RATIO_PARTS.filter((part) => ratios[part].intended > 0).map((name) => {
       const { intended, measured, weighed, drift, isOver } = ratios[name];
       return {

@@ -1,0 +1,9 @@
+export {
+  forgivenessOf,
+  forgivenOf,
+  FORGIVEN_PARTS,
+  type ForgivenPart,
+  type Forgiveness,
+} from './forgiveness.js';
+export { guessKind } from './guess-kind.js';
+export { BAKE_KINDS, USUAL_KIND, type BakeKind } from './kind.js';

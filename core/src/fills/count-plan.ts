@@ -1,0 +1,65 @@
+import { toolsFor, type Drawer } from '../drawer/index.js';
+import { pieceOf } from '../measuring/index.js';
+import { chooseFills } from './choose-fills.js';
+import { fillingOf, volumeOf } from './filling.js';
+import { namedFills, type MeasurePlan, type PlannedFill, type Wanted } from './plan.js';
+import { showFills } from './show-fills.js';
+
+const counted = (name: string, count: number, isEgg: boolean): PlannedFill => ({
+  tool: name,
+  count,
+  kind: isEgg ? 'egg' : 'piece',
+  mark: '',
+  millilitres: null,
+  size: null,
+});
+
+/** Eggs are taken whole where that is near enough; the rest is weighed or spooned, beaten. */
+export function countPlan(wanted: Wanted, drawer: Drawer): MeasurePlan | null {
+  const { ingredient, form, grams, tolerance } = wanted;
+  const piece = pieceOf(ingredient, 'each', form);
+  if (!piece) return null;
+  const density = fillingOf(ingredient, null, 'poured')?.density ?? null;
+  const basis = { rung: piece.rung, source: piece.source };
+  const isEgg = ingredient.class === 'egg';
+  const millilitres = density ? volumeOf(grams, density) : 0;
+  const name = isEgg
+    ? ingredient.name.replace(/^Whole /, '').toLowerCase()
+    : ingredient.name.toLowerCase();
+  const pieces = (count: number): string => `${count} ${count === 1 ? name : `${name}s`}`;
+  const whole = Math.round(grams / piece.gramsEach);
+  const near = whole > 0 && Math.abs((whole * piece.gramsEach) / grams - 1) <= tolerance;
+  if (near || !isEgg || !density) {
+    const count = near ? whole : Math.max(0.5, Math.round((grams / piece.gramsEach) * 2) / 2);
+    return {
+      method: 'count',
+      millilitres,
+      fills: [counted(isEgg ? name : 'piece', count, isEgg)],
+      shown: pieces(count),
+      grams: count * piece.gramsEach,
+      basis,
+    };
+  }
+  const uncracked = Math.floor(grams / piece.gramsEach);
+  const left = grams - uncracked * piece.gramsEach;
+  const rest = chooseFills(
+    {
+      grams: left,
+      tolerance: (grams * tolerance) / left,
+      written: null,
+      prefersMillilitres: false,
+    },
+    toolsFor(ingredient, 'poured', drawer),
+    density,
+  );
+  if (!rest) return null;
+  const beaten = `${showFills(rest.fills)} beaten ${name}`;
+  return {
+    method: 'count',
+    millilitres,
+    fills: [...(uncracked > 0 ? [counted(name, uncracked, isEgg)] : []), ...namedFills(rest.fills)],
+    shown: uncracked > 0 ? `${pieces(uncracked)} + ${beaten}` : beaten,
+    grams: uncracked * piece.gramsEach + rest.grams,
+    basis,
+  };
+}
