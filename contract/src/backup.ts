@@ -8,9 +8,17 @@ import { instant, keptBatch, methods, newestRevision, recipeText, standard } fro
 import { recipeVersion } from './recipes.js';
 import { trial } from './trials.js';
 
-const author = authorDraft.extend({ id: z.uuid(), revision: newestRevision, answers });
+/** When it was deleted; only a safety copy holds what is. */
+const deletedAt = instant.nullable().exactOptional();
 
-const recipe = z.strictObject({
+export const backupAuthor = authorDraft.extend({
+  id: z.uuid(),
+  revision: newestRevision,
+  answers,
+  deletedAt,
+});
+
+export const backupRecipe = z.strictObject({
   id: z.uuid(),
   title: z.string().min(1),
   text: recipeText,
@@ -23,33 +31,31 @@ const recipe = z.strictObject({
   revision: newestRevision,
   createdAt: instant,
   updatedAt: instant,
+  deletedAt,
   versions: z.array(recipeVersion),
 });
 
-const oneOfAnId = <T extends { id: string }>(list: readonly T[]): boolean =>
-  new Set(list.map(({ id }) => id)).size === list.length;
-const TWICE = { error: 'Something is in this backup twice.' };
+export const backupTrial = trial.extend({ deletedAt });
+
+/** What a backup says of itself, before anything that is in it. */
+export const backupHead = z.strictObject({
+  format: z.literal(
+    BACKUP_FORMAT,
+    'This file is not a backup of a kitchen. To import recipes, use “Import recipes”.',
+  ),
+  version: z.literal(BACKUP_VERSION, {
+    error: 'This backup was made by a newer version. Bring this one up to date first.',
+  }),
+  madeAt: instant,
+});
 
 /** Everything of a kitchen in one document. */
-export const backup = z
-  .strictObject({
-    format: z.literal(BACKUP_FORMAT, 'This is no backup of a kitchen.'),
-    version: z.literal(BACKUP_VERSION, {
-      error: 'This backup was made by a newer version. Bring this one up to date first.',
-    }),
-    madeAt: instant,
-    kitchen,
-    authors: z.array(author).refine(oneOfAnId, TWICE),
-    recipes: z.array(recipe).refine(oneOfAnId, TWICE),
-    trials: z.array(trial).refine(oneOfAnId, TWICE),
-  })
-  .refine(
-    ({ recipes, authors }) => {
-      const known = new Set(authors.map(({ id }) => id));
-      return recipes.every(({ authorId }) => authorId === null || known.has(authorId));
-    },
-    { error: 'A recipe belongs to an author who is not in this backup.', path: ['recipes'] },
-  );
+export const backup = backupHead.extend({
+  kitchen,
+  authors: z.array(backupAuthor),
+  recipes: z.array(backupRecipe),
+  trials: z.array(backupTrial),
+});
 
 const counts = z.object({
   recipes: z.int(),
@@ -63,6 +69,7 @@ export const restoreReply = z.object({
   madeAt: instant,
   coming: counts.meta({ description: 'What is in the backup.' }),
   going: counts.meta({ description: 'What is here now, and would be replaced.' }),
+  notes: z.array(z.string()).meta({ description: 'What was mended in it, and what was left out.' }),
   safetyCopyId: z.uuid().nullable().meta({
     description: 'To take it back by: what was here before. Null for a dry run.',
   }),

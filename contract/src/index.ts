@@ -6,7 +6,15 @@ export {
   type AuthorDraft,
   type AuthorReplacement,
 } from './authors.js';
-export { backup, type Backup, type RestoreReply } from './backup.js';
+export {
+  backup,
+  backupAuthor,
+  backupHead,
+  backupRecipe,
+  backupTrial,
+  type Backup,
+  type RestoreReply,
+} from './backup.js';
 export { chanceRequest, toChanceReply, type ChanceReply } from './chances.js';
 export {
   exportQuery,

@@ -38,12 +38,12 @@ export const LARGEST_TABLE_BYTES = 5 * 1024 * 1024;
 /** A body with that many recipes stays below this. */
 export const LARGEST_IMPORT_BYTES = 24 * 1024 * 1024;
 
-/** A whole kitchen with all its recipes stays below this. */
-export const LARGEST_BACKUP_BYTES = 64 * 1024 * 1024;
-
 /** What a backup says of itself, so that nobody takes it for something else. */
 export const BACKUP_FORMAT = 'ypsigram-backup';
 export const BACKUP_VERSION = 1;
+
+/** Ingredients times bakes: more at a time would keep a processor busy for long. */
+export const MOST_LINES_BAKED = 20_000_000;
 
 /** More bakes than this say nothing more. */
 export const MOST_BAKES = 200_000;

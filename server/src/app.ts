@@ -3,7 +3,6 @@ import express, { Router, type Express, type RequestHandler } from 'express';
 import type { Logger } from 'pino';
 import { pinoHttp } from 'pino-http';
 import {
-  LARGEST_BACKUP_BYTES,
   LARGEST_BODY_BYTES,
   LARGEST_IMPORT_BYTES,
   LARGEST_KITCHEN_BYTES,
@@ -25,7 +24,8 @@ import { buildAreas } from './context/areas.js';
 import type { Database } from './database/database.js';
 import { onlyOwnHost, ownHosts } from './http/own-host.js';
 import { pageRoutes } from './http/page.js';
-import { answerErrors, notFound } from './http/problem.js';
+import { answerErrors } from './http/answer-errors.js';
+import { notFound } from './http/problem.js';
 import { makeNonce, pagePolicy, securityHeaders } from './http/security.js';
 
 /** What the app is built from. */
@@ -49,8 +49,9 @@ function api({ database, version, scale, now = () => new Date() }: Parts): Route
   const router = Router();
   // The whole kitchen is sent at once, and may be larger than any recipe.
   router.use('/kitchen', express.json({ limit: LARGEST_KITCHEN_BYTES }));
+  // A backup is as large as it is: it is taken in as a stream.
+  router.use('/backup', backupRoutes(backups));
   router.use('/imports', express.json({ limit: LARGEST_IMPORT_BYTES }));
-  router.use('/backup', express.json({ limit: LARGEST_BACKUP_BYTES }));
   router.use(express.json({ limit: LARGEST_BODY_BYTES }));
   router.use('/health', healthRoutes(version));
   router.use('/openapi.json', openApiRoutes(version));
@@ -74,7 +75,6 @@ function api({ database, version, scale, now = () => new Date() }: Parts): Route
     exportRoutes({ shelf, recipes: () => recipes.all(), authors: () => authors.list() }),
   );
   router.use('/imports', importRoutes(imports));
-  router.use('/backup', backupRoutes(backups));
   router.use(() => {
     throw notFound('There is nothing at this address. GET /api/openapi.json lists what there is.');
   });

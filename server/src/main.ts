@@ -7,9 +7,11 @@ import { migrate } from './database/migrate.js';
 import { fillWithDemo } from './demo/fill.js';
 import { openScale } from './devices/index.js';
 import { readSettings } from './settings.js';
+import { closeChancePool } from './workers/chance-pool.js';
 
 /** How long requests in flight may take once the server was asked to stop. */
 const LAST_CALL_MILLISECONDS = 10_000;
+const IDLE_LOOK_MILLISECONDS = 50;
 
 async function start(): Promise<void> {
   const settings = readSettings(process.env);
@@ -25,9 +27,12 @@ async function start(): Promise<void> {
     // Streams never end by themselves.
     scale.close();
     const timer = setTimeout(() => server.closeAllConnections(), LAST_CALL_MILLISECONDS);
+    // A connection that is kept alive is idle once its answer is out.
+    const idle = setInterval(() => server.closeIdleConnections(), IDLE_LOOK_MILLISECONDS);
     server.close(() => {
       clearTimeout(timer);
-      void database.close().then(() => process.exit(0));
+      clearInterval(idle);
+      void Promise.all([closeChancePool(), database.close()]).then(() => process.exit(0));
     });
     server.closeIdleConnections();
   };

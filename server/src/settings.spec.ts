@@ -10,8 +10,8 @@ describe('settings', () => {
   });
 
   it('say in a sentence what makes no sense', () => {
-    expect(() => readSettings({ PORT: 'ten' })).toThrowError(/PORT must be/);
-    expect(() => readSettings({ PORT: '70000' })).toThrowError(/PORT must be/);
-    expect(() => readSettings({ DEMO: 'yes' })).toThrowError(/DEMO must be/);
+    expect(() => readSettings({ PORT: 'ten' })).toThrowError(/PORT takes/);
+    expect(() => readSettings({ PORT: '70000' })).toThrowError(/PORT takes/);
+    expect(() => readSettings({ DEMO: 'yes' })).toThrowError(/DEMO takes/);
   });
 });

@@ -16,20 +16,32 @@ export interface Settings {
   readonly version: string;
 }
 
+/** One sentence for a variable, whatever is wrong with it. */
+const PORT_TAKES = 'PORT takes a whole number from 0 to 65535, for example PORT=4310.';
+const HOST_TAKES = 'HOST takes a name or an address to listen on, for example HOST=127.0.0.1.';
+const DATABASE_TAKES =
+  'DATABASE takes the path of a file, for example DATABASE=var/ypsigram.sqlite.';
+
 const environment = z.object({
-  HOST: z.string().min(1).default('127.0.0.1'),
-  PORT: z.coerce
-    .number('PORT must be a number from 0 to 65535.')
-    .int('PORT must be a whole number.')
-    .min(0, 'PORT must be from 0 to 65535.')
-    .max(65535, 'PORT must be from 0 to 65535.')
+  HOST: z
+    .string()
+    .regex(/^[a-z0-9.:_-]+$/i, HOST_TAKES)
+    .default('127.0.0.1'),
+  PORT: z
+    .string()
+    .regex(/^\d{1,5}$/, PORT_TAKES)
+    .transform(Number)
+    .refine((port) => port <= 65535, PORT_TAKES)
     .default(4310),
-  DATABASE: z.string().min(1).default('var/ypsigram.sqlite'),
-  DEMO: z.enum(['0', '1'], 'DEMO must be 1 or 0.').default('0'),
+  DATABASE: z
+    .string()
+    .regex(/^[^\0]*[^\0/]$/, DATABASE_TAKES)
+    .default('var/ypsigram.sqlite'),
+  DEMO: z.enum(['0', '1'], 'DEMO takes 1 or 0.').default('0'),
   LOG_LEVEL: z
     .enum(
       ['trace', 'debug', 'info', 'warn', 'error', 'fatal', 'silent'],
-      'LOG_LEVEL is not one of pino’s levels.',
+      'LOG_LEVEL takes trace, debug, info, warn, error, fatal or silent.',
     )
     .default('info'),
 });

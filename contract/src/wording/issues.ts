@@ -1,6 +1,17 @@
 import type { z } from 'zod';
 
-const quoted = (names: readonly string[]): string => names.map((name) => `“${name}”`).join(', ');
+/** More names than these say nothing more, and none is longer. */
+const MOST_NAMES = 5;
+const LONGEST_NAME = 40;
+
+const short = (name: string): string =>
+  name.length > LONGEST_NAME ? `${name.slice(0, LONGEST_NAME)}…` : name;
+
+function quoted(names: readonly string[]): string {
+  const told = names.slice(0, MOST_NAMES).map((name) => `“${short(name)}”`);
+  const more = names.length - told.length;
+  return told.join(', ') + (more > 0 ? ` and ${more} more` : '');
+}
 
 /**
  * Words for what a schema finds wrong, where the schema itself says nothing better. Meant

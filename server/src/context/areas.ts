@@ -68,14 +68,15 @@ export function buildAreas(database: Database, now: () => Date): Areas {
     now,
     kitchen: context,
     authors: () => authors.knowledge(),
+    isAuthor: (id) => authors.isKnown(id),
   });
   const imports = importService(database, { now, shelf, recipes, authors });
   const backups = backupService(database, {
     now,
-    kitchen: { dump: () => kitchen.read(), load: (all) => kitchen.load(all) },
-    authors,
-    recipes,
-    trials: { dump: () => trials.list({}), load: (all) => trials.load(all) },
+    kitchen,
+    authors: authors.part,
+    recipes: recipes.part,
+    trials: trials.part,
   });
 
   return {

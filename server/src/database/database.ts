@@ -1,9 +1,11 @@
 import { AsyncLocalStorage } from 'node:async_hooks';
-import { mkdirSync } from 'node:fs';
+import { closeSync, mkdirSync, openSync, statSync } from 'node:fs';
+import { stat } from 'node:fs/promises';
 import { dirname, resolve } from 'node:path';
 import pLimit from 'p-limit';
 import { QueryTypes, Sequelize, Transaction } from 'sequelize';
 import sqlite3 from 'sqlite3';
+import { fileIsGone } from './trouble.js';
 
 /** How long a statement waits for another process to let go, in milliseconds. */
 const BUSY_MILLISECONDS = 5000;
@@ -11,7 +13,8 @@ const BUSY_MILLISECONDS = 5000;
 /** A connection to the file. Every transaction has one of its own, so each is set up alike. */
 class Connection extends sqlite3.Database {
   constructor(file: string, mode: number, opened: (error: Error | null) => void) {
-    super(file, mode, opened);
+    // A file that was taken away is missed, not replaced by an empty one.
+    super(file, mode & ~sqlite3.OPEN_CREATE, opened);
     this.configure('busyTimeout', BUSY_MILLISECONDS);
     this.exec('PRAGMA synchronous = FULL; PRAGMA foreign_keys = ON');
   }
@@ -46,7 +49,15 @@ export class Database {
   /** One writes at a time: the others wait their turn here, not in the file's lock. */
   private readonly turn = pLimit(1);
 
-  constructor(readonly sequelize: Sequelize) {}
+  /** Which file on the disk it is, whatever stands at its path later. */
+  private readonly inode: number;
+
+  constructor(
+    readonly sequelize: Sequelize,
+    readonly file: string,
+  ) {
+    this.inode = statSync(file).ino;
+  }
 
   /**
    * Does a piece of work that writes, whole or not at all. It has the file for itself from its
@@ -56,12 +67,26 @@ export class Database {
   write<T>(work: () => Promise<T>): Promise<T> {
     if (isInTransaction()) return work();
     const type = Transaction.TYPES.IMMEDIATE;
-    return this.turn(() => this.sequelize.transaction({ type }, work));
+    return this.turn(async () => {
+      await this.checkFile();
+      return this.sequelize.transaction({ type }, work);
+    });
+  }
+
+  /** @throws ProblemError 503 when another file, or none, stands where this one was opened */
+  private async checkFile(): Promise<void> {
+    if (await this.isGone()) throw fileIsGone(this.file);
+  }
+
+  private async isGone(): Promise<boolean> {
+    const found = await stat(this.file).catch(() => null);
+    return found?.ino !== this.inode;
   }
 
   /** Reads several things as they were at one moment, however much is written meanwhile. */
-  snapshot<T>(work: () => Promise<T>): Promise<T> {
-    if (isInTransaction()) return work();
+  async snapshot<T>(work: () => Promise<T>): Promise<T> {
+    // Where the file is gone nothing is written any more: what is still open is at rest.
+    if (isInTransaction() || (await this.isGone())) return work();
     return this.sequelize.transaction({ type: Transaction.TYPES.DEFERRED }, work);
   }
 
@@ -86,6 +111,7 @@ export class Database {
  */
 export async function openDatabase(file: string): Promise<Database> {
   mkdirSync(dirname(resolve(file)), { recursive: true });
+  closeSync(openSync(file, 'a'));
   const sequelize = new Sequelize({
     dialect: 'sqlite',
     storage: file,
@@ -93,5 +119,5 @@ export async function openDatabase(file: string): Promise<Database> {
     dialectModule: { ...sqlite3, Database: Connection },
   });
   await sequelize.query('PRAGMA journal_mode = WAL');
-  return new Database(sequelize);
+  return new Database(sequelize, file);
 }

@@ -4,7 +4,7 @@ import { join } from 'node:path';
 import express from 'express';
 import request from 'supertest';
 import { pageRoutes } from './page.js';
-import { answerErrors } from './problem.js';
+import { answerErrors } from './answer-errors.js';
 import { makeNonce, pagePolicy } from './security.js';
 
 describe('the page', () => {

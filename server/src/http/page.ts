@@ -12,6 +12,8 @@ export function pageRoutes(folder: string): Router {
   const router = Router();
   const document = join(folder, 'index.html');
   const html = existsSync(document) ? readFileSync(document, 'utf8') : null;
+  // Only the document that is sent below has its nonce filled in.
+  router.get('/index.html', (_request, response) => response.redirect(301, '/'));
   router.use(
     express.static(folder, {
       index: false,

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { notFound, ProblemError } from './problem.js';
 import type { Request } from 'express';
 import { issueMessage } from '@ypsigram/contract';
+import { wellFormed } from './well-formed.js';
 
 /** The id in an address. @throws ProblemError 404, saying `gone`, when it can't be one. */
 export function parseId(value: string | string[] | undefined, gone: string): string {
@@ -10,11 +11,14 @@ export function parseId(value: string | string[] | undefined, gone: string): str
   return id.data;
 }
 
-/** The value in the schema's terms. @throws ProblemError 400 naming the first wrong field. */
+/** More mistakes than these are not told at once. */
+const MOST_ERRORS = 20;
+
+/** The value in the schema's terms, its texts well formed. @throws ProblemError 400 naming the first wrong field. */
 export function validate<T extends z.ZodType>(schema: T, value: unknown): z.output<T> {
-  const parsed = schema.safeParse(value, { error: issueMessage });
+  const parsed = schema.safeParse(wellFormed(value), { error: issueMessage });
   if (parsed.success) return parsed.data;
-  const errors = parsed.error.issues.map(({ path, message }) => ({
+  const errors = parsed.error.issues.slice(0, MOST_ERRORS).map(({ path, message }) => ({
     field: path.map(String).join('.'),
     message,
   }));

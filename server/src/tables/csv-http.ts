@@ -2,6 +2,7 @@ import express, { type Request, type RequestHandler, type Response } from 'expre
 import { LARGEST_TABLE_BYTES, importQuery, type ImportReply } from '@ypsigram/contract';
 import { ProblemError } from '../http/problem.js';
 import { validate } from '../http/validate.js';
+import { wellFormedText } from '../http/well-formed.js';
 
 /** Reads a CSV body as text. */
 export const csvBody: RequestHandler = express.text({
@@ -26,5 +27,5 @@ export function importFrom(
   const { dryRun } = validate(importQuery, request.query);
   // An empty body is not parsed at all.
   const text = typeof request.body === 'string' ? request.body : '';
-  return importer(text, dryRun === '1');
+  return importer(wellFormedText(text), dryRun === '1');
 }

@@ -10,6 +10,7 @@ import {
 import type { Shelf } from '@ypsigram/core/catalogue';
 import { readRecipe } from '@ypsigram/core/reading';
 import type { Database } from '../../database/database.js';
+import { deletionIn, deletionOf, type Part } from '../../database/part.js';
 import { removable, type Removable } from '../../database/removable.js';
 import { UNKNOWN_AUTHOR, type AuthorKnowledge } from '../../context/kitchen-context.js';
 import { notFound, staleChange } from '../../http/problem.js';
@@ -28,10 +29,10 @@ export interface AuthorService extends Removable<Author> {
   replace(id: string, replacement: Replacement): Promise<Author>;
   /** The ids of new authors, in the order of the drafts. */
   createAll(drafts: readonly Draft[]): Promise<readonly string[]>;
-  /** All there is of them but what can be inferred again. */
-  dump(): Promise<Backup['authors']>;
-  /** Puts others in the place of all of them, as part of a larger change. */
-  load(authors: Backup['authors']): Promise<void>;
+  /** Whether there is, or ever was, an author of that id. */
+  isKnown(id: string): Promise<boolean>;
+  /** All there is of them but what can be inferred again, out and in again. */
+  readonly part: Part<Backup['authors'][number]>;
   /** What is known of every author that is here; the same objects until something changes. */
   knowledge(): Promise<AuthorsKnowledge>;
   /** What is known of an author; nothing of one that is not, or no longer, here. */
@@ -167,23 +168,24 @@ export function authorService(database: Database, context: AuthorsContext): Auth
       return created.map(({ id }) => id);
     },
 
-    async dump() {
-      const found = await rows.findAll({ order: ['number'] });
-      return found.map(({ id, name, kind, standard, note, conventions, answers, revision }) => ({
-        id,
-        name,
-        kind,
-        standard,
-        note,
-        conventions,
-        answers,
-        revision,
-      }));
-    },
+    isKnown: async (id) => (await rows.count({ where: { id }, paranoid: false })) > 0,
 
-    async load(authors) {
-      await rows.destroy({ where: {}, force: true });
-      await rows.bulkCreate(authors);
+    part: {
+      async *dump(withDeleted) {
+        const found = await rows.findAll({ order: ['number'], paranoid: !withDeleted });
+        yield found.map((row) => {
+          const { id, name, kind, standard, note, conventions, answers, revision } = row;
+          const author = { id, name, kind, standard, note, conventions, answers, revision };
+          return withDeleted ? { ...author, ...deletionOf(row) } : author;
+        });
+      },
+      async clear() {
+        await rows.destroy({ where: {}, force: true });
+      },
+      async load(authors) {
+        await rows.bulkCreate(authors.map((author) => ({ ...author, ...deletionIn(author) })));
+      },
+      count: () => rows.count(),
     },
 
     async read(id) {

@@ -1,100 +1,141 @@
-import { randomUUID } from 'node:crypto';
-import {
-  BACKUP_FORMAT,
-  BACKUP_VERSION,
-  type Backup,
-  type Kitchen,
-  type RestoreReply,
-  type TrialRecord,
-} from '@ypsigram/contract';
+import type { Writable } from 'node:stream';
+import type { RestoreReply } from '@ypsigram/contract';
 import type { Database } from '../../database/database.js';
 import { notFound } from '../../http/problem.js';
-import { safetyCopyModel } from './model.js';
+import type { BackupContext, BackupAuthor, BackupRecipe, BackupTrial } from './parts.js';
+import { readBackup } from './read-backup.js';
+import { safetyCopies } from './safety-copies.js';
+import { writeBackup } from './write-backup.js';
 
 /** Everything of a kitchen out in one document, and in again: whole or not at all. */
 export interface BackupService {
-  make(): Promise<Backup>;
-  /** Puts a backup in the place of what is here, and keeps a safety copy of that. */
-  restore(backup: Backup, dryRun: boolean): Promise<RestoreReply>;
+  /** Writes everything as it is at one moment, whatever is written meanwhile. */
+  write(sink: Writable): Promise<void>;
+  now(): Date;
+  /** Puts the backup of a file in the place of what is here, and keeps a safety copy of that. */
+  restore(file: string, dryRun: boolean): Promise<RestoreReply>;
   /** Restores a safety copy. @throws ProblemError 404 when there is none of that id. */
   undo(safetyCopyId: string): Promise<RestoreReply>;
 }
 
-/** A part of the kitchen that can be taken out whole and put in whole. */
-interface Part<T> {
-  dump(): Promise<T>;
-  load(all: T): Promise<void>;
+type Counts = RestoreReply['coming'];
+
+/** What a backup holds, once all of it was looked at. */
+interface Survey {
+  readonly madeAt: string;
+  readonly counts: Counts;
+  readonly authorIds: ReadonlySet<string>;
+  /** What has to be mended, in sentences. */
+  readonly notes: readonly string[];
 }
 
-/** What the area needs of the others. */
-export interface BackupContext {
-  now(): Date;
-  kitchen: Part<Kitchen>;
-  authors: Part<Backup['authors']>;
-  recipes: Part<Backup['recipes']>;
-  trials: Part<TrialRecord[]>;
+/** Rows that are put in at once. */
+const AT_ONCE = 100;
+
+const inPlural = (count: number, one: string, many: string): string =>
+  `${count} ${count === 1 ? one : many}`;
+
+/** Reads all of a backup, and changes nothing. @throws ProblemError 400 where anything is wrong */
+async function survey(file: string): Promise<Survey> {
+  const counts = { recipes: 0, authors: 0, trials: 0, tools: 0 };
+  const authorIds = new Set<string>();
+  const byAuthors: string[] = [];
+  let madeAt = '';
+  for await (const piece of readBackup(file)) {
+    if (piece.of === 'head') madeAt = piece.value.madeAt;
+    else if (piece.of === 'kitchen') counts.tools = piece.value.tools.length;
+    else if (!piece.value.deletedAt) counts[piece.of]++;
+    if (piece.of === 'authors') authorIds.add(piece.value.id);
+    if (piece.of === 'recipes' && piece.value.authorId) byAuthors.push(piece.value.authorId);
+  }
+  const orphans = byAuthors.filter((id) => !authorIds.has(id)).length;
+  const notes =
+    orphans === 0
+      ? []
+      : [
+          `${inPlural(orphans, 'recipe belongs', 'recipes belong')} to an author who is not in this backup, and will have no author.`,
+        ];
+  return { madeAt, counts, authorIds, notes };
 }
-
-/** As many safety copies are kept. */
-const MOST_COPIES = 3;
-
-const countsOf = ({ recipes, authors, trials, kitchen }: Backup): RestoreReply['going'] => ({
-  recipes: recipes.length,
-  authors: authors.length,
-  trials: trials.length,
-  tools: kitchen.tools.length,
-});
 
 export function backupService(database: Database, context: BackupContext): BackupService {
-  const rows = safetyCopyModel(database.sequelize);
   const { kitchen, authors, recipes, trials } = context;
+  const copies = safetyCopies(`${database.file}-copies`);
+  const madeAt = (): string => context.now().toISOString();
 
-  /** All of it as it is at one moment, whatever is written meanwhile. */
-  const make = (): Promise<Backup> =>
-    database.snapshot(async () => ({
-      format: BACKUP_FORMAT,
-      version: BACKUP_VERSION,
-      madeAt: context.now().toISOString(),
-      kitchen: await kitchen.dump(),
-      authors: await authors.dump(),
-      recipes: await recipes.dump(),
-      trials: await trials.dump(),
-    }));
-
-  const preview = async (backup: Backup): Promise<RestoreReply> => ({
-    madeAt: backup.madeAt,
-    coming: countsOf(backup),
-    going: countsOf(await make()),
-    safetyCopyId: null,
+  const countsHere = async (): Promise<Counts> => ({
+    recipes: await recipes.count(),
+    authors: await authors.count(),
+    trials: await trials.count(),
+    tools: (await kitchen.read()).tools.length,
   });
 
-  const restore = (backup: Backup): Promise<RestoreReply> =>
-    database.write(async () => {
-      const before = await make();
-      const safetyCopyId = randomUUID();
-      await rows.create({ id: safetyCopyId, at: before.madeAt, document: before });
-      await kitchen.load(backup.kitchen);
-      await authors.load(backup.authors);
-      await recipes.load(backup.recipes);
-      await trials.load(backup.trials);
-      const old = await rows.findAll({ order: [['at', 'DESC']], offset: MOST_COPIES });
-      for (const row of old) await row.destroy();
-      return {
-        madeAt: backup.madeAt,
-        coming: countsOf(backup),
-        going: countsOf(before),
-        safetyCopyId,
-      };
-    });
+  /** Puts everything of a file in, a few rows at a time. */
+  const load = async (file: string, authorIds: ReadonlySet<string>): Promise<void> => {
+    const waiting = {
+      authors: [] as BackupAuthor[],
+      recipes: [] as BackupRecipe[],
+      trials: [] as BackupTrial[],
+    };
+    const flush = async (fewest: number): Promise<void> => {
+      if (waiting.authors.length >= fewest) await authors.load(waiting.authors.splice(0));
+      if (waiting.recipes.length >= fewest) await recipes.load(waiting.recipes.splice(0));
+      if (waiting.trials.length >= fewest) await trials.load(waiting.trials.splice(0));
+    };
+    for await (const piece of readBackup(file)) {
+      if (piece.of === 'kitchen') await kitchen.load(piece.value);
+      if (piece.of === 'authors') waiting.authors.push(piece.value);
+      if (piece.of === 'trials') waiting.trials.push(piece.value);
+      if (piece.of === 'recipes') {
+        const { authorId } = piece.value;
+        const isKnown = authorId !== null && authorIds.has(authorId);
+        waiting.recipes.push({ ...piece.value, authorId: isKnown ? authorId : null });
+      }
+      await flush(AT_ONCE);
+    }
+    await flush(1);
+  };
+
+  const restore = async (file: string): Promise<RestoreReply> => {
+    const coming = await survey(file);
+    let safetyCopyId: string | null = null;
+    try {
+      const going = await database.write(async () => {
+        const here = await countsHere();
+        const at = madeAt();
+        safetyCopyId = await copies.make((sink) =>
+          writeBackup(sink, context, { madeAt: at, withDeleted: true }),
+        );
+        for (const part of [recipes, authors, trials]) await part.clear();
+        await load(file, coming.authorIds);
+        return here;
+      });
+      await copies.thin();
+      const { counts, notes } = coming;
+      return { madeAt: coming.madeAt, coming: counts, going, notes: [...notes], safetyCopyId };
+    } catch (error) {
+      if (safetyCopyId !== null) await copies.remove(safetyCopyId);
+      throw error;
+    }
+  };
 
   return {
-    make,
-    restore: (backup, dryRun) => (dryRun ? preview(backup) : restore(backup)),
-    undo: (safetyCopyId) =>
-      database.write(async () => {
-        const row = await rows.findOne({ where: { id: safetyCopyId } });
-        if (!row) throw notFound('There is no such safety copy. Only the last three are kept.');
-        return restore(row.document);
-      }),
+    now: context.now,
+
+    write: (sink) =>
+      database.snapshot(() => writeBackup(sink, context, { madeAt: madeAt(), withDeleted: false })),
+
+    async restore(file, dryRun) {
+      if (!dryRun) return restore(file);
+      const { madeAt: at, counts, notes } = await survey(file);
+      const going = await countsHere();
+      return { madeAt: at, coming: counts, going, notes: [...notes], safetyCopyId: null };
+    },
+
+    async undo(safetyCopyId) {
+      const file = await copies.find(safetyCopyId);
+      if (!file) throw notFound('There is no such safety copy. Only the last three are kept.');
+      return restore(file);
+    },
   };
 }

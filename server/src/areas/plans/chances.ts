@@ -1,52 +1,36 @@
-import { setImmediate as othersServed } from 'node:timers/promises';
 import type { z } from 'zod';
 import {
+  MOST_LINES_BAKED,
   toBakeReply,
   toChanceReply,
   type ChanceReply,
   type chanceRequest,
 } from '@ypsigram/contract';
 import { planBatch, unweighedLines } from '@ypsigram/core/batch';
-import {
-  Simulation,
-  chanceLines,
-  learnSteps,
-  searchSteps,
-  type ChanceLine,
-  type ChanceOptions,
-  type Chances,
-  type Route,
-  type Steps,
-} from '@ypsigram/core/chance';
+import { chanceLines, type Route } from '@ypsigram/core/chance';
+import { ProblemError } from '../../http/problem.js';
+import { bakeInThread } from '../../workers/chance-pool.js';
 import { requestedBatch, type PlanContext } from './service.js';
 
-/** Others are served after so many fills, a few milliseconds of work. */
-const FILLS_AT_ONCE = 50_000;
-
-/** Bakes in portions, so that a long run keeps nobody waiting. */
-async function baked(lines: readonly ChanceLine[], options: ChanceOptions): Promise<Chances> {
-  const simulation = new Simulation(lines, options);
-  const portion = Math.max(100, Math.floor(FILLS_AT_ONCE / Math.max(1, lines.length)));
-  for (let left = options.bakes; left > 0; left -= portion) {
-    simulation.bake(Math.min(left, portion));
-    await othersServed();
-  }
-  return simulation.chances();
+/** @throws ProblemError 422 where it would keep a processor busy for long */
+function checkWork(lines: number, bakes: number): void {
+  const most = Math.floor(MOST_LINES_BAKED / Math.max(1, lines));
+  if (bakes <= most) return;
+  throw new ProblemError(
+    422,
+    `With ${lines} ingredients, ask for at most ${most} bakes at a time.`,
+    { field: 'bakes' },
+  );
 }
 
-/** Takes the steps of a search, and lets others in between them. */
-async function taken<T>(steps: Steps<T>): Promise<T> {
-  for (;;) {
-    const step = steps.next();
-    if (step.done) return step.value;
-    await othersServed();
-  }
-}
-
-/** How likely a batch comes out, by the error model. Saves nothing. */
+/**
+ * How likely a batch comes out, by the error model. Saves nothing. Ends when the signal says that
+ * nobody waits for it any more.
+ */
 export async function chancesFor(
   request: z.output<typeof chanceRequest>,
   context: PlanContext,
+  signal: AbortSignal,
 ): Promise<ChanceReply> {
   const { route, weigh, bakes, seed, wanted, jug, learn, ...planned } = request;
   const { recipe, batch, isKindGuessed, toolSpreads } = await requestedBatch(planned, context);
@@ -55,14 +39,17 @@ export async function chancesFor(
   const lines = chanceLines(plan, batch, routeOf, { toolSpreads, jug });
   const { strictness, kind } = batch;
   const options = { bakes, seed, ...(kind && { kind }), ...(strictness && { strictness }) };
-  return toChanceReply(await baked(lines, options), {
+  checkWork(lines.length, bakes);
+  const job = { lines, options, wanted: wanted ?? null, learn };
+  const result = await bakeInThread(job, signal);
+  return toChanceReply(result.chances, {
     seed,
     leftOut: unweighedLines(plan),
     assumed: lines.flatMap((line) =>
       line.route === 'measure' && line.hand !== null && !line.isHandKnown ? [line.index] : [],
     ),
-    pays: wanted === undefined ? null : await taken(searchSteps(lines, wanted, options)),
+    pays: result.pays,
     bake: toBakeReply(batch, isKindGuessed),
-    learn: learn ? await taken(learnSteps(lines, options)) : null,
+    learn: result.learn,
   });
 }

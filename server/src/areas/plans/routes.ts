@@ -40,7 +40,9 @@ export function chanceRoutes(context: PlanContext): Router {
   router
     .route('/')
     .post(async (request, response) => {
-      response.json(await chancesFor(validBody(chanceRequest, request), context));
+      const gone = new AbortController();
+      response.once('close', () => gone.abort());
+      response.json(await chancesFor(validBody(chanceRequest, request), context, gone.signal));
     })
     .all(onlyMethods('POST'));
   return router;

@@ -3,7 +3,6 @@ import { LRUCache } from 'lru-cache';
 import { Op, QueryTypes, literal } from 'sequelize';
 import type { z } from 'zod';
 import type {
-  Backup,
   Recipe,
   RecipePage,
   RecipeQuery,
@@ -17,9 +16,11 @@ import {
   type KitchenContext,
 } from '../../context/kitchen-context.js';
 import type { Database } from '../../database/database.js';
+import type { Part } from '../../database/part.js';
 import { removable, type Removable } from '../../database/removable.js';
 import { ProblemError, notFound } from '../../http/problem.js';
 import { recipeModel, type RecipeRow } from './model.js';
+import { recipePart, type WholeRecipe } from './part.js';
 import { indexText, summarise } from './summary.js';
 
 type Draft = z.output<typeof recipeDraft>;
@@ -45,10 +46,8 @@ export interface RecipeService extends Removable<Recipe> {
   replaceIfNewest(id: string, replacement: Replacement): Promise<Recipe | null>;
   /** How many were removed. Those that were changed since `revision` stay. */
   removeAll(recipes: readonly Pick<Recipe, 'id' | 'revision'>[]): Promise<number>;
-  /** All there is of them, with their earlier texts. */
-  dump(): Promise<Backup['recipes']>;
-  /** Puts others in the place of all of them, as part of a larger change. */
-  load(recipes: Backup['recipes']): Promise<void>;
+  /** All there is of them, with their earlier texts, out and in again. */
+  readonly part: Part<WholeRecipe>;
 }
 
 type AuthoredRevision = Pick<Recipe, 'id' | 'revision'> & { readonly authorId: string };
@@ -92,6 +91,8 @@ function matchExpression(query: string): string | null {
 export interface RecipesContext {
   now(): Date;
   kitchen(): Promise<KitchenContext>;
+  /** Whether there is, or ever was, an author of that id. */
+  isAuthor(id: string): Promise<boolean>;
   /** What is known of every author that is here. */
   authors(): Promise<ReadonlyMap<string, AuthorKnowledge>>;
 }
@@ -155,7 +156,23 @@ export function recipeService(database: Database, context: RecipesContext): Reci
     };
   };
 
+  const part = recipePart(database, rows, {
+    toRecipe,
+    ingredientsOf: async (recipe) => indexText(recipe, (await context.kitchen()).shelf).ingredients,
+    authorIds: async () => new Set((await context.authors()).keys()),
+  });
+
+  /** @throws ProblemError 422 when a recipe would belong to an author who was never here */
+  const checkAuthor = async ({ authorId }: Pick<Draft, 'authorId'>): Promise<void> => {
+    if (!authorId || (await context.isAuthor(authorId))) return;
+    throw new ProblemError(422, 'There is no such author. Add the author first.', {
+      field: 'authorId',
+    });
+  };
+
   return {
+    part,
+
     async list(query) {
       const key = JSON.stringify([await database.changes(), query]);
       const known = pages.get(key);
@@ -165,7 +182,11 @@ export function recipeService(database: Database, context: RecipesContext): Reci
       return listed;
     },
 
-    create: (draft) => database.write(async () => toRecipe(await rows.create(await newRow(draft)))),
+    create: (draft) =>
+      database.write(async () => {
+        await checkAuthor(draft);
+        return toRecipe(await rows.create(await newRow(draft)));
+      }),
 
     createAll: (drafts) =>
       database.write(async () => {
@@ -183,6 +204,7 @@ export function recipeService(database: Database, context: RecipesContext): Reci
 
     replace: (id, replacement) =>
       database.write(async () => {
+        await checkAuthor(replacement);
         const replaced = await replaceIfNewest(id, replacement);
         if (replaced) return replaced;
         const current = toRecipe(await find(id));
@@ -206,49 +228,6 @@ export function recipeService(database: Database, context: RecipesContext): Reci
       }),
 
     ...removable(database, rows, { gone: GONE, read: async (id) => toRecipe(await find(id)) }),
-
-    async dump() {
-      const versions = await sequelize.query<RecipeVersion & { recipeId: string }>(
-        `SELECT recipe_id AS recipeId, revision, title, text, standard, saved_at AS savedAt
-          FROM recipe_versions ORDER BY recipe_id, revision`,
-        { type: QueryTypes.SELECT },
-      );
-      const byRecipe = new Map<string, RecipeVersion[]>();
-      for (const { recipeId, ...version } of versions) {
-        const known = byRecipe.get(recipeId);
-        if (known) known.push(version);
-        else byRecipe.set(recipeId, [version]);
-      }
-      const found = await rows.findAll({ order: ['number'] });
-      return found.map(toRecipe).map(({ deletedAt: _gone, ...recipe }) => ({
-        ...recipe,
-        versions: byRecipe.get(recipe.id) ?? [],
-      }));
-    },
-
-    async load(recipes) {
-      await rows.destroy({ where: {}, force: true });
-      for (const table of ['recipe_search', 'recipe_versions']) {
-        await sequelize.query(`DELETE FROM ${table}`);
-      }
-      const { shelf } = await context.kitchen();
-      for (let at = 0; at < recipes.length; at += AT_ONCE) {
-        const part = recipes.slice(at, at + AT_ONCE).map(({ versions: _earlier, ...recipe }) => ({
-          ...recipe,
-          ingredients: indexText(recipe, shelf).ingredients,
-        }));
-        await rows.bulkCreate(part);
-      }
-      for (const { id, versions } of recipes) {
-        for (const version of versions) {
-          await sequelize.query(
-            `INSERT INTO recipe_versions (recipe_id, revision, title, text, standard, saved_at)
-              VALUES (:id, :revision, :title, :text, :standard, :savedAt)`,
-            { replacements: { id, ...version } },
-          );
-        }
-      }
-    },
 
     async versions(id) {
       await find(id);

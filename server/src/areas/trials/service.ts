@@ -1,3 +1,4 @@
+import { Op } from 'sequelize';
 import { randomUUID } from 'node:crypto';
 import type { z } from 'zod';
 import type {
@@ -11,6 +12,7 @@ import type {
 import { shelfOf } from '@ypsigram/core/catalogue';
 import { readTrialTable, trialTable } from './trial-table.js';
 import type { Database } from '../../database/database.js';
+import { deletionIn, deletionOf, type Part } from '../../database/part.js';
 import { removable, type Removable } from '../../database/removable.js';
 import { ProblemError, notFound, staleChange } from '../../http/problem.js';
 import { trialModel, type TrialRow } from './model.js';
@@ -30,8 +32,8 @@ export interface TrialService extends Removable<TrialRecord> {
   importTable(text: string, dryRun: boolean): Promise<ImportReply>;
   /** Takes back everything that came in with one import. */
   removeImport(importId: string): Promise<void>;
-  /** Puts others in the place of all of them, as part of a larger change. */
-  load(trials: readonly TrialRecord[]): Promise<void>;
+  /** All there is of them, out and in again. */
+  readonly part: Part<TrialRecord & { readonly deletedAt?: string | null }>;
 }
 
 /** What the area needs of the others. */
@@ -177,9 +179,27 @@ export function trialService(database: Database, context: TrialsContext): TrialS
         return { ...reply, importId };
       }),
 
-    async load(trials) {
-      await rows.destroy({ where: {}, force: true });
-      await insertAll(trials);
+    part: {
+      async *dump(withDeleted) {
+        for (let last = 0; ;) {
+          const found = await rows.findAll({
+            where: { number: { [Op.gt]: last } },
+            order: ['number'],
+            limit: ROWS_AT_ONCE,
+            paranoid: !withDeleted,
+          });
+          if (found.length === 0) return;
+          last = found.at(-1)!.number;
+          yield found.map((row) => ({ ...toTrial(row), ...(withDeleted && deletionOf(row)) }));
+        }
+      },
+      async clear() {
+        await rows.destroy({ where: {}, force: true });
+      },
+      async load(trials) {
+        await insertAll(trials.map((trial) => ({ ...trial, ...deletionIn(trial) })));
+      },
+      count: () => rows.count(),
     },
 
     async removeImport(importId) {

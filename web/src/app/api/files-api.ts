@@ -12,6 +12,7 @@ import type {
 
 const IMPORTS = '/api/imports';
 const BACKUP = '/api/backup';
+const AS_JSON = { 'content-type': 'application/json' };
 const DRY_RUN = new HttpParams({ fromObject: { dryRun: '1' } });
 
 /** Recipes in and out as files, and the whole kitchen as one. */
@@ -38,13 +39,13 @@ export class FilesApi {
     return this.http.get<RecipePage>('/api/recipes', { params }).pipe(map(({ items }) => items));
   }
 
-  /** What restoring a backup would do. The document is what its file holds. */
-  lookAtBackup(document: unknown): Observable<RestoreReply> {
-    return this.http.post<RestoreReply>(BACKUP, document, { params: DRY_RUN });
+  /** What restoring a backup would do. The file goes as it is, however large. */
+  lookAtBackup(file: Blob): Observable<RestoreReply> {
+    return this.http.post<RestoreReply>(BACKUP, file, { params: DRY_RUN, headers: AS_JSON });
   }
 
-  restore(document: unknown): Observable<RestoreReply> {
-    return this.http.post<RestoreReply>(BACKUP, document);
+  restore(file: Blob): Observable<RestoreReply> {
+    return this.http.post<RestoreReply>(BACKUP, file, { headers: AS_JSON });
   }
 
   undoRestore(safetyCopyId: string): Observable<RestoreReply> {

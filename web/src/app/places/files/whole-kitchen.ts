@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, inject, signal } from '@angular/core';
 import { firstValueFrom } from 'rxjs';
-import { BACKUP_FORMAT, LARGEST_BACKUP_BYTES, type RestoreReply } from '@ypsigram/contract';
+import type { RestoreReply } from '@ypsigram/contract';
 import { FilesApi } from '../../api/files-api';
 import { Store } from '@ngrx/store';
 import { showDay } from '../../kit/figures/dates';
@@ -16,7 +16,7 @@ import { problemOf } from '../../api/recipes-api';
 })
 export class WholeKitchen {
   private readonly api = inject(FilesApi);
-  private document: unknown = null;
+  private file: File | null = null;
   private readonly formats = inject(Store).selectSignal(kitchenFeature.selectFormats);
 
   protected readonly isBusy = signal(false);
@@ -35,22 +35,9 @@ export class WholeKitchen {
     if (!file) return;
     field.value = '';
     this.leave();
-    if (file.size > LARGEST_BACKUP_BYTES)
-      return this.problem.set('This file is too large to be a backup.');
-    try {
-      this.document = JSON.parse(await file.text());
-    } catch {
-      return this.problem.set(
-        'This is not a complete backup file. Choose the file that “Save a backup” gave you.',
-      );
-    }
-    if ((this.document as { format?: unknown } | null)?.format !== BACKUP_FORMAT) {
-      return this.problem.set(
-        'This file is not a backup of a kitchen. To import recipes, use “Import recipes”.',
-      );
-    }
+    this.file = file;
     await this.send(async () => {
-      this.preview.set(await firstValueFrom(this.api.lookAtBackup(this.document)));
+      this.preview.set(await firstValueFrom(this.api.lookAtBackup(file)));
     });
   }
 
@@ -59,8 +46,10 @@ export class WholeKitchen {
   }
 
   protected async restore(): Promise<void> {
+    const { file } = this;
+    if (!file) return;
     await this.send(async () => {
-      const { safetyCopyId } = await firstValueFrom(this.api.restore(this.document));
+      const { safetyCopyId } = await firstValueFrom(this.api.restore(file));
       this.leave();
       this.safetyCopyId.set(safetyCopyId);
     });
@@ -74,7 +63,7 @@ export class WholeKitchen {
   }
 
   protected leave(): void {
-    this.document = null;
+    this.file = null;
     this.preview.set(null);
     this.problem.set(null);
   }

@@ -1,0 +1,20 @@
+import type { z } from 'zod';
+import type { Kitchen, backupAuthor, backupRecipe, backupTrial } from '@ypsigram/contract';
+import type { Part } from '../../database/part.js';
+
+export type BackupAuthor = z.output<typeof backupAuthor>;
+export type BackupRecipe = z.output<typeof backupRecipe>;
+export type BackupTrial = z.output<typeof backupTrial>;
+
+/** Everything that a backup holds, in the order it is written in. */
+export interface BackupContext {
+  now(): Date;
+  kitchen: { read(): Promise<Kitchen>; load(kitchen: Kitchen): Promise<void> };
+  authors: Part<BackupAuthor>;
+  recipes: Part<BackupRecipe>;
+  trials: Part<BackupTrial>;
+}
+
+/** The parts that are lists, by their name in the document. */
+export const LISTS = ['authors', 'recipes', 'trials'] as const;
+export type ListName = (typeof LISTS)[number];

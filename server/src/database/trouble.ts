@@ -1,0 +1,53 @@
+import { BaseError, DatabaseError, TimeoutError } from 'sequelize';
+import { ProblemError } from '../http/problem.js';
+
+/** What the file system or the file itself does not let the database do, and what helps. */
+const TROUBLES: Readonly<Record<string, readonly [status: number, detail: string]>> = {
+  SQLITE_FULL: [
+    507,
+    'The disk is full: this was not saved. Make room, then save again. Nothing saved before is lost.',
+  ],
+  SQLITE_READONLY: [
+    503,
+    'The database file can’t be written to: this was not saved. Give this user the right to write to it and to its folder, then save again.',
+  ],
+  SQLITE_IOERR: [
+    503,
+    'The disk does not let the database write: this was not saved. Check the disk, then save again. Nothing saved before is lost.',
+  ],
+  SQLITE_CANTOPEN: [
+    503,
+    'The database file can’t be opened: this was not saved. Put it back in its place with the right to write to it, then save again.',
+  ],
+  SQLITE_BUSY: [
+    503,
+    'Another program holds the database file: this was not saved. Close that program, then save again.',
+  ],
+  SQLITE_CORRUPT: [
+    503,
+    'The database file is damaged. Stop the server and restore a copy: npm run restore.',
+  ],
+  SQLITE_NOTADB: [
+    503,
+    'The database file is damaged. Stop the server and restore a copy: npm run restore.',
+  ],
+};
+
+/** The problem behind an error of the database, in a sentence; null for any other error. */
+export function databaseTrouble(error: unknown): ProblemError | null {
+  if (!(error instanceof BaseError)) return null;
+  const { code } = (
+    error instanceof DatabaseError || error instanceof TimeoutError
+      ? error.original
+      : ((error as { parent?: Error }).parent ?? error)
+  ) as Error & { code?: string };
+  const trouble = code === undefined ? undefined : TROUBLES[code];
+  return trouble ? new ProblemError(...trouble) : null;
+}
+
+/** The file was taken away while it was open: what would be written now would be lost with it. */
+export const fileIsGone = (file: string): ProblemError =>
+  new ProblemError(
+    503,
+    `The database file ${file} was moved or deleted while the server ran, so nothing is saved any more. Put the same file back and save again; or export a backup now, which still works, and start the server anew.`,
+  );
