@@ -2,28 +2,52 @@ import { createServer } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { pino } from 'pino';
 import { buildApp } from './app.js';
-import { openDatabase } from './database/database.js';
-import { migrate } from './database/migrate.js';
+import { openDatabase, type Database } from './database/database.js';
+import { checkDatabase, checkFile, openingTrouble } from './database/check.js';
+import { copyDaily } from './database/copies.js';
+import { MIGRATION_NAMES, migrate } from './database/migrate.js';
 import { fillWithDemo } from './demo/fill.js';
 import { openScale } from './devices/index.js';
-import { readSettings } from './settings.js';
+import { readSettings, type Settings } from './settings.js';
 import { closeChancePool } from './workers/chance-pool.js';
 
 /** How long requests in flight may take once the server was asked to stop. */
 const LAST_CALL_MILLISECONDS = 10_000;
 const IDLE_LOOK_MILLISECONDS = 50;
+/** How often it is looked whether a day has gone by since the last copy. */
+const COPY_LOOK_MILLISECONDS = 60 * 60 * 1000;
+
+/** The database of these settings, looked at and brought up to date. @throws Error in a sentence */
+async function openWhole({ database: file, checkWhole, demo }: Settings): Promise<Database> {
+  checkFile(file);
+  try {
+    const database = await openDatabase(file);
+    await checkDatabase(database, MIGRATION_NAMES, checkWhole);
+    await migrate(database);
+    if (demo) await fillWithDemo(database);
+    return database;
+  } catch (error) {
+    throw openingTrouble(file, error);
+  }
+}
 
 async function start(): Promise<void> {
   const settings = readSettings(process.env);
   const logger = pino({ level: settings.logLevel });
-  const database = await openDatabase(settings.database);
-  await migrate(database);
-  if (settings.demo) await fillWithDemo(database);
+  const database = await openWhole(settings);
+  const copy = (): void => {
+    copyDaily(database, new Date()).catch((error: unknown) =>
+      logger.error({ err: error }, 'the daily copy could not be made'),
+    );
+  };
+  copy();
+  const copying = setInterval(copy, COPY_LOOK_MILLISECONDS);
   const scale = openScale();
   const server = createServer(buildApp({ ...settings, database, logger, scale }));
 
   const stop = (): void => {
     logger.info('stopping: finishing what is in flight');
+    clearInterval(copying);
     // Streams never end by themselves.
     scale.close();
     const timer = setTimeout(() => server.closeAllConnections(), LAST_CALL_MILLISECONDS);

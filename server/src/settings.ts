@@ -8,6 +8,8 @@ export interface Settings {
   readonly port: number;
   /** Path of the SQLite file. */
   readonly database: string;
+  /** Look at every entry of every index at start, not only at the pages. */
+  readonly checkWhole: boolean;
   /** Fill an empty database with the demo scenario. */
   readonly demo: boolean;
   readonly logLevel: string;
@@ -38,6 +40,7 @@ const environment = z.object({
     .regex(/^[^\0]*[^\0/]$/, DATABASE_TAKES)
     .default('var/ypsigram.sqlite'),
   DEMO: z.enum(['0', '1'], 'DEMO takes 1 or 0.').default('0'),
+  CHECK: z.enum(['quick', 'whole'], 'CHECK takes quick or whole.').default('quick'),
   LOG_LEVEL: z
     .enum(
       ['trace', 'debug', 'info', 'warn', 'error', 'fatal', 'silent'],
@@ -52,7 +55,7 @@ const fromHere = (path: string): string => fileURLToPath(new URL(path, import.me
 export function readSettings(variables: NodeJS.ProcessEnv): Settings {
   const parsed = environment.safeParse(variables);
   if (!parsed.success) throw new Error(parsed.error.issues.map(({ message }) => message).join(' '));
-  const { HOST, PORT, DATABASE, DEMO, LOG_LEVEL } = parsed.data;
+  const { HOST, PORT, DATABASE, DEMO, CHECK, LOG_LEVEL } = parsed.data;
   const manifest = JSON.parse(readFileSync(fromHere('../package.json'), 'utf8')) as {
     version: string;
   };
@@ -61,6 +64,7 @@ export function readSettings(variables: NodeJS.ProcessEnv): Settings {
     port: PORT,
     database: DATABASE,
     demo: DEMO === '1',
+    checkWhole: CHECK === 'whole',
     logLevel: LOG_LEVEL,
     page: fromHere('../../web/dist'),
     version: manifest.version,

@@ -26,4 +26,26 @@ describe('the closest names', () => {
     expect(closestIngredients('', BUILT_IN_SHELF, 3)).toEqual([]);
     expect(closestIngredients('cream', BUILT_IN_SHELF, 2).length).toBe(2);
   });
+
+  it('never offers what the name says it is without', () => {
+    const allergens = (written: string): readonly string[] =>
+      closestIngredients(written, BUILT_IN_SHELF, 5).flatMap(
+        (id) => BUILT_IN_SHELF.ingredient(id)!.allergens,
+      );
+    expect(closestIngredients('butter', BUILT_IN_SHELF, 3)).toContain('butter');
+    for (const [written, without] of [
+      ['gluten-free flour blend', 'wheat'],
+      ['gluten free bread flour', 'wheat'],
+      ['vegan butter', 'milk'],
+      ['dairy-free cream cheese', 'milk'],
+      ['egg-free whole egg', 'egg'],
+      ['nut-free almond flour', 'tree nuts'],
+    ] as const) {
+      expect(allergens(written)).withContext(written).not.toContain(without);
+    }
+  });
+
+  it('offers nothing absurd for a word that only looks like it', () => {
+    expect(closestIngredients('nutmeats', BUILT_IN_SHELF, 3)).toEqual([]);
+  });
 });

@@ -52,21 +52,31 @@ function plain(character: string): string {
 /** Origins of a text in which every character stands where it stood; longest usual line. */
 const UNMOVED: readonly number[] = Array.from({ length: 400 }, (_, index) => index);
 
+/** A text as it is put together. Only its last character is looked at: that keeps it linear. */
 class PlainText {
-  text = '';
+  private readonly characters: string[] = [];
   readonly origin: number[] = [];
 
   push(piece: string, from: number): void {
     for (const character of piece) {
       // Runs of blanks count as one; none at the start.
-      if (character === ' ' && (this.text === '' || this.text.endsWith(' '))) continue;
-      this.text += character;
-      this.origin.push(from);
+      if (character === ' ' && (this.last === '' || this.last === ' ')) continue;
+      this.characters.push(character);
+      // One place for each unit of the text, of which a character can have two.
+      for (let unit = 0; unit < character.length; unit++) this.origin.push(from);
     }
+  }
+
+  get last(): string {
+    return this.characters.at(-1) ?? '';
+  }
+
+  get text(): string {
+    return this.characters.join('');
   }
 }
 
-function makePlain(written: string): PlainText {
+function makePlain(written: string): CleanLine {
   const result = new PlainText();
   let afterLink = -1;
   for (let at = 0; at < written.length;) {
@@ -97,13 +107,13 @@ function makePlain(written: string): PlainText {
     pushCharacter(result, character, at);
     at++;
   }
-  return result;
+  return { text: result.text, origin: result.origin };
 }
 
 function pushCharacter(result: PlainText, character: string, from: number): void {
   const vulgar = VULGAR_FRACTIONS[character];
   // "1¹⁄₂" is one and a half too.
-  if (vulgar === undefined && RAISED.test(character) && /\d$/.test(result.text)) {
+  if (vulgar === undefined && RAISED.test(character) && /\d/.test(result.last)) {
     result.push(` ${plain(character)}`, from);
     return;
   }
@@ -112,7 +122,7 @@ function pushCharacter(result: PlainText, character: string, from: number): void
     return;
   }
   // "1½" is one and a half, never eleven halves.
-  result.push(/\d$/.test(result.text) ? ` ${vulgar}` : vulgar, from);
+  result.push(/\d/.test(result.last) ? ` ${vulgar}` : vulgar, from);
 }
 
 /**

@@ -16,7 +16,8 @@ class Connection extends sqlite3.Database {
     // A file that was taken away is missed, not replaced by an empty one.
     super(file, mode & ~sqlite3.OPEN_CREATE, opened);
     this.configure('busyTimeout', BUSY_MILLISECONDS);
-    this.exec('PRAGMA synchronous = FULL; PRAGMA foreign_keys = ON');
+    // What is wrong with the file is told again by the first statement, where somebody listens.
+    this.exec('PRAGMA synchronous = FULL; PRAGMA foreign_keys = ON', () => undefined);
   }
 }
 

@@ -10,6 +10,8 @@ import * as imports from './migrations/0007-imports.js';
 import * as balance from './migrations/0008-balance.js';
 import * as changes from './migrations/0009-changes.js';
 import * as relaxed from './migrations/0010-relaxed.js';
+import * as authorKeys from './migrations/0011-author-keys.js';
+import { makeCopy } from './copies.js';
 import type { Database } from './database.js';
 
 interface Migration {
@@ -29,11 +31,15 @@ const MIGRATIONS: readonly Migration[] = [
   balance,
   changes,
   relaxed,
+  authorKeys,
 ];
 
+/** The names of all steps that this version knows. */
+export const MIGRATION_NAMES: readonly string[] = MIGRATIONS.map(({ name }) => name);
+
 /**
- * Brings the database to the newest shape, each step in a transaction of its own. Forward
- * only. Statements can be repeated, since a crash may fall between a step and its log entry.
+ * Brings the database to the newest shape, each step in a transaction of its own, after a copy of
+ * what is there. Forward only. Statements can be repeated, since a crash may fall between a step and its log entry.
  */
 export async function migrate(database: Database): Promise<void> {
   const { sequelize } = database;
@@ -45,5 +51,7 @@ export async function migrate(database: Database): Promise<void> {
     storage: new SequelizeStorage({ sequelize, tableName: 'migrations' }),
     logger: undefined,
   });
+  const [done, pending] = [await umzug.executed(), await umzug.pending()];
+  if (done.length > 0 && pending.length > 0) await makeCopy(database, 'before-update', new Date());
   await umzug.up();
 }

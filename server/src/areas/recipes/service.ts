@@ -55,6 +55,11 @@ type AuthoredText = AuthoredRevision & Pick<Recipe, 'title' | 'text' | 'standard
 
 /** Nobody looks further back than this. */
 const MOST_VERSIONS = 200;
+/** Of older ones than these, one a day is kept. */
+const VERSIONS_IN_FULL = 100;
+
+/** Versions are thinned with every so many changes. */
+const THINNED_EVERY = 20;
 
 /** Rows that one statement takes. */
 const AT_ONCE = 100;
@@ -126,13 +131,28 @@ export function recipeService(database: Database, context: RecipesContext): Reci
     };
   };
 
+  /** Of versions beyond the newest, the last of each day stays, and none beyond what anybody sees. */
+  const thinVersions = (id: string): Promise<unknown> =>
+    sequelize.query(
+      `DELETE FROM recipe_versions WHERE recipe_id = :id AND revision IN (
+        SELECT revision FROM (
+          SELECT revision,
+            row_number() OVER (ORDER BY revision DESC) AS age,
+            row_number() OVER (PARTITION BY substr(saved_at, 1, 10) ORDER BY revision DESC) AS of_day
+          FROM recipe_versions WHERE recipe_id = :id
+        ) WHERE age > :full AND (of_day > 1 OR age > :most))`,
+      { replacements: { id, full: VERSIONS_IN_FULL, most: MOST_VERSIONS } },
+    );
+
   /** Null when `revision` is not the newest. */
   const replaceIfNewest = (id: string, { revision, ...draft }: Replacement) =>
     database.write(async (): Promise<Recipe | null> => {
       const row = await rows.findOne({ where: { id, revision } });
       if (!row) return null;
       const { title, ingredients } = indexText(draft, (await context.kitchen()).shelf);
-      return toRecipe(await row.update({ ...draft, title, ingredients, updatedAt: instant() }));
+      const written = await row.update({ ...draft, title, ingredients, updatedAt: instant() });
+      if (written.revision % THINNED_EVERY === 0) await thinVersions(id);
+      return toRecipe(written);
     });
 
   const page = async ({ query, page, pageSize }: RecipeQuery): Promise<RecipePage> => {

@@ -1,0 +1,95 @@
+import { existsSync, statSync } from 'node:fs';
+import { resolve } from 'node:path';
+import { QueryTypes } from 'sequelize';
+import type { Database } from './database.js';
+import { listCopies } from './copies.js';
+
+/** What can be done, at the end of every sentence about a damaged file. */
+function advice(file: string): string {
+  const copies = listCopies(file).length;
+  return copies > 0
+    ? `Restore one of its ${copies} copies: npm run restore.`
+    : 'There is no copy of it beside it. Put back one that you have, or move the file away to begin anew.';
+}
+
+/**
+ * Looks at a file before it is opened. @throws Error with a sentence where it is there and empty, a
+ * folder, or no database at all
+ */
+export function checkFile(file: string): void {
+  if (!existsSync(file)) return;
+  const found = statSync(file);
+  const path = resolve(file);
+  if (found.isDirectory())
+    throw new Error(`${path} is a folder. DATABASE takes the path of a file.`);
+  if (found.size === 0) {
+    throw new Error(`The database ${path} was cut to nothing: it is empty. ${advice(file)}`);
+  }
+}
+
+/** Why a file could not be opened, in a sentence. */
+export function openingTrouble(file: string, error: unknown): Error {
+  const path = resolve(file);
+  const { code, original } = error as { code?: string; original?: { code?: string } };
+  const reason = original?.code ?? code ?? '';
+  if (reason === 'SQLITE_NOTADB' || reason === 'SQLITE_CORRUPT') {
+    return new Error(`The database ${path} is damaged, or no database. ${advice(file)}`);
+  }
+  if (['EACCES', 'EPERM', 'EROFS', 'SQLITE_READONLY', 'SQLITE_CANTOPEN'].includes(reason)) {
+    return new Error(
+      `The database ${path} can’t be written to. Give this user the right to write to it and to its folder, or choose another file with DATABASE=…`,
+    );
+  }
+  if (reason === 'ENOSPC' || reason === 'SQLITE_FULL') {
+    return new Error(
+      `There is no room on the disk for the database ${path}. Make room, then start again.`,
+    );
+  }
+  if (reason === 'SQLITE_BUSY') {
+    return new Error(
+      `Another program holds the database ${path}. Close that program, then start again.`,
+    );
+  }
+  return error instanceof Error ? error : new Error(String(error));
+}
+
+/**
+ * Looks at an open database before it is used. @throws Error with a sentence where its pages are
+ * damaged, or where it was written by a newer version; `whole` looks at every entry of every index
+ */
+export async function checkDatabase(
+  { sequelize, file }: Database,
+  known: readonly string[],
+  whole = false,
+): Promise<void> {
+  const path = resolve(file);
+  const damaged = `The database ${path} is damaged. ${advice(file)}`;
+  const check = whole ? 'integrity_check' : 'quick_check';
+  let results: readonly Record<string, string>[];
+  try {
+    results = await sequelize.query(`PRAGMA ${check}`, { type: QueryTypes.SELECT });
+  } catch {
+    throw new Error(damaged);
+  }
+  if (Object.values(results[0] ?? {})[0] !== 'ok') throw new Error(damaged);
+  const tables = await sequelize.query<{ name: string }>(
+    "SELECT name FROM sqlite_master WHERE type = 'table'",
+    { type: QueryTypes.SELECT },
+  );
+  const names = tables.map(({ name }) => name);
+  if (names.length === 0) return;
+  if (!names.includes('migrations')) {
+    throw new Error(
+      `The file ${path} is a database, but not one of a kitchen. Choose another with DATABASE=…`,
+    );
+  }
+  const done = await sequelize.query<{ name: string }>('SELECT name FROM migrations', {
+    type: QueryTypes.SELECT,
+  });
+  const newer = done.find(({ name }) => !known.includes(name));
+  if (newer) {
+    throw new Error(
+      `The database ${path} was used by a newer version (${newer.name}). Start that version, or restore a copy from before: npm run restore.`,
+    );
+  }
+}

@@ -1,0 +1,61 @@
+import { existsSync, mkdirSync, readdirSync, renameSync, rmSync } from 'node:fs';
+import { join } from 'node:path';
+import type { Database } from './database.js';
+
+/** As many daily copies stay, and as many from before a change of the database's shape. */
+const MOST_OF_A_KIND = 7;
+const DAY_MILLISECONDS = 24 * 60 * 60 * 1000;
+
+/** Why a copy was made. */
+export type CopyKind = 'daily' | 'before-update';
+
+/** A copy of the whole database, in a file of its own. */
+export interface Copy {
+  readonly name: string;
+  readonly file: string;
+  readonly kind: CopyKind;
+  readonly at: Date;
+}
+
+const NAME = /^(daily|before-update)-(\d{4}-\d\d-\d\d)T(\d\d)-(\d\d)-(\d\d)Z\.sqlite$/;
+
+/** The folder of the copies of a database, beside it. */
+export const copiesFolder = (file: string): string => `${file}-copies`;
+
+/** All copies of a database, the newest first. */
+export function listCopies(file: string): readonly Copy[] {
+  const folder = copiesFolder(file);
+  if (!existsSync(folder)) return [];
+  return readdirSync(folder)
+    .flatMap((name): Copy[] => {
+      const found = NAME.exec(name);
+      if (!found) return [];
+      const [, kind, day, hours, minutes, seconds] = found;
+      const at = new Date(`${day}T${hours}:${minutes}:${seconds}Z`);
+      return [{ name, file: join(folder, name), kind: kind as CopyKind, at }];
+    })
+    .sort((a, b) => b.at.getTime() - a.at.getTime());
+}
+
+/** Writes a copy of the database as it is now; the oldest of its kind go. */
+export async function makeCopy(database: Database, kind: CopyKind, now: Date): Promise<void> {
+  const folder = copiesFolder(database.file);
+  mkdirSync(folder, { recursive: true });
+  const moment = now.toISOString().slice(0, 19).replaceAll(':', '-');
+  const file = join(folder, `${kind}-${moment}Z.sqlite`);
+  const part = `${file}.part`;
+  rmSync(part, { force: true });
+  // A copy that was written to its end, and no other, gets its name.
+  await database.sequelize.query('VACUUM INTO :part', { replacements: { part } });
+  renameSync(part, file);
+  const old = listCopies(database.file).filter((copy) => copy.kind === kind);
+  for (const copy of old.slice(MOST_OF_A_KIND)) rmSync(copy.file, { force: true });
+}
+
+/** Makes the copy of today where there is none of the last 24 hours; whether it did. */
+export async function copyDaily(database: Database, now: Date): Promise<boolean> {
+  const newest = listCopies(database.file).find(({ kind }) => kind === 'daily');
+  if (newest && now.getTime() - newest.at.getTime() < DAY_MILLISECONDS) return false;
+  await makeCopy(database, 'daily', now);
+  return true;
+}
