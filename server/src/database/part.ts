@@ -10,9 +10,13 @@ export interface Part<T> {
   count(): Promise<number>;
 }
 
-/** When a row was deleted, as a document tells it; nothing of one that is here. */
-export const deletionOf = ({ deletedAt }: { deletedAt: Date | null }): { deletedAt?: string } =>
-  deletedAt ? { deletedAt: deletedAt.toISOString() } : {};
+/** When a row was deleted, as a document tells it; nothing of one that is here. The library hands
+ * a moment out as a date or as the text it keeps. */
+export const deletionOf = ({
+  deletedAt,
+}: {
+  readonly deletedAt: Date | string | null;
+}): { deletedAt?: string } => (deletedAt ? { deletedAt: new Date(deletedAt).toISOString() } : {});
 
 /** The same as a row has it. */
 export const deletionIn = ({

@@ -72,6 +72,22 @@ describe('the demo recipes', () => {
     });
   }
 
+  it('come in once: a kitchen that was emptied since stays as it is', async () => {
+    const empty = await startTestServer();
+    const { body: backup } = await empty.http.get('/api/backup').expect(200);
+    const server = await startTestServer();
+    await fillWithDemo(server.database);
+    await server.http
+      .post('/api/backup')
+      .send(backup as object)
+      .expect(200);
+    await fillWithDemo(server.database);
+    const { body } = await server.http.get('/api/recipes').expect(200);
+    expect((body as { total: number }).total).toBe(0);
+    await server.close();
+    await empty.close();
+  });
+
   it('leave the demo’s hands and authors with something to tell', async () => {
     const server = await startTestServer();
     await fillWithDemo(server.database);

@@ -8,13 +8,14 @@ import { DEMO_RECIPES } from './recipes.js';
 import { demoTrials } from './trials.js';
 
 /**
- * Fills a database that has never held a recipe with the demo scenario, whole or not at all;
+ * Fills a database that has never held a kitchen or a recipe with the demo scenario, whole or not at all;
  * others are left alone.
  */
 export async function fillWithDemo(database: Database): Promise<void> {
   await database.write(async () => {
-    if ((await recipeModel(database.sequelize).count({ paranoid: false })) > 0) return;
     const { kitchen, authors, recipes, trials } = buildAreas(database, () => new Date());
+    const isUsed = (await kitchen.read()).revision > 0;
+    if (isUsed || (await recipeModel(database.sequelize).count({ paranoid: false })) > 0) return;
     await kitchen.replace(DEMO_KITCHEN);
     const drafts = DEMO_AUTHORS.map((draft) => authorDraft.parse(draft));
     const ids = await authors.createAll(drafts);

@@ -15,6 +15,7 @@ import { intendedMass } from '@ypsigram/core/conversion';
 import { readRecipe } from '@ypsigram/core/reading';
 import type { Shelf } from '@ypsigram/core/catalogue';
 import { USUAL_STANDARD } from '@ypsigram/core/units';
+import { takeTurns } from '../../context/turns.js';
 import type { Database } from '../../database/database.js';
 import { notFound } from '../../http/problem.js';
 import { importModel } from './model.js';
@@ -102,7 +103,10 @@ export function importService(database: Database, context: ImportsContext): Impo
         const by = nameOf(recipe);
         return author === null || by === null || keyOf(by) === keyOf(author);
       }) ?? null;
-    return recipes.map((imported) => {
+    const coming: Coming[] = [];
+    const turn = takeTurns();
+    for (const imported of recipes) {
+      await turn();
       const standard = imported.standard ?? USUAL_STANDARD;
       const reading = readRecipe(imported.text, standard, shelf);
       const title = imported.title ?? reading.title ?? UNTITLED;
@@ -113,15 +117,16 @@ export function importService(database: Database, context: ImportsContext): Impo
       const open = lines.filter(
         (line) => line.amount !== null && intendedMass(line, standard, shelf) === null,
       );
-      return {
+      coming.push({
         imported,
         title,
         ingredientCount: lines.length,
         openCount: open.length,
         here: met,
         status,
-      };
-    });
+      });
+    }
+    return coming;
   };
 
   /** The ids of all authors that are named, the missing ones made. */

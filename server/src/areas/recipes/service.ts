@@ -15,6 +15,7 @@ import {
   type AuthorKnowledge,
   type KitchenContext,
 } from '../../context/kitchen-context.js';
+import { takeTurns } from '../../context/turns.js';
 import type { Database } from '../../database/database.js';
 import type { Part } from '../../database/part.js';
 import { removable, type Removable } from '../../database/removable.js';
@@ -211,9 +212,14 @@ export function recipeService(database: Database, context: RecipesContext): Reci
     createAll: (drafts) =>
       database.write(async () => {
         const created: Recipe[] = [];
+        const turn = takeTurns();
         for (let at = 0; at < drafts.length; at += AT_ONCE) {
-          const part = await Promise.all(drafts.slice(at, at + AT_ONCE).map(newRow));
-          created.push(...(await rows.bulkCreate(part)).map(toRecipe));
+          const some = [];
+          for (const draft of drafts.slice(at, at + AT_ONCE)) {
+            some.push(await newRow(draft));
+            await turn();
+          }
+          created.push(...(await rows.bulkCreate(some)).map(toRecipe));
         }
         return created;
       }),

@@ -1,0 +1,107 @@
+import { copyFileSync, existsSync, mkdtempSync, renameSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import type { Problem } from '@ypsigram/contract';
+import { startTestServer } from '../testing/test-server.js';
+import { checkDatabase, checkFile, openingTrouble } from './check.js';
+import { copyDaily, listCopies, makeCopy } from './copies.js';
+import { openDatabase } from './database.js';
+import { MIGRATION_NAMES, migrate } from './migrate.js';
+
+const DAY = 24 * 60 * 60 * 1000;
+
+describe('a database in trouble', () => {
+  let folder: string;
+  beforeEach(() => {
+    folder = mkdtempSync(join(tmpdir(), 'ypsigram-trouble-'));
+  });
+  afterEach(() => rmSync(folder, { recursive: true }));
+  const at = (name: string): string => join(folder, name);
+
+  it('that was cut to nothing, or is a folder, is told before it is opened', () => {
+    writeFileSync(at('empty.sqlite'), '');
+    expect(() => checkFile(at('empty.sqlite'))).toThrowError(/cut to nothing/);
+    expect(() => checkFile(folder)).toThrowError(/is a folder/);
+    expect(() => checkFile(at('new.sqlite'))).not.toThrow();
+  });
+
+  it('that is no database is told with what to do', async () => {
+    writeFileSync(at('text.sqlite'), 'flour, water, salt\n'.repeat(500));
+    const opening = openDatabase(at('text.sqlite')).catch((error: unknown) => {
+      throw openingTrouble(at('text.sqlite'), error);
+    });
+    await expectAsync(opening).toBeRejectedWithError(/is damaged, or no database/);
+  });
+
+  it('with broken pages is not used', async () => {
+    const server = await startTestServer();
+    for (let count = 0; count < 40; count++) {
+      await server.http.post('/api/recipes').send({ text: `Buns ${count}\n2 cups flour` });
+    }
+    await makeCopy(server.database, 'daily', new Date());
+    const [copy] = listCopies(server.file);
+    const broken = at('broken.sqlite');
+    copyFileSync(copy!.file, broken);
+    const { open } = await import('node:fs/promises');
+    const handle = await open(broken, 'r+');
+    await handle.write(Buffer.alloc(6000, 7), 0, 6000, 9000);
+    await handle.close();
+    const database = await openDatabase(broken);
+    await expectAsync(checkDatabase(database, MIGRATION_NAMES)).toBeRejectedWithError(/is damaged/);
+    await database.close();
+    await server.close();
+  });
+
+  it('of a newer version is not used', async () => {
+    const database = await openDatabase(at('newer.sqlite'));
+    await migrate(database);
+    await expectAsync(checkDatabase(database, MIGRATION_NAMES)).toBeResolved();
+    await database.sequelize.query("INSERT INTO migrations (name) VALUES ('9999-later')");
+    await expectAsync(checkDatabase(database, MIGRATION_NAMES)).toBeRejectedWithError(
+      /newer version \(9999-later\)/,
+    );
+    await database.close();
+  });
+
+  it('that was taken away says so, writes nothing elsewhere, and goes on once it is back', async () => {
+    const server = await startTestServer();
+    const add = () => server.http.post('/api/recipes').send({ text: 'Buns\n2 cups flour' });
+    await add().expect(201);
+    renameSync(server.file, `${server.file}.away`);
+    const { body } = await add().expect(503);
+    expect((body as Problem).detail).toContain('was moved or deleted');
+    expect(existsSync(server.file)).toBeFalse();
+    // What was saved can still be taken out.
+    const { body: backup } = await server.http.get('/api/backup').expect(200);
+    expect((backup as { recipes: unknown[] }).recipes.length).toBe(1);
+    renameSync(`${server.file}.away`, server.file);
+    await add().expect(201);
+    await server.close();
+  });
+
+  it('is copied once a day, seven times', async () => {
+    const database = await openDatabase(at('kitchen.sqlite'));
+    await migrate(database);
+    const monday = new Date('2026-03-02T06:00:00Z').getTime();
+    expect(await copyDaily(database, new Date(monday))).toBeTrue();
+    expect(await copyDaily(database, new Date(monday + DAY / 2))).toBeFalse();
+    for (let day = 1; day < 10; day++) await copyDaily(database, new Date(monday + day * DAY));
+    const copies = listCopies(at('kitchen.sqlite'));
+    expect(copies.length).toBe(7);
+    expect(copies[0]!.at.toISOString()).toBe('2026-03-11T06:00:00.000Z');
+    // Each is a whole database.
+    const copy = await openDatabase(copies[0]!.file);
+    await expectAsync(checkDatabase(copy, MIGRATION_NAMES, true)).toBeResolved();
+    await copy.close();
+    await database.close();
+  });
+
+  it('is copied before it is brought up to date', async () => {
+    const database = await openDatabase(at('old.sqlite'));
+    await migrate(database);
+    await database.sequelize.query("DELETE FROM migrations WHERE name = '0011-author-keys'");
+    await migrate(database);
+    expect(listCopies(at('old.sqlite')).map(({ kind }) => kind)).toEqual(['before-update']);
+    await database.close();
+  });
+});
