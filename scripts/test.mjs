@@ -31,6 +31,7 @@ const RUNNERS = [
   ['core', ['npx', 'ng', 'test', 'core']],
   ['web', ['npx', 'ng', 'test', 'web']],
   ['server', ['npm', 'run', '--silent', 'test', '--workspace', 'server']],
+  ['torture', ['node', 'scripts/torture.mjs', '--short']],
 ];
 
 /** Adds up a runner's own report; null where it has left none. */

@@ -176,4 +176,15 @@ describe('recipes out and in', () => {
       .get('/api/exports?format=text&ids=00000000-0000-4000-8000-000000000000')
       .expect(404);
   });
+
+  it('takes two recipes without a name for two, and the same text for the same', async () => {
+    const server = await startTestServer();
+    const recipes = ['1 cup flour', '2 cups oats'].map((text) => ({ text }));
+    const send = async () =>
+      (await server.http.post('/api/imports').send({ recipes }).expect(200))
+        .body as RecipeImportReply;
+    expect((await send()).items.map(({ status }) => status)).toEqual(['new', 'new']);
+    expect((await send()).items.map(({ status }) => status)).toEqual(['same', 'same']);
+    await server.close();
+  });
 });

@@ -97,6 +97,9 @@ export function importService(database: Database, context: ImportsContext): Impo
       const key = keyOf(recipe.title);
       byTitle.set(key, [...(byTitle.get(key) ?? []), recipe]);
     }
+    const untitled = new Map(
+      here.filter(({ title }) => title === UNTITLED).map((recipe) => [recipe.text, recipe]),
+    );
     /** The recipe of that name here: by the same author, where both say who it is by. */
     const known = (title: string, author: string | null): Recipe | null =>
       byTitle.get(keyOf(title))?.find((recipe) => {
@@ -111,7 +114,9 @@ export function importService(database: Database, context: ImportsContext): Impo
       const reading = readRecipe(imported.text, standard, shelf);
       const title = imported.title ?? reading.title ?? UNTITLED;
       const lines = reading.lines.filter(({ kind }) => kind === 'ingredient');
-      const met = known(title, imported.author);
+      // What has no name is known by its text alone: two of them are two recipes.
+      const met =
+        title === UNTITLED ? (untitled.get(imported.text) ?? null) : known(title, imported.author);
       const isSame = met !== null && saysTheSame(imported, met, nameOf(met));
       const status = met === null ? 'new' : isSame ? 'same' : 'changed';
       const open = lines.filter(
