@@ -15,6 +15,7 @@ const CORE_ORDER = [
   'fills',
   'baking',
   'batch',
+  'quick',
   'formula',
   'chance',
   'calibration',
@@ -53,6 +54,7 @@ const coreFolders = CORE_ORDER.map((folder, at) => ({
 const AREAS = [
   'authors',
   'backup',
+  'conversions',
   'exports',
   'health',
   'imports',
@@ -91,6 +93,7 @@ const PLACE_ROOMS = ['batch', 'editor', 'ledger', 'lines', 'versions', 'views'];
 const WEB_FOLDERS = {
   api: [],
   kit: ['api', 'state'],
+  quick: ['kit', 'state'],
   scale: ['api', 'kit', 'state'],
   state: ['api'],
   workers: ['kit'],
@@ -131,6 +134,8 @@ export default tseslint.config(
         module: 'writable',
         __dirname: 'readonly',
         setTimeout: 'readonly',
+        AbortSignal: 'readonly',
+        Buffer: 'readonly',
         jasmine: 'readonly',
       },
     },
@@ -158,7 +163,10 @@ export default tseslint.config(
     rules: {
       '@typescript-eslint/consistent-type-imports': ['error', { fixStyle: 'inline-type-imports' }],
       '@typescript-eslint/no-import-type-side-effects': 'error',
-      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_' }],
+      '@typescript-eslint/no-unused-vars': [
+        'error',
+        { argsIgnorePattern: '^_', ignoreRestSiblings: true },
+      ],
       'no-console': ['error', { allow: ['warn', 'error', 'log'] }],
       eqeqeq: 'error',
     },

@@ -7,7 +7,6 @@ export {
   type AuthorReplacement,
 } from './authors.js';
 export {
-  backup,
   backupAuthor,
   backupHead,
   backupRecipe,
@@ -39,6 +38,7 @@ export {
 } from './kitchen.js';
 export * from './limits.js';
 export { fillingWeight } from './parts.js';
+export { conversionRequest, toConversionReply, type ConversionReply } from './conversions.js';
 export { toBakeReply, toPlanReply } from './plan-replies.js';
 export { planRequest, type PlanReply, type PlanRequest } from './plans.js';
 export type { Conflict, Health, Problem } from './problems.js';

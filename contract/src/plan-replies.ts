@@ -15,7 +15,8 @@ import type { PlanReply, planMeasure } from './plans.js';
 import { toAmountReply, toIntendedReply } from './readings.js';
 import { CAUTION_MESSAGES, adviceMessage } from './wording/index.js';
 
-function toMeasureReply(measure: MeasurePlan): z.infer<typeof planMeasure> {
+/** A measure plan as it crosses the wire. */
+export function toMeasureReply(measure: MeasurePlan): z.infer<typeof planMeasure> {
   const { method: filled, millilitres, fills, shown, grams, basis } = measure;
   return {
     method: filled,

@@ -9,6 +9,7 @@ import {
 } from '@ypsigram/contract';
 import { authorRoutes } from './areas/authors/routes.js';
 import { backupRoutes } from './areas/backup/routes.js';
+import { conversionRoutes } from './areas/conversions/routes.js';
 import { exportRoutes } from './areas/exports/routes.js';
 import { healthRoutes } from './areas/health/routes.js';
 import { importRoutes } from './areas/imports/routes.js';
@@ -56,6 +57,13 @@ function api({ database, version, scale, now = () => new Date() }: Parts): Route
   router.use('/health', healthRoutes(version));
   router.use('/openapi.json', openApiRoutes(version));
   router.use('/readings', readingRoutes({ kitchen: kitchenContext, author }));
+  router.use(
+    '/conversions',
+    conversionRoutes({
+      kitchen: kitchenContext,
+      standard: async () => (await kitchen.read()).standard,
+    }),
+  );
   const planning = {
     changes: () => database.changes(),
     recipe: (id: string) => recipes.read(id),

@@ -3,6 +3,7 @@ import type { z } from 'zod';
 import { author, authorDraft, authorList, authorReplacement } from '../authors.js';
 import { kitchen, kitchenReplacement } from '../kitchen.js';
 import { chanceReply, chanceRequest } from '../chances.js';
+import { conversionReply, conversionRequest } from '../conversions.js';
 import { planReply, planRequest } from '../plans.js';
 import { conflict, health } from '../problems.js';
 import { filePaths } from './files.js';
@@ -94,6 +95,16 @@ export function openApiDocument(version: string): object {
           requestBody: json(readingRequest),
           responses: {
             '200': { description: 'What was understood.', ...json(readingReply) },
+            ...refused,
+          },
+        },
+      },
+      '/api/conversions': {
+        post: {
+          summary: 'Answer one line: an amount in another unit, a heat, a pan; saves nothing',
+          requestBody: json(conversionRequest),
+          responses: {
+            '200': { description: 'The answer.', ...json(conversionReply) },
             ...refused,
           },
         },

@@ -14,5 +14,5 @@ export {
   writeFactor,
 } from './factor.js';
 export { factorOfLoads, type Holds, type Loads, loadsFor } from './loads.js';
-export { type Pan, panMillilitres } from './pan-volume.js';
+export { type Pan, panMillilitres, panRatio } from './pan-volume.js';
 export { type LineGrams, recipeSize, type RecipeSize } from './recipe-size.js';

@@ -12,7 +12,12 @@ export {
 } from './answers.js';
 export { clean, type CleanLine } from './clean.js';
 export {
+  celsiusOf,
+  celsiusOfGas,
   factsOf,
+  FAN_OFFSET,
+  gasMarkOf,
+  panIn,
   type Facts,
   type OvenSetting,
   type PanSize,

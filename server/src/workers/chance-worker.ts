@@ -33,7 +33,11 @@ function finished<T>(steps: Steps<T>): T {
   }
 }
 
-/** Does a job from end to end: nobody waits for this thread but who asked. */
+/**
+ * Does a job from end to end: nobody waits for this thread but who asked.
+ *
+ * @public The pool calls it by its file.
+ */
 export default function bake({ lines, options, wanted, learn }: ChanceJob): ChanceResult {
   return {
     chances: simulate(lines, options),

@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
+import { ChangeDetectionStrategy, Component, inject, signal } from '@angular/core';
 import { RouterLink, RouterLinkActive, RouterOutlet } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { authorsActions } from './state/authors/authors.feature';
@@ -6,6 +6,7 @@ import { Beam } from './kit/beam/beam';
 import { writeFiguresWith } from '@ypsigram/contract';
 import { kitchenFeature } from './state/kitchen/kitchen.feature';
 import { kitchenActions } from './state/kitchen/kitchen.actions';
+import { QuickQuestion } from './quick/quick-question';
 import { LiveScale } from './scale/live-scale';
 import { ScaleStrip } from './scale/scale-strip';
 import { trialsActions } from './state/trials/trials.feature';
@@ -13,14 +14,18 @@ import { trialsActions } from './state/trials/trials.feature';
 /** The frame around every place. */
 @Component({
   selector: 'yg-root',
-  imports: [Beam, RouterLink, RouterLinkActive, RouterOutlet, ScaleStrip],
+  imports: [Beam, QuickQuestion, RouterLink, RouterLinkActive, RouterOutlet, ScaleStrip],
   templateUrl: './app.html',
   styleUrl: './app.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  host: { '[class.weighing]': "scale.status() !== 'off'" },
+  host: {
+    '[class.weighing]': "scale.status() !== 'off'",
+    '(document:keydown)': 'press($event)',
+  },
 })
 export class App {
   protected readonly scale = inject(LiveScale);
+  protected readonly isAsking = signal(false);
 
   constructor() {
     const store = inject(Store);
@@ -28,5 +33,12 @@ export class App {
     store.dispatch(kitchenActions.kitchenAskedFor());
     store.dispatch(trialsActions.trialsAskedFor());
     store.dispatch(authorsActions.authorsAskedFor());
+  }
+
+  /** Ctrl K asks the quick question from everywhere. */
+  protected press(event: KeyboardEvent): void {
+    if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'k') return;
+    event.preventDefault();
+    this.isAsking.set(true);
   }
 }

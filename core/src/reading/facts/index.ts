@@ -1,4 +1,4 @@
 export { factsOf, type Facts } from './facts.js';
-export type { OvenSetting } from './oven.js';
-export type { PanSize } from './pans.js';
+export { celsiusOf, celsiusOfGas, FAN_OFFSET, gasMarkOf, type OvenSetting } from './oven.js';
+export { panIn, type PanSize } from './pans.js';
 export type { Purpose, TimeSpan } from './times.js';

@@ -25,7 +25,7 @@ const BARE = /\boven\b[^.;\d]{0,30}?(\d{3})(?! ?(?:g|ml|cm))\b|\b(\d{3})-?(?:deg
 const LEAST_BARE_FAHRENHEIT = 275;
 
 /** An oven with its fan on bakes as if it were this much hotter, by the usual rule of thumb. */
-const FAN_OFFSET = 20;
+export const FAN_OFFSET = 20;
 
 /** Gas marks, in degrees Celsius: 25 °F to a mark from 275 °F at mark 1, rounded as cookers are. */
 const GAS_CELSIUS: ReadonlyMap<number, number> = new Map([
@@ -45,6 +45,22 @@ const GAS_CELSIUS: ReadonlyMap<number, number> = new Map([
 
 /** Degrees Celsius of so many degrees Fahrenheit, unrounded. */
 export const celsiusOf = (fahrenheit: number): number => ((fahrenheit - 32) * 5) / 9;
+
+/** The gas mark nearest to so many degrees Celsius; null where cookers have none so low or high. */
+export function gasMarkOf(celsius: number): number | null {
+  const marks = [...GAS_CELSIUS];
+  const [first, last] = [marks[0]![1], marks.at(-1)![1]];
+  if (celsius < first - GAS_STEP || celsius > last + GAS_STEP) return null;
+  return marks.reduce((best, one) =>
+    Math.abs(one[1] - celsius) < Math.abs(best[1] - celsius) ? one : best,
+  )[0];
+}
+
+/** Degrees Celsius of a gas mark; null for one that no cooker has. */
+export const celsiusOfGas = (mark: number): number | null => GAS_CELSIUS.get(mark) ?? null;
+
+/** Half a step between gas marks, in degrees Celsius. */
+const GAS_STEP = 10;
 
 const isOven = (celsius: number): boolean => celsius >= COOLEST && celsius <= HOTTEST;
 

@@ -42,7 +42,7 @@ function inField<T>(field: string, work: () => T): T {
     return work();
   } catch (error) {
     if (!(error instanceof ProblemError)) throw error;
-    const { field: below, errors: _all, ...extra } = error.extra;
+    const { field: below, errors, ...extra } = error.extra;
     throw new ProblemError(error.status, error.detail, {
       ...extra,
       field: below ? `${field}.${below}` : field,

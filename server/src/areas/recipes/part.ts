@@ -71,7 +71,7 @@ export function recipePart(
         last = found.at(-1)!.number;
         const versions = await versionsOf(found.map(({ id }) => id));
         yield found.map((row): WholeRecipe => {
-          const { deletedAt: _gone, authorId, ...recipe } = toRecipe(row);
+          const { deletedAt, authorId, ...recipe } = toRecipe(row);
           // Whoever is deleted is not in a backup.
           const isHere = authorId !== null && (withDeleted || here.has(authorId));
           return {
@@ -93,7 +93,7 @@ export function recipePart(
 
     async load(recipes) {
       const all = [];
-      for (const { versions: _earlier, ...recipe } of recipes) {
+      for (const { versions, ...recipe } of recipes) {
         const ingredients = await ingredientsOf({ ...recipe, versions: [] });
         all.push({ ...recipe, ...deletionIn(recipe), ingredients });
       }

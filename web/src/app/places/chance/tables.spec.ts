@@ -110,6 +110,6 @@ describe('what is assumed', () => {
     const tool = rows.find(([name]) => name === 'size of a tool')!;
     expect(tool[1]).toBe('2.5 %');
     expect(tool[3]).toContain('Drawer');
-    expect(rows.find(([name]) => name === 'a hand')![1]).toBe('50 % of one fill');
+    expect(rows.find(([name]) => name === 'a hand')![1]).toBe('75 % of one fill');
   });
 });

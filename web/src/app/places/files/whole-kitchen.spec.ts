@@ -1,5 +1,6 @@
 import { TestBed, type ComponentFixture } from '@angular/core/testing';
 import { provideState, provideStore } from '@ngrx/store';
+import { HttpErrorResponse } from '@angular/common/http';
 import { of, throwError } from 'rxjs';
 import { BACKUP_FORMAT, type RestoreReply } from '@ypsigram/contract';
 import { FilesApi } from '../../api/files-api';
@@ -7,12 +8,13 @@ import { kitchenFeature } from '../../state/kitchen/kitchen.feature';
 import { until } from '../../testing/until';
 import { WholeKitchen } from './whole-kitchen';
 
-const PREVIEW = {
+const PREVIEW: RestoreReply = {
   madeAt: '2026-11-03T10:00:00.000Z',
   coming: { recipes: 6, authors: 2, trials: 82, tools: 10 },
   going: { recipes: 1, authors: 0, trials: 0, tools: 9 },
+  notes: [],
   safetyCopyId: null,
-} as unknown as RestoreReply;
+};
 
 describe('the whole kitchen in one file', () => {
   let api: jasmine.SpyObj<FilesApi>;
@@ -50,14 +52,21 @@ describe('the whole kitchen in one file', () => {
       .click();
   const BACKUP = JSON.stringify({ format: BACKUP_FORMAT });
 
-  it('refuses a file that breaks off, and one that is something else', async () => {
+  it('says what is wrong with a file, and replaces nothing', async () => {
+    const detail = 'This is not a complete backup file.';
+    api.lookAtBackup.and.returnValue(
+      throwError(() => new HttpErrorResponse({ status: 400, error: { detail } })),
+    );
     choose('{"format": ');
-    await shows('not a complete backup file');
-    choose('{"recipes": []}');
-    await shows('not a backup of a kitchen');
-    choose('null');
-    await shows('not a backup of a kitchen');
-    expect(api.lookAtBackup).not.toHaveBeenCalled();
+    await shows(detail);
+    expect(page().textContent).not.toContain('Restore backup');
+    expect(api.restore).not.toHaveBeenCalled();
+  });
+
+  it('says what was mended in a backup before it is restored', async () => {
+    api.lookAtBackup.and.returnValue(of({ ...PREVIEW, notes: ['1 recipe has no author.'] }));
+    choose(BACKUP);
+    await shows('1 recipe has no author.');
   });
 
   it('shows what would be replaced before anything is, and can be left', async () => {

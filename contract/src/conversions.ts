@@ -1,0 +1,134 @@
+import { z } from 'zod';
+import type { Shelf } from '@ypsigram/core/catalogue';
+import type { Intended } from '@ypsigram/core/conversion';
+import type { QuickAnswer } from '@ypsigram/core/quick';
+import { intended, method, standard, unit } from './parts.js';
+import { toMeasureReply } from './plan-replies.js';
+import { planMeasure } from './plans.js';
+import { toIntendedReply } from './readings.js';
+import { quickText } from './wording/index.js';
+
+/** No question is longer. */
+const LONGEST_QUESTION = 200;
+
+export const conversionRequest = z.strictObject({
+  question: z
+    .string('Write the question, for example “1 3/4 cups cocoa in grams”.')
+    .max(LONGEST_QUESTION, 'Ask for one thing at a time, in at most 200 characters.')
+    .meta({ description: '“1 3/4 cups cocoa in grams”, “350 F”, “20 cm round to 23 cm”.' }),
+  standard: standard.optional().meta({
+    description: 'Whose cups and spoons are meant, where that are not this kitchen’s.',
+  }),
+});
+
+const says = z.string().meta({ description: 'The answer in a few words.' });
+const weight = z.object({ grams: z.number(), grid: z.number(), shown: z.string() });
+const mass = intended.pick({ grams: true, low: true, high: true });
+
+const measureReply = z.object({
+  kind: z.literal('measure'),
+  says,
+  written: z.string(),
+  ingredientId: z.string(),
+  ingredient: z.string(),
+  intended,
+  wanted: z.object({ unit, amount: z.number() }).nullable().meta({
+    description: 'In the unit that was asked for. Unrounded.',
+  }),
+  weight: weight.nullable(),
+  measure: planMeasure.nullable().meta({ description: 'By the tools of this kitchen.' }),
+  ways: z.array(mass.extend({ method })).meta({ description: 'By each way of filling.' }),
+  standards: z.array(z.object({ standard, grams: z.number() })).meta({
+    description: 'The same amount of other countries’ cups and spoons.',
+  }),
+  times: z.array(
+    z.object({
+      times: z.string(),
+      grams: z.number().nullable(),
+      weight: weight.nullable(),
+      measure: z.string().nullable(),
+    }),
+  ),
+});
+
+const heatReply = z.object({
+  kind: z.literal('heat'),
+  says,
+  celsius: z.number(),
+  fahrenheit: z.number(),
+  gasMark: z.number().nullable(),
+  fanCelsius: z.number(),
+});
+
+const panReply = z.object({
+  kind: z.literal('pan'),
+  says,
+  factor: z.object({ exact: z.string(), value: z.number() }),
+});
+
+const noReply = z.object({
+  kind: z.literal('none'),
+  says,
+  reason: z.enum(['empty', 'no-amount', 'unknown-ingredient', 'unknown-weight']),
+  closest: z.array(z.object({ ingredientId: z.string(), name: z.string() })),
+});
+
+export const conversionReply = z.discriminatedUnion('kind', [
+  measureReply,
+  heatReply,
+  panReply,
+  noReply,
+]);
+
+export type ConversionReply = z.infer<typeof conversionReply>;
+
+const toMass = ({ grams, low, high }: Intended) => ({ grams, low, high });
+
+/** The answer to a quick question as it crosses the wire. */
+export function toConversionReply(answer: QuickAnswer, shelf: Shelf): ConversionReply {
+  const text = quickText(answer);
+  switch (answer.kind) {
+    case 'measure': {
+      const { line, ingredient, wanted, plan, ways, standards, times } = answer;
+      return {
+        kind: answer.kind,
+        says: text,
+        written: line.written,
+        ingredientId: ingredient.id,
+        ingredient: ingredient.name,
+        intended: toIntendedReply(answer.intended),
+        wanted,
+        weight: plan.weight,
+        measure: plan.measure && toMeasureReply(plan.measure),
+        ways: ways.map((way) => ({ ...toMass(way.intended), method: way.method })),
+        standards: standards.map((one) => ({ ...one })),
+        times: times.map((one) => ({
+          times: one.times.toFraction(),
+          grams: one.plan.intended?.grams ?? null,
+          weight: one.plan.weight,
+          measure: one.plan.measure?.shown ?? null,
+        })),
+      };
+    }
+    case 'heat':
+      return { ...answer, says: text };
+    case 'pan': {
+      const { factor } = answer;
+      return {
+        kind: answer.kind,
+        says: text,
+        factor: { exact: factor.toFraction(), value: factor.valueOf() },
+      };
+    }
+    case 'none':
+      return {
+        kind: answer.kind,
+        says: text,
+        reason: answer.reason,
+        closest: answer.closest.map((ingredientId) => ({
+          ingredientId,
+          name: shelf.ingredient(ingredientId)?.name ?? ingredientId,
+        })),
+      };
+  }
+}

@@ -1,0 +1,44 @@
+import { celsiusOf, celsiusOfGas, FAN_OFFSET, gasMarkOf } from '../reading/index.js';
+
+/** An oven's heat on every scale. Degrees are unrounded. */
+export interface HeatAnswer {
+  readonly kind: 'heat';
+  readonly celsius: number;
+  readonly fahrenheit: number;
+  /** The nearest mark; null where cookers have none so low or high. */
+  readonly gasMark: number | null;
+  /** What to set with the fan on, by the usual rule of thumb: 20 °C less. */
+  readonly fanCelsius: number;
+}
+
+const DEGREES =
+  /^(-?\d{1,3}(?:[.,]\d)?) ?(?:°|º|deg(?:rees?|\.)?)? ?(c|f|celsius|fahrenheit)\b\.?(?: ?(fan|convection))?$/i;
+const GAS = /^gas(?: mark)? ?(\d{1,2}|1\/[24]|[¼½])$/i;
+const PARTS: Readonly<Record<string, number>> = { '1/4': 0.25, '¼': 0.25, '1/2': 0.5, '½': 0.5 };
+
+/** Colder is no kitchen, hotter no oven. */
+const COLDEST = -40;
+const HOTTEST = 500;
+
+/** The heat that a text names: "350 F", "180°C fan", "gas mark 4". Null where it names none. */
+export function heatIn(text: string): HeatAnswer | null {
+  const gas = GAS.exec(text.trim());
+  if (gas) {
+    const celsius = celsiusOfGas(PARTS[gas[1]!] ?? Number(gas[1]));
+    return celsius === null ? null : answer(celsius);
+  }
+  const found = DEGREES.exec(text.trim());
+  if (!found) return null;
+  const degrees = Number(found[1]!.replace(',', '.'));
+  const set = /^f/i.test(found[2]!) ? celsiusOf(degrees) : degrees;
+  const celsius = found[3] ? set + FAN_OFFSET : set;
+  return celsius < COLDEST || celsius > HOTTEST ? null : answer(celsius);
+}
+
+const answer = (celsius: number): HeatAnswer => ({
+  kind: 'heat',
+  celsius,
+  fahrenheit: (celsius * 9) / 5 + 32,
+  gasMark: gasMarkOf(celsius),
+  fanCelsius: celsius - FAN_OFFSET,
+});

@@ -1,0 +1,4 @@
+export { ask, type QuickAnswer } from './ask.js';
+export type { HeatAnswer } from './heat.js';
+export type { MeasureAnswer, NoAnswer, QuickKitchen } from './measure.js';
+export type { PanAnswer } from './pans.js';

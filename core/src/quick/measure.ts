@@ -1,0 +1,165 @@
+import { Fraction, midpoint, type Amount } from '../amount/index.js';
+import { planLine, type Batch, type PlanLine } from '../batch/index.js';
+import { closestIngredients, type Ingredient, type Method } from '../catalogue/index.js';
+import { intendedMass, type Intended } from '../conversion/index.js';
+import { defaultMethod, densityOf, measureSize, methodsFor } from '../measuring/index.js';
+import { readLine, type Line } from '../reading/index.js';
+import {
+  STANDARDS,
+  gramsIn,
+  isMassUnit,
+  isVolumeUnit,
+  millilitresIn,
+  type Standard,
+  type Unit,
+} from '../units/index.js';
+
+/** What is asked for: an amount of a unit, exact but for what a density makes of it. */
+export interface Wanted {
+  readonly unit: Unit;
+  readonly amount: number;
+}
+
+/** The same written amount, filled by another method. */
+export interface WayAnswer {
+  readonly method: Method;
+  readonly intended: Intended;
+}
+
+/** The same written amount, by another country's cups and spoons. */
+export interface StandardAnswer {
+  readonly standard: Standard;
+  readonly grams: number;
+}
+
+/** The same as so many batches of it. */
+export interface TimesAnswer {
+  readonly times: Fraction;
+  readonly plan: PlanLine;
+}
+
+/** An amount of an ingredient, by every way there is to say it. */
+export interface MeasureAnswer {
+  readonly kind: 'measure';
+  readonly line: Line;
+  readonly ingredient: Ingredient;
+  readonly intended: Intended;
+  /** In the unit that was asked for; null where none was, or nothing tells its density. */
+  readonly wanted: Wanted | null;
+  /** By this kitchen's tools and scales. */
+  readonly plan: PlanLine;
+  /** By each way of filling; empty where it was not filled. */
+  readonly ways: readonly WayAnswer[];
+  /** By each standard that makes a difference; empty where it was not filled. */
+  readonly standards: readonly StandardAnswer[];
+  readonly times: readonly TimesAnswer[];
+}
+
+/** Nothing that could be worked out, and why. */
+export interface NoAnswer {
+  readonly kind: 'none';
+  readonly reason: 'empty' | 'no-amount' | 'unknown-ingredient' | 'unknown-weight';
+  /** What it may be instead, by its ids, the closest first. */
+  readonly closest: readonly string[];
+}
+
+/** What a question is answered with. */
+export interface QuickKitchen extends Omit<Batch, 'factor'> {
+  readonly standard: Standard;
+}
+
+const MOST_CLOSEST = 3;
+const TIMES = [new Fraction(1, 2), new Fraction(2), new Fraction(3)] as const;
+const NONE_CLOSEST: readonly string[] = [];
+
+const noAnswer = (reason: NoAnswer['reason'], closest = NONE_CLOSEST): NoAnswer => ({
+  kind: 'none',
+  reason,
+  closest,
+});
+
+/**
+ * The unit that a word names: "grams", "tablespoons", "fl oz". A bare "oz" is a weight of what is
+ * solid and a volume of what is thin. Null for no unit.
+ */
+export function unitIn(word: string, { standard, shelf }: QuickKitchen, of = 'flour'): Unit | null {
+  const { unit } = readLine(`2 ${word} ${of}`, standard, shelf);
+  return unit === 'each' ? null : unit;
+}
+
+function wantedIn(
+  unit: Unit,
+  { grams }: Intended,
+  line: Line,
+  ingredient: Ingredient,
+  { standard, hand }: QuickKitchen,
+): Wanted | null {
+  if (isMassUnit(unit)) return { unit, amount: grams / gramsIn(unit).valueOf() };
+  if (!isVolumeUnit(unit)) return null;
+  const millilitres = millilitresIn(unit, standard).valueOf();
+  const { form } = line;
+  const method = line.authorMethod ?? defaultMethod(ingredient);
+  const size = measureSize(unit, millilitres);
+  const density = densityOf({ ingredient, form, method, size }, hand ?? []);
+  return density && { unit, amount: grams / density.gramsPerMillilitre / millilitres };
+}
+
+const isFilled = ({ unit, stated }: Line): boolean =>
+  unit !== null && isVolumeUnit(unit) && stated === null;
+
+function waysOf(line: Line, ingredient: Ingredient, kitchen: QuickKitchen): WayAnswer[] {
+  if (!isFilled(line)) return [];
+  return methodsFor(ingredient).flatMap((method): WayAnswer[] => {
+    if (method === 'count' || method === 'block' || method === 'displaced') return [];
+    const { standard, shelf, author } = kitchen;
+    const intended = intendedMass({ ...line, authorMethod: method }, standard, shelf, author ?? []);
+    return intended ? [{ method, intended }] : [];
+  });
+}
+
+function standardsOf(line: Line, kitchen: QuickKitchen): StandardAnswer[] {
+  if (!isFilled(line)) return [];
+  const found: StandardAnswer[] = [];
+  for (const standard of [kitchen.standard, ...STANDARDS]) {
+    const intended = intendedMass(line, standard, kitchen.shelf, kitchen.author ?? []);
+    // Two standards whose cups are the same say nothing more.
+    if (!intended || found.some(({ grams }) => Math.abs(grams / intended.grams - 1) < 1e-9))
+      continue;
+    found.push({ standard, grams: intended.grams });
+  }
+  return found;
+}
+
+const hasAmount = (amount: Amount | null): boolean =>
+  amount !== null && midpoint(amount).valueOf() > 0;
+
+/** What an amount of an ingredient weighs and is filled by; or why that can't be said. */
+export function measureIn(
+  text: string,
+  into: string | null,
+  kitchen: QuickKitchen,
+): MeasureAnswer | NoAnswer {
+  const { standard, shelf, author } = kitchen;
+  const line = readLine(text, standard, shelf);
+  const ingredient = line.ingredientId === null ? undefined : shelf.ingredient(line.ingredientId);
+  if (!ingredient) {
+    const words = line.notes.find((note) => note.code === 'unknown-ingredient')?.words ?? text;
+    return noAnswer('unknown-ingredient', closestIngredients(words, shelf, MOST_CLOSEST));
+  }
+  if (!hasAmount(line.amount) && !line.stated) return noAnswer('no-amount');
+  const intended = intendedMass(line, standard, shelf, author ?? []);
+  if (!intended) return noAnswer('unknown-weight');
+  const planAt = (factor: Fraction): PlanLine => planLine(line, standard, { ...kitchen, factor });
+  const unit = into === null ? null : unitIn(into, kitchen, ingredient.name);
+  return {
+    kind: 'measure',
+    line,
+    ingredient,
+    intended,
+    wanted: unit && wantedIn(unit, intended, line, ingredient, kitchen),
+    plan: planAt(new Fraction(1)),
+    ways: waysOf(line, ingredient, kitchen),
+    standards: standardsOf(line, kitchen),
+    times: TIMES.map((times) => ({ times, plan: planAt(times) })),
+  };
+}

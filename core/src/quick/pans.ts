@@ -1,0 +1,44 @@
+import { Fraction } from '../amount/index.js';
+import { panRatio, type Pan } from '../factor/index.js';
+import { panIn, type PanSize } from '../reading/index.js';
+
+/** How much more one pan takes than another, filled as high. */
+export interface PanAnswer {
+  readonly kind: 'pan';
+  readonly from: PanSize;
+  readonly to: PanSize;
+  /** Times the batch; exact where both are round or neither is. */
+  readonly factor: Fraction;
+}
+
+/** Both stand as high: what a pan takes goes by its area. */
+const HEIGHT_CM = 5;
+
+function asPan({ shape, lengthCm, widthCm, count }: PanSize): Pan | null {
+  if (lengthCm === null || count < 1) return null;
+  if (shape === 'round') return { shape, diameterCm: lengthCm, heightCm: HEIGHT_CM };
+  if (shape === 'square') return { shape, sideCm: lengthCm, heightCm: HEIGHT_CM };
+  if (widthCm === null) return null;
+  return { shape: 'rectangle', lengthCm, widthCm, heightCm: HEIGHT_CM };
+}
+
+/** The pan of a few words, which need not say that it is one: "20 cm round", "9 x 13 inch". */
+const panOf = (words: string): PanSize | null =>
+  panIn(/\b(?:tin|pan|tray|dish|mould|mold)/i.test(words) ? words : `${words} tin`);
+
+/** What the second pan is like where only its size is told. */
+const shapeIn = (words: string): string | null =>
+  /\b(round|square)\b/i.exec(words)?.[1]?.toLowerCase() ?? null;
+
+/** The factor from one pan to another; null where one of them is none. */
+export function panBetween(of: string, into: string): PanAnswer | null {
+  const shape = shapeIn(into) ?? shapeIn(of);
+  const from = panOf(of);
+  const isPlain = from?.shape === 'round' || from?.shape === 'square';
+  const to = panOf(shape && isPlain && !shapeIn(into) ? `${into} ${shape}` : into);
+  if (!from || !to) return null;
+  const [first, second] = [asPan(from), asPan(to)];
+  if (!first || !second) return null;
+  const factor = panRatio(first, second).mul(new Fraction(to.count, from.count));
+  return { kind: 'pan', from, to, factor };
+}

@@ -1,0 +1,100 @@
+import { BUILT_IN_SHELF } from '../catalogue/index.js';
+import { defaultDrawer, USUAL_SCALES } from '../drawer/index.js';
+import { USUAL_STANDARD } from '../units/index.js';
+import { ask, type MeasureAnswer, type QuickKitchen } from './index.js';
+
+const KITCHEN: QuickKitchen = {
+  standard: USUAL_STANDARD,
+  shelf: BUILT_IN_SHELF,
+  drawer: defaultDrawer(),
+  scales: USUAL_SCALES,
+};
+const measure = (text: string): MeasureAnswer => {
+  const answer = ask(text, KITCHEN);
+  if (answer.kind !== 'measure') throw new Error(`${text}: ${JSON.stringify(answer)}`);
+  return answer;
+};
+
+describe('a quick question', () => {
+  it('weighs what is measured', () => {
+    const cocoa = measure('1 3/4 cups cocoa in grams');
+    expect(cocoa.intended.grams).toBeCloseTo(150.5, 1);
+    expect(cocoa.wanted).toEqual({ unit: 'g', amount: cocoa.intended.grams });
+    expect(cocoa.plan.measure!.shown).toBe('1 3/4 cups');
+  });
+
+  it('measures what is weighed', () => {
+    const { wanted } = measure('200 g honey in tablespoons');
+    expect(wanted!.unit).toBe('tbsp');
+    expect(wanted!.amount).toBeGreaterThan(8);
+    expect(wanted!.amount).toBeLessThan(11);
+  });
+
+  it('knows sticks, and says nothing of filling for them', () => {
+    const butter = measure('3 sticks butter');
+    expect(Math.abs(butter.intended.grams - 340)).toBeLessThan(2);
+    expect(butter.ways).toEqual([]);
+  });
+
+  for (const text of [
+    'how many grams is 2 cups flour?',
+    'How much is 2 cups of flour in grams?',
+    'convert 2 cups flour to g',
+    '2 cups flour = grams',
+    'what is 2 cups flour in grams',
+  ]) {
+    it(`can be asked as “${text}”`, () => {
+      expect(measure(text).intended.grams).toBeCloseTo(250, 0);
+      expect(measure(text).wanted?.unit).toBe('g');
+    });
+  }
+
+  it('tells each way of filling, each country’s cup, and other batches', () => {
+    const { ways, standards, times, intended } = measure('1 cup flour');
+    expect(ways.map(({ method }) => method)).toEqual(['sifted', 'spooned', 'dipped', 'tamped']);
+    const grams = ways.map((way) => way.intended.grams);
+    expect([...grams].sort((a, b) => a - b)).toEqual(grams);
+    const metric = standards.find(({ standard }) => standard === 'metric')!;
+    expect(metric.grams / intended.grams).toBeCloseTo(250 / 236.588, 3);
+    expect(times.map(({ plan }) => plan.measure!.shown)).toEqual(['1/2 cup', '2 cups', '3 cups']);
+  });
+
+  it('knows the heat of an oven on every scale', () => {
+    expect(ask('350 F', KITCHEN)).toEqual({
+      kind: 'heat',
+      celsius: jasmine.any(Number),
+      fahrenheit: jasmine.any(Number),
+      gasMark: 4,
+      fanCelsius: jasmine.any(Number),
+    } as never);
+    const heat = ask('350°F', KITCHEN);
+    expect(heat.kind === 'heat' && heat.celsius).toBeCloseTo(176.67, 2);
+    const gas = ask('gas mark 6', KITCHEN);
+    expect(gas.kind === 'heat' && gas.celsius).toBe(200);
+    const fan = ask('160 C fan', KITCHEN);
+    expect(fan.kind === 'heat' && fan.celsius).toBe(180);
+    expect(ask('-40 C', KITCHEN)).toEqual(
+      jasmine.objectContaining({ fahrenheit: -40, gasMark: null }),
+    );
+  });
+
+  it('sets one pan against another', () => {
+    const factor = (text: string): number => {
+      const answer = ask(text, KITCHEN);
+      if (answer.kind !== 'pan') throw new Error(text);
+      return answer.factor.valueOf();
+    };
+    expect(factor('20 cm round to 23 cm')).toBeCloseTo((23 / 20) ** 2, 12);
+    expect(factor('8 inch square to 9 x 13 inch')).toBeCloseTo(117 / 64, 12);
+    expect(factor('two 8-inch round tins to 9 inch round')).toBeCloseTo(81 / 128, 9);
+  });
+
+  it('says why there is no answer, and what may be meant', () => {
+    expect(ask('', KITCHEN)).toEqual({ kind: 'none', reason: 'empty', closest: [] });
+    expect(ask('2 cups moon dust', KITCHEN)).toEqual(
+      jasmine.objectContaining({ kind: 'none', reason: 'unknown-ingredient' }),
+    );
+    const close = ask('2 cups bakign powder', KITCHEN);
+    expect(close.kind === 'none' && close.closest[0]).toBe('baking-powder');
+  });
+});

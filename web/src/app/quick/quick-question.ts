@@ -1,0 +1,165 @@
+import {
+  afterNextRender,
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  inject,
+  linkedSignal,
+  output,
+  signal,
+  viewChild,
+  type ElementRef,
+} from '@angular/core';
+import { Router } from '@angular/router';
+import { Store } from '@ngrx/store';
+import { basisName, inOurMark, massText, METHOD_NAMES, quickText } from '@ypsigram/contract';
+import { mixed } from '@ypsigram/core/amount';
+import { ask, type MeasureAnswer } from '@ypsigram/core/quick';
+import { standardName } from '@ypsigram/core/units';
+import { spread } from '../kit/amounts/amounts';
+import { kitchenFeature } from '../state/kitchen/kitchen.feature';
+import { recallNewRecipe } from '../state/recipe/new-recipe-memory';
+import { recipeActions } from '../state/recipe/recipe.actions';
+import { trialsFeature } from '../state/trials/trials.feature';
+
+/** Figures that stand beside each other, such as one for each way of filling. */
+interface Group {
+  readonly name: string;
+  readonly all: readonly { readonly name: string; readonly figure: string }[];
+}
+
+/** One line that is asked and answered while it is typed: nothing of it is saved. */
+@Component({
+  selector: 'yg-quick-question',
+  templateUrl: './quick-question.html',
+  styleUrl: './quick-question.scss',
+  host: { '(keydown)': 'press($event)' },
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class QuickQuestion {
+  readonly closed = output();
+
+  private readonly store = inject(Store);
+  private readonly router = inject(Router);
+  private readonly sheet = viewChild.required<ElementRef<HTMLDialogElement>>('sheet');
+  private readonly planning = this.store.selectSignal(kitchenFeature.selectPlanning);
+  private readonly standard = this.store.selectSignal(kitchenFeature.selectStandard);
+  private readonly hand = this.store.selectSignal(trialsFeature.selectKnownNow);
+
+  protected readonly question = signal('');
+  /** What was done with the answer, for a moment. */
+  protected readonly done = linkedSignal({ source: this.question, computation: () => '' });
+  protected readonly answer = computed(() =>
+    ask(this.question(), {
+      ...this.planning(),
+      standard: this.standard(),
+      hand: this.hand(),
+    }),
+  );
+  protected readonly says = computed(() => inOurMark(quickText(this.answer())));
+  protected readonly measure = computed(() => {
+    const answer = this.answer();
+    return answer.kind === 'measure' ? shown(answer) : null;
+  });
+  protected readonly closest = computed(() => {
+    const answer = this.answer();
+    if (answer.kind !== 'none') return [];
+    const { shelf } = this.planning();
+    return answer.closest.map((id) => ({ id, name: shelf.ingredient(id)?.name ?? id }));
+  });
+
+  constructor() {
+    afterNextRender(() => this.sheet().nativeElement.showModal());
+  }
+
+  protected press(event: KeyboardEvent): void {
+    const isOnButton = event.target instanceof HTMLButtonElement;
+    if (event.key === 'Enter' && !isOnButton) this.copy();
+    else if (event.altKey && event.code === 'KeyI') this.openIngredient();
+    else if (event.altKey && event.code === 'KeyR') this.startRecipe();
+    else return;
+    event.preventDefault();
+  }
+
+  protected copy(): void {
+    if (this.answer().kind === 'none') return;
+    void navigator.clipboard.writeText(this.says()).then(
+      () => this.done.set('Copied.'),
+      () => this.done.set('The browser did not let this be copied. Select the answer instead.'),
+    );
+  }
+
+  protected openIngredient(): void {
+    const answer = this.answer();
+    if (answer.kind !== 'measure') return;
+    this.close();
+    void this.router.navigateByUrl(`/shelf/${answer.ingredient.id}`);
+  }
+
+  /** The line goes into the recipe that is being written, under what is there. */
+  protected startRecipe(): void {
+    const answer = this.answer();
+    if (answer.kind !== 'measure') return;
+    const draft = recallNewRecipe();
+    const text = [draft.text.trimEnd(), answer.line.written.trim()].filter(Boolean).join('\n');
+    this.close();
+    void this.router
+      .navigateByUrl('/new/reading')
+      .then(() =>
+        this.store.dispatch(recipeActions.newRecipeOpened({ draft: { ...draft, text } })),
+      );
+  }
+
+  /** Asks again with a known name in the place of the words that were not. */
+  protected useInstead(field: HTMLInputElement, name: string): void {
+    const amount =
+      /^[\d\s/.,½⅓⅔¼¾⅛-]*(?:cups?|tbsp|tsp|tablespoons?|teaspoons?|g|kg|ml|oz|lb)?\b/i.exec(
+        field.value,
+      );
+    field.value = `${amount?.[0].trim() ?? ''} ${name.toLowerCase()}`.trim();
+    this.question.set(field.value);
+    field.focus();
+  }
+
+  protected close(): void {
+    this.sheet().nativeElement.close();
+  }
+}
+
+/** All that stands under the answer. */
+function shown({ ingredient, intended, plan, ways, standards, times }: MeasureAnswer) {
+  const range = spread(intended);
+  const groups: Group[] = [
+    {
+      name: 'By way of filling',
+      all: ways.map((way) => ({
+        name: METHOD_NAMES[way.method],
+        figure: massText(way.intended.grams),
+      })),
+    },
+    {
+      name: 'By cups and spoons',
+      all: standards.map((one) => ({
+        name: standardName(one.standard),
+        figure: massText(one.grams),
+      })),
+    },
+    {
+      name: 'Other batches',
+      all: times.map((one) => ({
+        name: `×${mixed(one.times)}`,
+        figure: [one.plan.measure?.shown, one.plan.intended && massText(one.plan.intended.grams)]
+          .filter(Boolean)
+          .join(', '),
+      })),
+    },
+  ];
+  return {
+    name: ingredient.name,
+    basis: basisName(intended.basis),
+    range: range ? `, ${inOurMark(range)}` : '',
+    tools: plan.measure?.shown ?? null,
+    weight: plan.weight && inOurMark(plan.weight.shown),
+    groups: groups.filter(({ all }) => all.length > 1),
+  };
+}
