@@ -2,18 +2,19 @@ import type { z } from 'zod';
 import type { Fraction } from '@ypsigram/core/amount';
 import {
   forgivenessFor,
+  unweighedLines,
   type Advice,
   type Batch,
   type PlanLine,
   type Substitute,
 } from '@ypsigram/core/batch';
 import { USUAL_KIND } from '@ypsigram/core/baking';
-import type { Caution, RatioDrift } from '@ypsigram/core/formula';
+import { doubtfulAmounts, type Caution, type RatioDrift } from '@ypsigram/core/formula';
 import type { CleanBatch, Loads, RecipeSize } from '@ypsigram/core/factor';
 import type { MeasurePlan } from '@ypsigram/core/fills';
 import type { PlanReply, planMeasure } from './plans.js';
 import { toAmountReply, toIntendedReply } from './readings.js';
-import { CAUTION_MESSAGES, adviceMessage } from './wording/index.js';
+import { CAUTION_MESSAGES, adviceMessage, doubtMessage } from './wording/index.js';
 
 /** A measure plan as it crosses the wire. */
 export function toMeasureReply(measure: MeasurePlan): z.infer<typeof planMeasure> {
@@ -96,6 +97,11 @@ export function toPlanReply({
     ratioBase: drift.base,
     ratios: toRatioReplies(drift),
     loads,
+    unweighed: [...unweighedLines(lines)],
+    doubts: doubtfulAmounts(lines, batch.shelf).map((one) => ({
+      ...one,
+      message: doubtMessage(one),
+    })),
     cautions: cautions.map((code) => ({ code, message: CAUTION_MESSAGES[code] })),
     advice: advice.map((one) => ({
       line: one.line,

@@ -214,6 +214,19 @@ export const planReply = z.object({
     .nullable()
     .meta({ description: 'Equal loads, where bowl or oven hold less than the batch.' }),
   cautions: z.array(z.object({ code: z.string(), message: z.string() })),
+  unweighed: z.array(z.int()).meta({
+    description: 'Lines that no total and no ratio counts, since their weight is not known.',
+  }),
+  doubts: z
+    .array(
+      z.object({
+        line: z.int(),
+        of: z.enum(['salt', 'soda', 'spice']),
+        share: z.number(),
+        message: z.string(),
+      }),
+    )
+    .meta({ description: 'Amounts that can hardly be meant.' }),
   advice: z
     .array(
       z.object({

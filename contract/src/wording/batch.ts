@@ -1,7 +1,7 @@
 import { fixed, short } from './figures.js';
 import { LARGEST_FACTOR, type BatchProblem, type FactorProblem } from '@ypsigram/core/factor';
 import type { Advice, PlanLine } from '@ypsigram/core/batch';
-import type { Caution } from '@ypsigram/core/formula';
+import type { Caution, DoubtfulAmount } from '@ypsigram/core/formula';
 import { METHOD_NAMES } from './names.js';
 
 /** What is wrong with a batch factor, and what to write instead. */
@@ -21,6 +21,10 @@ const PROBLEMS: Readonly<Record<string, string>> = {
   'not-in-recipe': 'This ingredient is not in the recipe.',
   'no-limits': 'Write how much you have of at least one ingredient.',
   'empty-pan': 'The hole must be narrower than the tin.',
+  unweighed:
+    'Some ingredients have no weight yet, so the dough weight is not known. Weigh them or write their grams first.',
+  preserving:
+    'Preserves are not scaled: acid, salt and time keep them safe. Use a tested recipe of that size from your food-safety authority.',
 };
 
 /** Why a batch can't be set so, and what to do. */
@@ -31,7 +35,7 @@ export function batchProblemMessage({ code }: BatchProblem): string {
 /** What to keep in mind with this batch. Local rules go before all of it. */
 export const CAUTION_MESSAGES: Readonly<Record<Caution, string>> = {
   preserving:
-    'Do not scale preserves: acid, salt and time must suit the jar. Use a tested recipe from your local food-safety authority.',
+    'This is for keeping, so it is shown as written: not scaled and not converted. Acid, salt and time must suit the jar. Use a tested recipe from your local food-safety authority.',
   'not-linear':
     'Below half or above double the recipe, leavening, salt and strong spices may need more or less than the same factor. Bake a small trial first.',
   'bake-time':
@@ -40,6 +44,16 @@ export const CAUTION_MESSAGES: Readonly<Record<Caution, string>> = {
   'raw-flour': 'Raw flour is not safe to taste.',
   'raw-egg': 'Raw egg is not safe to taste.',
 };
+
+const DOUBTED: Readonly<Record<DoubtfulAmount['of'], string>> = {
+  salt: 'salt; bread has about 2 %',
+  soda: 'baking soda; most bakes have less than 1 %',
+  spice: 'a strong spice; a pinch is usual',
+};
+
+/** A question about an amount that can hardly be meant. */
+export const doubtMessage = ({ of, share }: DoubtfulAmount): string =>
+  `Is this amount right? It is ${fixed(100 * share, 0)} % of the flour in ${DOUBTED[of]}.`;
 
 const percent = (part: number): string => `${fixed(100 * Math.abs(part), 1)} %`;
 const towards = (gap: number): string => `${percent(gap)} ${gap < 0 ? 'under' : 'over'}`;

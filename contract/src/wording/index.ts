@@ -3,6 +3,7 @@ export {
   adviceMessage,
   batchProblemMessage,
   CAUTION_MESSAGES,
+  doubtMessage,
   FACTOR_PROBLEMS,
   premixMessages,
 } from './batch.js';

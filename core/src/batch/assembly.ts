@@ -1,7 +1,7 @@
 import type { Fraction } from '../amount/index.js';
 import type { Method, Shelf } from '../catalogue/index.js';
 import type { KnownWeight } from '../measuring/index.js';
-import type { Reading } from '../reading/index.js';
+import { isPreserving, type Reading } from '../reading/index.js';
 import { guessKind, type BakeKind } from '../baking/index.js';
 import type { Balance } from './balance.js';
 import {
@@ -79,15 +79,19 @@ export function assembleRecipe(recipe: RecipeParts): AssembledRecipe {
   });
   const parts = masses.flatMap((mass) => mass ?? []);
   const guessedKind = guessKind(reading, parts, kitchen.shelf);
+  const unweighed = reading.lines.filter(
+    ({ kind: is, amount }, index) => is === 'ingredient' && amount !== null && !masses[index],
+  ).length;
   return {
     reading,
-    size: recipeSize(reading, masses),
+    size: { ...recipeSize(reading, masses), unweighed },
     guessedKind,
     basis: {
       methods,
       choices,
       strictness,
       kind: kind ?? guessedKind,
+      isPreserving: isPreserving(reading),
       author,
       hand,
       ...kitchen,
@@ -99,6 +103,12 @@ export function assembleRecipe(recipe: RecipeParts): AssembledRecipe {
 export function setBatch(recipe: AssembledRecipe, setting: BatchSetting): BatchAssembly {
   const found = batchFactor(setting, recipe.size);
   if (!found.ok) return found;
+  if (recipe.basis.isPreserving && !found.factor.equals(1)) {
+    return {
+      ok: false,
+      problem: { code: 'preserving', field: setting.by === 'factor' ? 'factor' : 'by' },
+    };
+  }
   return { ok: true, batch: setFactor(recipe, found.factor), limitedBy: found.limitedBy };
 }
 

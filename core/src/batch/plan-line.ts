@@ -61,6 +61,8 @@ export interface Batch {
   readonly choices?: Readonly<Record<number, LineChoice>>;
   readonly habits?: Habits;
   readonly strictness?: Strictness;
+  /** Made to keep: nothing of it is converted. */
+  readonly isPreserving?: boolean;
   /** What it forgives goes by this; a cake where not said. */
   readonly kind?: BakeKind;
   readonly drawer: Drawer;

@@ -31,13 +31,9 @@ export function planLine(
   choice: LineChoice = {},
 ): PlanLine {
   const { shelf } = batch;
-  const { intended: mass, substitute } = lineMass(
-    line,
-    standard,
-    shelf,
-    batch.author ?? NOTHING,
-    choice,
-  );
+  const { intended: mass, substitute } = batch.isPreserving
+    ? NOT_CONVERTED
+    : lineMass(line, standard, shelf, batch.author ?? NOTHING, choice);
   const ingredientId = substitute?.ingredientId ?? line.ingredientId;
   const ingredient = ingredientId === null ? undefined : shelf.ingredient(ingredientId);
   const intended = mass && times(mass, batch.factor.valueOf());
@@ -188,6 +184,7 @@ export function choiceOf({ methods, choices }: Batch, index: number): LineChoice
 /** Near enough to be nearest: a tenth of what is near enough. */
 const NEAREST = 0.1;
 const NO_CHOICE: LineChoice = {};
+const NOT_CONVERTED = { intended: null, substitute: null } as const;
 /** Words by which a line says how it is filled, in the languages that are read. */
 const FILLED = /sift|spoon|dip|scoop|pack|gesiebt|tamis/i;
 const NOTHING: readonly KnownWeight[] = [];

@@ -32,7 +32,9 @@ export interface BatchProblem {
     | 'no-eggs'
     | 'not-in-recipe'
     | 'no-limits'
-    | 'empty-pan';
+    | 'empty-pan'
+    | 'unweighed'
+    | 'preserving';
   readonly field: string;
 }
 
@@ -93,10 +95,12 @@ export function batchFactor(set: BatchSetting, size: RecipeSize): BatchFactor {
         ? refused('no-yield', 'pieces')
         : within(exact(set.pieces).div(size.pieces), 'pieces');
     case 'portions':
+      if (size.grams > 0 && size.unweighed) return refused('unweighed', 'gramsEach');
       return size.grams > 0
         ? within(overMass(set.pieces * set.gramsEach, size.grams), 'pieces')
         : refused('no-mass', 'gramsEach');
     case 'total':
+      if (size.grams > 0 && size.unweighed) return refused('unweighed', 'grams');
       return size.grams > 0
         ? within(overMass(set.grams, size.grams), 'grams')
         : refused('no-mass', 'grams');

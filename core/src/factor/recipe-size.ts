@@ -7,6 +7,8 @@ export interface RecipeSize {
   readonly pieces: Fraction | null;
   /** All that goes in, in grams; of what has no weight nothing is counted. */
   readonly grams: number;
+  /** How many lines have an amount and no weight: `grams` leaves them out. 0 where not said. */
+  readonly unweighed?: number;
   /** Whole eggs by number; 0 without any. */
   readonly eggs: Fraction;
   /** The same, line by line: each wants whole eggs of its own. */

@@ -4,7 +4,7 @@ import { onScaleGrid } from './scale-grid.js';
 
 describe('the scale grid', () => {
   it('shows what no scale resolves as under its step, never as nothing', () => {
-    expect(onScaleGrid(0.03).shown).toBe('under 0.1 g');
+    expect(onScaleGrid(0.03).shown).toBe('a pinch (under 0.1 g)');
     expect(onScaleGrid(0.06).shown).toBe('0.1 g');
     expect(onScaleGrid(0).shown).toBe('0.0 g');
     expect(onScaleGrid(0.02, undefined, 'oz').shown).toBe('under 0.005 oz');

@@ -54,9 +54,15 @@ export function onScaleGrid(
     grams: Number(shown),
     grid,
     // A scale shows nothing of it: that is no weight to go by.
-    shown: isTooLittle ? `under ${grid} g` : `${shown} g`,
+    shown: isTooLittle ? tooLittle(grid) : `${shown} g`,
   };
 }
+
+/** A pinch weighs no more. */
+const PINCH_GRAMS = 0.1;
+
+const tooLittle = (grid: number): string =>
+  grid <= PINCH_GRAMS ? `a pinch (under ${grid} g)` : `under ${grid} g`;
 
 function suitable(
   grams: number,

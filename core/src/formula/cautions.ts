@@ -1,6 +1,6 @@
 import type { Fraction } from '../amount/index.js';
 import type { Shelf } from '../catalogue/index.js';
-import type { Reading } from '../reading/index.js';
+import { isPreserving, type Reading } from '../reading/index.js';
 
 /** What does not follow a batch in a straight line, or can hurt; the sentence is made elsewhere. */
 export type Caution =
@@ -27,9 +27,6 @@ const STRONG: ReadonlySet<string> = new Set([
   'vanilla-extract',
   'pepper-black',
 ]);
-const PRESERVING =
-  /\b(?:canning|canned at home|water[- ]bath|pressure can\w*|steriliz\w*|sterilis\w*|pickling|preserv(?:e|es|ing)|jam jars?|cur(?:e|ing) salt|pink salt|for storage|sauerkraut|lacto[- ]ferment\w*)\b/i;
-
 /** The cautions that apply to this recipe at this factor, and no others. */
 export function cautionsFor(reading: Reading, factor: Fraction, shelf: Shelf): Caution[] {
   const times = factor.valueOf();
@@ -40,9 +37,8 @@ export function cautionsFor(reading: Reading, factor: Fraction, shelf: Shelf): C
   });
   const has = (role: string): boolean => ingredients.some((one) => one.role === role);
   const hasStrong = ingredients.some(({ id }) => STRONG.has(id));
-  const text = [reading.title ?? '', ...reading.lines.map(({ written }) => written)].join('\n');
   const cautions: Caution[] = [];
-  if (PRESERVING.test(text)) cautions.push('preserving');
+  if (isPreserving(reading)) cautions.push('preserving');
   const isFar = times < HALF || times > DOUBLE;
   if (isFar && (has('leavening') || has('salt') || has('yeast') || hasStrong)) {
     cautions.push('not-linear');

@@ -1,4 +1,5 @@
 export { type Caution, cautionsFor } from './cautions.js';
+export { doubtfulAmounts, type DoubtfulAmount } from './doubtful.js';
 export { cleanBatches } from './clean-batches.js';
 export { compareBatch, type Compared, type Known } from './compare.js';
 export { batchCost, type BatchCost, type Need, type PackPrice } from './cost.js';

@@ -25,6 +25,7 @@ describe('the interface over HTTP', () => {
     expect([...new Set(areas)]).toEqual([
       'health',
       'readings',
+      'conversions',
       'plans',
       'chances',
       'kitchen',

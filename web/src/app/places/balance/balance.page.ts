@@ -15,7 +15,7 @@ import { grams as showGrams } from '../../kit/figures/figures';
 import { InView } from '../../kit/in-view/in-view';
 import { kitchenFeature } from '../../state/kitchen/kitchen.feature';
 import { recipeFeature } from '../../state/recipe/recipe.feature';
-import { columnTotals, forgivenessFor, setBatch } from '@ypsigram/core/batch';
+import { columnTotals, forgivenessFor, setBatch, unweighedLines } from '@ypsigram/core/batch';
 import { Fraction, mixed } from '@ypsigram/core/amount';
 import { loadsFor, writeFactor } from '@ypsigram/core/factor';
 import { nearEnough } from '@ypsigram/core/fills';
@@ -133,6 +133,12 @@ export class BalancePage {
     this.reading().lines.some(({ kind }) => kind === 'ingredient'),
   );
   protected readonly totals = computed(() => columnTotals(this.plan()));
+  /** Ingredients that the totals leave out. */
+  protected readonly leftOut = computed(() => {
+    const count = unweighedLines(this.plan()).length;
+    if (count === 0 || this.recipe().basis.isPreserving) return null;
+    return `without ${count} ${count === 1 ? 'ingredient' : 'ingredients'} of unknown weight`;
+  });
   protected readonly whole = computed(() => Math.round(this.totals().scaleGrams));
 
   protected setTotal(grams: number): void {

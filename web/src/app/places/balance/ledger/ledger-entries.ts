@@ -2,7 +2,7 @@ import { Injectable, computed, inject, linkedSignal, signal, untracked } from '@
 import { takeUntilDestroyed, toObservable } from '@angular/core/rxjs-interop';
 import { Store } from '@ngrx/store';
 import { debounceTime } from 'rxjs';
-import { premixMessages } from '@ypsigram/contract';
+import { doubtMessage, premixMessages } from '@ypsigram/contract';
 import {
   adviceFor,
   type Advice,
@@ -10,7 +10,9 @@ import {
   type LineChoice,
   type PlanLine,
 } from '@ypsigram/core/batch';
+import { doubtfulAmounts } from '@ypsigram/core/formula';
 import { headsIngredients } from '@ypsigram/core/reading/structure';
+import { kitchenFeature } from '../../../state/kitchen/kitchen.feature';
 import { recipeFeature } from '../../../state/recipe/recipe.feature';
 import { allPictured, nextPictured, type Pictured } from './pictured';
 
@@ -21,7 +23,7 @@ const PICTURES_MILLISECONDS = 50;
 const REST_MILLISECONDS = 150;
 
 /** What is done about a filling, not about a scale. */
-const FILLINGS: readonly Advice['mend'][] = ['method', 'tools', 'weigh'];
+const FILLINGS: readonly Advice['mend'][] = ['method', 'tools', 'weigh', 'larger-tool'];
 const NO_CHOICE: LineChoice = {};
 const NO_PREMIXES: ReadonlyMap<number, string> = new Map();
 
@@ -30,6 +32,7 @@ const NO_PREMIXES: ReadonlyMap<number, string> = new Map();
 export class LedgerEntries {
   private readonly store = inject(Store);
   private readonly reading = this.store.selectSignal(recipeFeature.selectReading);
+  private readonly shelf = this.store.selectSignal(kitchenFeature.selectShelf);
   private readonly plan = this.store.selectSignal(recipeFeature.selectPlan);
   private readonly balance = this.store.selectSignal(recipeFeature.selectBalance);
   private readonly batch = this.store.selectSignal(recipeFeature.selectBatch);
@@ -54,6 +57,11 @@ export class LedgerEntries {
     const later = settled.length === plan.length ? settled : plan;
     const { lines: drawn } = this.pictured();
     const [{ lines: choices, columns }, advice] = [this.balance(), this.advice()];
+    const doubts = doubtfulAmounts(settled, this.shelf());
+    const doubtOf = (index: number): string | null => {
+      const doubt = doubts.find(({ line }) => line === index);
+      return doubt ? doubtMessage(doubt) : null;
+    };
     const premixes = columns === 'measure' ? NO_PREMIXES : premixMessages(settled);
     return this.reading()
       .lines.map((line, index) => ({
@@ -64,6 +72,7 @@ export class LedgerEntries {
         choice: choices[index] ?? NO_CHOICE,
         advice: advice.find((one) => one.line === index) ?? null,
         premix: premixes.get(index) ?? null,
+        doubt: doubtOf(index),
       }))
       .filter(
         ({ line }) =>

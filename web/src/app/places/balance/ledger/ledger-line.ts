@@ -73,6 +73,8 @@ export class LedgerLine {
   readonly advice = input<Advice | null>(null);
   /** How it goes with a premix, where one concerns it. */
   readonly premix = input<string | null>(null);
+  /** What is asked about an amount that can hardly be meant. */
+  readonly doubt = input<string | null>(null);
   readonly methodChosen = output<Method>();
   readonly decided = output<Decision>();
   readonly mended = output<Advice>();
