@@ -76,6 +76,7 @@ test.describe('what is seen is accessible, and fits laptop, tablet and phone:', 
     await baker.goTo('/book');
     await page.getByRole('link', { name: 'Cardamom knots' }).click();
     await page.getByRole('link', { name: 'How likely is a good bake?' }).click();
+    await page.getByLabel('It is a').selectOption('airy');
     await expect(page.getByRole('button', { name: 'Weigh these' })).toBeVisible();
     for (const more of [
       'Each ingredient on its own',

@@ -23,22 +23,20 @@ test.beforeEach(async ({ page, baker }) => {
 });
 
 test('what is out is mended with one key, and the step is taken back', async ({ page, baker }) => {
-  await baker.setFactor('1/8');
-  const yeast = page
-    .locator('yg-ledger-line')
-    .filter({ hasText: '2 1/4 teaspoons active dry yeast' });
-  await expect(yeast.getByRole('button', { name: /^Weigh it/ })).toBeVisible();
-  await yeast.getByRole('button', { name: /^Weigh it/ }).click();
-  await expect(yeast.getByText('weighed', { exact: true })).toBeVisible();
+  await baker.saveNew('Little loaf\n500 g bread flour\n300 g water\n1/6 tsp table salt');
+  const salt = page.locator('yg-ledger-line').filter({ hasText: '1/6 tsp table salt' });
+  await expect(salt.getByRole('button', { name: /^Weigh it/ })).toBeVisible();
+  await salt.getByRole('button', { name: /^Weigh it/ }).click();
+  await expect(salt.getByText('weighed', { exact: true })).toBeVisible();
   await baker.expectSaved();
   await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(yeast.getByRole('button', { name: /^Weigh it/ })).toBeVisible();
+  await expect(salt.getByRole('button', { name: /^Weigh it/ })).toBeVisible();
   await page.getByRole('button', { name: 'Redo' }).click();
-  await expect(yeast.getByText('weighed', { exact: true })).toBeVisible();
-  await page.getByRole('heading', { name: 'Cardamom knots' }).click();
+  await expect(salt.getByText('weighed', { exact: true })).toBeVisible();
+  await page.getByRole('heading', { name: 'Little loaf' }).click();
   await page.keyboard.press('ControlOrMeta+z');
   await page.keyboard.press('m');
-  await expect(yeast.getByText('weighed', { exact: true })).toBeVisible();
+  await expect(salt.getByText('weighed', { exact: true })).toBeVisible();
 });
 
 test('a premix, a finer scale, one more spoon and a cleaner batch go with one key each, and back', async ({
@@ -47,7 +45,7 @@ test('a premix, a finer scale, one more spoon and a cleaner batch go with one ke
 }) => {
   const undo = page.getByRole('button', { name: 'Undo' });
   const calm = () => page.getByRole('heading', { level: 1 }).click();
-  await baker.saveNew('Little loaf\n500 g bread flour\n300 g water\n0.4 g instant yeast');
+  await baker.saveNew('Little loaf\n500 g bread flour\n300 g water\n0.2 g instant yeast');
   const make = page.getByRole('button', { name: /^Use a premix/ });
   await expect(make).toBeVisible();
   await page.keyboard.press('m');
@@ -60,7 +58,7 @@ test('a premix, a finer scale, one more spoon and a cleaner batch go with one ke
   await undo.click();
   await expect(make).toBeVisible();
 
-  await baker.saveNew('Brine\n300 g water\n0.3 g table salt');
+  await baker.saveNew('Soak\n300 g water\n0.2 g table salt');
   const finer = page.getByRole('button', { name: /^Add a finer scale/ });
   await expect(finer).toBeVisible();
   await page.keyboard.press('m');
@@ -68,16 +66,17 @@ test('a premix, a finer scale, one more spoon and a cleaner batch go with one ke
   await undo.click();
   await expect(finer).toBeVisible();
 
-  await baker.saveNew('Syrup rounds\n2 cups flour\n2/3 cup golden syrup\n3 eggs');
-  const syrup = baker.row('2/3 cup golden syrup');
-  await expect(syrup).toContainText('jug 150 ml');
+  await baker.saveNew('Sugar rounds\n2 cups flour\n206 g sugar\n3 eggs');
+  const sugar = baker.row('206 g sugar');
+  await expect(sugar).toContainText('1 cup + 1 tsp');
+  await expect(sugar).toContainText('−0.9 %');
   await page
-    .getByRole('button', { name: /^Where the weight comes from: .*for 2\/3 cup golden syrup/ })
+    .getByRole('button', { name: /^Where the weight comes from: .*for 206 g sugar/ })
     .focus();
   await page.keyboard.press('n');
-  await expect(syrup).toContainText('+0.1 %');
+  await expect(sugar).not.toContainText('−0.9 %');
   await page.keyboard.press('n');
-  await expect(syrup).toContainText('jug 150 ml');
+  await expect(sugar).toContainText('1 cup + 1 tsp');
 
   await baker.setFactor('1.42');
   await calm();
@@ -212,6 +211,6 @@ test('the card is one page of A4 and of letter, with both columns', async ({ pag
   expect(await pagesOf('Letter')).toBe(1);
   await page.getByRole('button', { name: 'Technique sheet' }).click();
   await expect(page.getByText('eye at the line, bottom of the curve on it')).toBeVisible();
-  // Every technique of the recipe on one sheet, for the fridge door.
-  expect(await pagesOf('A4')).toBe(1);
+  // Eight ways of filling, four to a sheet.
+  expect(await pagesOf('A4')).toBe(2);
 });

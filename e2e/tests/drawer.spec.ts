@@ -129,7 +129,7 @@ test('scales, containers and blocks of butter are part of the drawer', async ({ 
   await page.goBack();
   await expect(baker.row('1 cup flour')).toContainText('126 g');
   await page.getByLabel('Your method for 200 g butter').selectOption('cut at the marks');
-  await expect(baker.row('200 g butter')).toContainText('block 200 g');
+  await expect(baker.row('200 g butter')).toContainText('200 g at the mark');
 });
 
 test('a whole set goes into the wash and comes back', async ({ baker, page }) => {

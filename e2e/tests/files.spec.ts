@@ -107,7 +107,7 @@ test.describe('with the demo kitchen', () => {
     }
   });
 
-  test('a backup is looked at, restored and undone', async ({ baker, page }) => {
+  test('a backup is looked at, restored and undone', async ({ baker, page, troubles }) => {
     await baker.goTo('/book/import-and-export');
     const saved = page.waitForEvent('download');
     await page.getByRole('link', { name: 'Save a backup' }).click();
@@ -123,6 +123,8 @@ test.describe('with the demo kitchen', () => {
     await expect(page.getByText(/not a complete backup file/)).toBeVisible();
     await field.setInputFiles([file('other.json', '{"format":"something"}')]);
     await expect(page.getByText(/not a backup of a kitchen/)).toBeVisible();
+    // The browser notes that both were refused.
+    expect(troubles.splice(0).length).toBe(2);
     await field.setInputFiles([file('kitchen.json', backup)]);
     const row = page.getByRole('row', { name: /^recipes/ });
     await expect(row.getByRole('cell')).toHaveText(['6', '5']);
