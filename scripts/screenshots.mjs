@@ -35,6 +35,8 @@ const ROUNDS = JSON.stringify({
 const server = await openServer({ demo: true });
 const { address } = server;
 const browser = await openBrowser();
+// A picture that can't be taken leaves no server behind.
+process.once('exit', () => server.close());
 const LAPTOP = { width: 1280, height: 800 };
 const PHONE = { width: 390, height: 844 };
 
@@ -92,7 +94,7 @@ await picture('balance-others', LAPTOP, async (page) => {
   await ratios.evaluate((element) => element.scrollIntoView());
 });
 const openChance = async (page) => {
-  await open('Polenta and pear tin', 'Balance')(page);
+  await open('Lean sponge', 'Balance')(page);
   await page.getByRole('link', { name: 'How likely is a good bake?' }).click();
   await page.getByRole('button', { name: 'Weigh these' }).waitFor();
   await page.waitForTimeout(3000);
@@ -132,10 +134,11 @@ await picture('scale', LAPTOP, async (page) => {
   await page.getByRole('button', { name: /^white enamel bowl/ }).click();
   await page.getByText('Not tared').waitFor();
 });
-await picture('hand-phone', PHONE, async (page) => {
-  await openHand(page);
-  const sheet = page.getByRole('heading', { name: /^All-purpose wheat flour, spooned/ });
-  await sheet.evaluate((element) => element.scrollIntoView());
+await picture('quick-question', LAPTOP, async (page) => {
+  await page.goto(`${address}/book`);
+  await page.getByRole('link', { name: 'Cardamom knots' }).waitFor();
+  await page.keyboard.press('Control+k');
+  await page.getByPlaceholder('1 3/4 cups cocoa in grams').fill('1 3/4 cups cocoa in grams');
 });
 await picture('drawer', LAPTOP, async (page) => {
   await page.goto(`${address}/drawer`);
@@ -147,4 +150,4 @@ await picture('settings', LAPTOP, (page) => page.goto(`${address}/settings`));
 await picture('balance-phone', PHONE, open('Lean sponge', 'Balance'));
 
 await browser.close();
-server.close();
+process.exit(0);

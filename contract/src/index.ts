@@ -38,7 +38,6 @@ export {
 } from './kitchen.js';
 export * from './limits.js';
 export { fillingWeight } from './parts.js';
-export { conversionRequest, toConversionReply, type ConversionReply } from './conversions.js';
 export { toBakeReply, toPlanReply } from './plan-replies.js';
 export { planRequest, type PlanReply, type PlanRequest } from './plans.js';
 export type { Conflict, Health, Problem } from './problems.js';

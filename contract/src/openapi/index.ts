@@ -3,7 +3,7 @@ import type { z } from 'zod';
 import { author, authorDraft, authorList, authorReplacement } from '../authors.js';
 import { kitchen, kitchenReplacement } from '../kitchen.js';
 import { chanceReply, chanceRequest } from '../chances.js';
-import { conversionReply, conversionRequest } from '../conversions.js';
+import { conversionReply, conversionRequest } from '../quick/index.js';
 import { planReply, planRequest } from '../plans.js';
 import { conflict, health } from '../problems.js';
 import { filePaths } from './files.js';

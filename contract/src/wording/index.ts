@@ -20,7 +20,6 @@ export {
   basisName,
 } from './names.js';
 export { noteMessage } from './notes.js';
-export { massText, quickText } from './quick.js';
 export { choiceText, choiceWeight, questionText } from './questions.js';
 export { SCALE_UNIT_NAMES, scaleWarningMessage } from './scale.js';
 export { slipMessage } from './slips.js';

@@ -114,7 +114,7 @@ describe('the two columns', () => {
   });
 
   it('weigh what is stated even of something unknown', () => {
-    const line = plan('200 g dark chocolate', '1/2');
+    const line = plan('200 g carob drops', '1/2');
     expect(line.weight?.shown).toBe('100 g');
     expect(line.measure).toBeNull();
   });

@@ -7,6 +7,12 @@ import { GRAINS_AND_STARCHES } from './data/grains-and-starches.js';
 import { LEAVENING_AND_SALT } from './data/leavening-and-salt.js';
 import { LIQUIDS_AND_CHOCOLATE } from './data/liquids-and-chocolate.js';
 import { NUTS_AND_SEEDS } from './data/nuts-and-seeds.js';
+import { SPECIAL_FLOURS } from './data/special-flours.js';
+import { SPECIAL_SUGARS } from './data/special-sugars.js';
+import { SPECIAL_DAIRY } from './data/special-dairy.js';
+import { MORE_FRUIT } from './data/more-fruit.js';
+import { MORE_NUTS } from './data/more-nuts.js';
+import { MORE_FLAVOURS } from './data/more-flavours.js';
 import { SPICES_AND_FLAVOURS } from './data/spices-and-flavours.js';
 import { SUGARS } from './data/sugars.js';
 import { WHEAT_FLOURS } from './data/wheat-flours.js';
@@ -29,6 +35,12 @@ export const CATALOGUE: readonly Ingredient[] = [
   ...SPICES_AND_FLAVOURS,
   ...FRUIT,
   ...LIQUIDS_AND_CHOCOLATE,
+  ...SPECIAL_FLOURS,
+  ...SPECIAL_SUGARS,
+  ...SPECIAL_DAIRY,
+  ...MORE_FRUIT,
+  ...MORE_NUTS,
+  ...MORE_FLAVOURS,
 ];
 
 const BY_ID: ReadonlyMap<string, Ingredient> = new Map(CATALOGUE.map((i) => [i.id, i]));

@@ -119,12 +119,25 @@ function fillsOf(
  */
 const UNSTATED_METHOD_SPREAD = 0.06;
 
-/** Of a mass that was worked out, what its range holds; nothing of one that is stated. */
-function authorSpreadOf({ intended, isMethodUnstated }: PlanLine, ingredient: Ingredient): number {
+/**
+ * Of a mass that was worked out, what its range holds; nothing of one that is stated. What is filled
+ * here by the same weight of a cup as is assumed of the author is wrong alike on both sides: there
+ * only the author's tool and fills count.
+ */
+function authorSpreadOf(
+  { intended, measure, isMethodUnstated }: PlanLine,
+  ingredient: Ingredient,
+): number {
   if (!intended || intended.grams <= 0) return 0;
-  const { rung } = intended.basis;
+  const { rung, source } = intended.basis;
   if (rung === 'stated' || rung === 'proven') return 0;
-  const spread = (intended.high - intended.low) / (2 * COVERAGE * intended.grams);
+  const isAlike = measure?.basis.rung === rung && measure.basis.source === source;
+  const range = (intended.high - intended.low) / (2 * COVERAGE * intended.grams);
+  const filled =
+    isAlike && measure.method !== 'count' && measure.method !== 'block'
+      ? combinedSpread(TOOL_SPREAD, fillSpread(ingredient.class, measure.method, 'cup'))
+      : Infinity;
+  const spread = Math.min(range, filled);
   const isOpen = isMethodUnstated && rung !== 'author' && ingredient.class === 'powder';
   return combinedSpread(spread, isOpen ? UNSTATED_METHOD_SPREAD : 0);
 }

@@ -62,10 +62,20 @@ function classify(written: string, place: Place): Classified {
 const isNothingKnown = ({ ingredientId, unit, stated }: Line): boolean =>
   ingredientId === null && unit === 'each' && stated === null;
 
+/** A name with no amount, nor anything else that a list says of an ingredient. */
+const isNameAlone = ({ amount, stated, written, notes }: Line): boolean =>
+  amount === null &&
+  stated === null &&
+  /^[^,;:()\d]{3,60}$/.test(written.trim()) &&
+  !notes.some(({ code }) => code === 'optional') &&
+  !/\bto taste\b|\bas needed\b|\bfor (?:the|dusting|greasing|sprinkling|serving)\b/i.test(written);
+
 /** Whether a first line is the recipe's name: nothing else could be read from it. */
 function isTitle(first: Classified): boolean {
   const { kind, written, notes } = first.line;
   if (/^\s*# /.test(written)) return true;
+  // "Strawberry jam": a first line of a known name alone is what the recipe makes.
+  if (kind === 'ingredient' && isNameAlone(first.line)) return true;
   const line = clean(written);
   // "Half a thought", "Four seed loaf": a number in words, of nothing that is known.
   if (kind === 'ingredient') return isNothingKnown(first.line) && !/^\d/.test(line.text);

@@ -1,4 +1,5 @@
-import type { ConversionReply, Problem } from '@ypsigram/contract';
+import type { Problem } from '@ypsigram/contract';
+import type { ConversionReply } from '@ypsigram/contract/quick';
 import { startTestServer, type TestServer } from '../../testing/test-server.js';
 
 describe('the quick question over the wire', () => {

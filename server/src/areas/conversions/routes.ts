@@ -1,5 +1,5 @@
 import { Router } from 'express';
-import { conversionRequest, toConversionReply } from '@ypsigram/contract';
+import { conversionRequest, toConversionReply } from '@ypsigram/contract/quick';
 import { ask } from '@ypsigram/core/quick';
 import type { Standard } from '@ypsigram/core/units';
 import type { KitchenContext } from '../../context/kitchen-context.js';

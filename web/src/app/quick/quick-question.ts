@@ -12,7 +12,8 @@ import {
 } from '@angular/core';
 import { Router } from '@angular/router';
 import { Store } from '@ngrx/store';
-import { basisName, inOurMark, massText, METHOD_NAMES, quickText } from '@ypsigram/contract';
+import { basisName, inOurMark, METHOD_NAMES } from '@ypsigram/contract';
+import { massText, quickText } from '@ypsigram/contract/quick';
 import { mixed } from '@ypsigram/core/amount';
 import { ask, type MeasureAnswer } from '@ypsigram/core/quick';
 import { standardName } from '@ypsigram/core/units';

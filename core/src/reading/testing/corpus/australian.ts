@@ -16,11 +16,11 @@ zest of 1/2 lemon => 1/2 each zest-lemon (of one fruit) count; nominal-size
 1/3 cup (80ml) vegetable oil => 1/3 cup oil-vegetable poured
 1 cup (220g) caster sugar => 1 cup sugar-granulated level =220.0 g
 1/2 cup (110g) firmly packed brown sugar => 1/2 cup sugar-brown packed =110.0 g
-2 tablespoons golden syrup => 2 tbsp syrup-corn-light poured; assumed-kind
+2 tablespoons golden syrup => 2 tbsp syrup-golden poured
 1 teaspoon bicarbonate of soda => 1 tsp baking-soda level
 1 1/2 cups (225g) self-raising flour => 1 1/2 cup flour-wheat-self-rising spooned =225.0 g
 1 cup (90g) rolled oats => 1 cup oats-rolled level =90.0 g
-1 cup (85g) desiccated coconut => 1 cup ? =85.0 g; unknown-ingredient
+1 cup (85g) desiccated coconut => 1 cup coconut-desiccated level =85.0 g
 125g butter, chopped => 125 g butter =125.0 g
 185g butter, at room temperature, chopped => 185 g butter =185.0 g
 2 x 59g eggs => 2 each egg-whole (large) =118.0 g; assumed-kind
@@ -31,7 +31,7 @@ zest of 1/2 lemon => 1/2 each zest-lemon (of one fruit) count; nominal-size
 3 tsp instant dried yeast (10g) => 3 tsp yeast-instant level =10.0 g
 500 g (3 1/3 cups) bread flour => 500 g flour-wheat-bread =500.0 g
 400 g can condensed milk => 400 g milk-condensed-sweetened =400.0 g
-1 x 400g tin coconut cream => 1 each ? =400.0 g; unknown-ingredient
+1 x 400g tin coconut cream => 1 each coconut-cream =400.0 g
 2 tbs honey => 2 tbsp honey poured
 1 tbs lemon juice => 1 tbsp juice-lemon poured
 1/4 tsp ground nutmeg => 1/4 tsp nutmeg level
@@ -44,7 +44,7 @@ zest of 1/2 lemon => 1/2 each zest-lemon (of one fruit) count; nominal-size
 2 tablespoons (40ml) milk => 2 tbsp milk-whole poured; assumed-kind
 1 x 60g egg, lightly whisked => 1 each egg-whole (large) =60.0 g; assumed-kind
 2 egg yolks, extra => 2 each egg-yolk (large) count; assumed-kind
-100g dark chocolate, melted => 100 g ? =100.0 g; unknown-ingredient
+100g dark chocolate, melted => 100 g chocolate-dark =100.0 g
 300g (2 cups) plain flour => 300 g flour-wheat-all-purpose =300.0 g
 155g (1 cup) icing sugar mixture => 155 g sugar-powdered =155.0 g
 1 cup (120g) almond meal => 1 cup almond-ground spooned =120.0 g
@@ -62,7 +62,7 @@ zest of 1/2 lemon => 1/2 each zest-lemon (of one fruit) count; nominal-size
 200g Greek-style yoghurt => 200 g yogurt-plain =200.0 g; assumed-kind
 110g (1/2 cup) caster sugar, extra => 110 g sugar-granulated =110.0 g
 4 eggs, separated => 4 each egg-whole (large) count; assumed-kind
-1 tsp mixed spice => 1 tsp ?; unknown-ingredient
+1 tsp mixed spice => 1 tsp mixed-spice spooned
 2 metric cups flour => 500 ml flour-wheat-all-purpose spooned; assumed-kind
 1 imperial pint milk => 568 209/800 ml milk-whole poured; assumed-kind
 3 lge eggs => 3 each egg-whole (large) count

@@ -6,8 +6,8 @@ export const BRITISH = String.raw`
 150ml / ¼ pint milk => 150 ml milk-whole poured; assumed-kind
 1 free-range egg, beaten, to glaze (alternatively use a little milk) => 1 each egg-whole (large) count; assumed-kind
 2-3 tbsp cold water => 2..3 tbsp water poured
-75 g (2 3/4 oz) demerara sugar => 75 g ? =75.0 g; unknown-ingredient
-1 tbsp golden syrup => 1 tbsp syrup-corn-light poured; assumed-kind
+75 g (2 3/4 oz) demerara sugar => 75 g sugar-demerara =75.0 g
+1 tbsp golden syrup => 1 tbsp syrup-golden poured
 100 g ground almonds => 100 g almond-ground =100.0 g
 85g sultanas => 85 g raisins =85.0 g
 1 pkt dried yeast (7g) => 1 packet yeast-active-dry (packet) =7.0 g; assumed-kind
@@ -23,11 +23,11 @@ finely grated zest 1 unwaxed lemon => 1 each zest-lemon (of one fruit) count; no
 juice ½ orange => 1/2 each juice-orange (of one fruit) count; nominal-size
 140g icing sugar, sifted => 140 g sugar-powdered =140.0 g
 4 tbsp semi-skimmed milk => 4 tbsp milk-reduced-fat poured
-200g bar dark chocolate (70% cocoa solids), chopped => 200 g ? =200.0 g; unknown-ingredient
+200g bar dark chocolate (70% cocoa solids), chopped => 200 g chocolate-dark =200.0 g
 85g pecan nuts => 85 g pecans =85.0 g
 2 heaped tbsp cocoa powder => 2 tbsp cocoa spooned x1.25; nominal-size
 ½ x 397g can condensed milk => 1/2 each milk-condensed-sweetened =198.5 g
-250g tub mascarpone => 250 g ? =250.0 g; unknown-ingredient
+250g tub mascarpone => 250 g mascarpone =250.0 g
 1 rounded tsp ground cinnamon => 1 tsp cinnamon level x1.15; nominal-size
 knob of butter => - - butter; no-amount
 2 level tablespoons golden caster sugar => 2 tbsp sugar-granulated level
@@ -41,7 +41,7 @@ knob of butter => - - butter; no-amount
 Zest of 2 lemons, juice of 1 => 2 each zest-lemon (of one fruit) count; nominal-size second-ingredient
 1 vanilla pod, split => 1 each ?; unknown-ingredient
 1 vanilla bean => 1 each ?; unknown-ingredient
-1 tsp vanilla bean paste => 1 tsp ?; unknown-ingredient
+1 tsp vanilla bean paste => 1 tsp vanilla-paste poured
 100 ml neutral oil (sunflower or rapeseed) => 100 ml oil-vegetable poured
 225g cold butter, diced => 225 g butter =225.0 g
 450g plain white flour, plus extra for rolling out => 450 g flour-wheat-all-purpose =450.0 g; extra
@@ -71,7 +71,7 @@ a little melted butter, for brushing => - - butter; no-amount
 1½ tsp dried active yeast => 1 1/2 tsp yeast-active-dry level
 30g poppy seeds => 30 g seeds-poppy =30.0 g
 1 tbsp black treacle => 1 tbsp molasses poured
-85g mixed dried fruit => 85 g ? =85.0 g; unknown-ingredient
+85g mixed dried fruit => 85 g fruit-mixed-dried =85.0 g
 1 ripe pear, peeled and diced => 1 each pear (medium) count; assumed-kind
 200g polenta => 200 g cornmeal-degermed =200.0 g
 8 green cardamom pods, seeds ground => 8 each ?; unknown-ingredient

@@ -5,7 +5,7 @@ butter the size of a walnut => 2 tbsp butter pressed; nominal-size
 1 teacupful of sugar => 1/2 cup sugar-granulated level; assumed-kind nominal-size
 one breakfast cup of flour => 1 cup flour-wheat-all-purpose spooned; assumed-kind nominal-size
 1 teacup sour milk => 1/2 cup milk-whole poured; assumed-kind nominal-size
-juice and zest of 2 limes => 2 each ?; second-ingredient unknown-ingredient
+juice and zest of 2 limes => 2 each juice-lime; nominal-size second-ingredient
 Zest and juice of 1 large orange => 1 each zest-orange (of one fruit) count; nominal-size second-ingredient
 the whites of 4 eggs, beaten stiff => 4 each egg-white (large) count; assumed-kind
 yolks of two eggs, well beaten => 2 each egg-yolk (large) count; assumed-kind
@@ -17,12 +17,12 @@ quarter of a pound of butter => 1/4 lb butter =113.4 g
 half a teaspoon of soda => 1/2 tsp baking-soda level; assumed-kind
 1 lump of butter the size of a walnut => 2 tbsp butter pressed; nominal-size
 A piece of butter the size of an egg, melted => 4 tbsp butter pressed; nominal-size order-after
-1 wineglassful of brandy => 1/4 cup ?; unknown-ingredient
+1 wineglassful of brandy => 1/4 cup rum poured; nominal-size
 six ounces of flour => 6 oz flour-wheat-all-purpose =170.1 g; assumed-kind ounce-read-as
 flour to make a stiff dough => - - flour-wheat-all-purpose; assumed-kind no-amount
 2 heaping teaspoonfuls of baking powder => 2 tsp baking-powder level x1.25; nominal-size
 Flour enough to roll out => - - flour-wheat-all-purpose; assumed-kind no-amount
-4 oz. of candied peel, finely cut => 4 oz ? =113.4 g; ounce-read-as unknown-ingredient
+4 oz. of candied peel, finely cut => 4 oz peel-candied =113.4 g; ounce-read-as
 1 quart of sifted flour => 1 quart flour-wheat-all-purpose sifted; assumed-kind order-before
 1 quart flour, sifted => 1 quart flour-wheat-all-purpose spooned; assumed-kind order-after
 1/2 pint new milk => 1/2 pint milk-whole poured; assumed-kind

@@ -7,7 +7,7 @@ export const UNSORTED = String.raw`
 Two and a half cups of flour => 2 1/2 cup flour-wheat-all-purpose spooned; assumed-kind
 One teaspoonful of cream of tartar => 1 tsp cream-of-tartar level
 4 ounces (1 stick) unsalted butter, cut into pieces => 4 oz butter =113.4 g; ounce-read-as
-1 pint strawberries, hulled => 1 pint ?; unknown-ingredient
+1 pint strawberries, hulled => 1 pint strawberries level
 1 bunch parsley => 1 each ?; unknown-ingredient
 8 tbsp. (1 stick) butter => 8 tbsp butter pressed
 1/3 cup buttermilk or soured milk => 1/3 cup buttermilk poured; alternative
@@ -89,7 +89,7 @@ a generous pinch of flaky salt => 1 pinch salt-coarse-light level x1.05; kind-am
 8 oz. cream cheese, at room temperature => 8 oz cream-cheese =226.8 g; ounce-ambiguous
 1 cup grated parmesan => 1 cup parmesan-grated level
 1 cup sour cream => 1 cup cream-sour pressed
-1 cup crème fraîche => 1 cup ?; unknown-ingredient
+1 cup crème fraîche => 1 cup creme-fraiche pressed
 1 cup heavy whipping cream, cold => 1 cup cream-heavy (fluid) poured
 1 cup whipped cream => 1 cup cream-heavy (whipped) spooned; kind-ambiguous order-before
 2 tbsp maple syrup => 2 tbsp syrup-maple poured
@@ -133,7 +133,7 @@ a saltspoon of ground ginger => 1/4 tsp ginger-ground level
 2oz glace cherries => 2 oz ? =56.7 g; ounce-read-as unknown-ingredient
 1 heaped dessertspoon honey => 2 tsp honey poured x1.25; nominal-size
 2 level tsp baking powder => 2 tsp baking-powder level
-1 rounded tbsp golden syrup => 1 tbsp syrup-corn-light poured x1.15; assumed-kind nominal-size
+1 rounded tbsp golden syrup => 1 tbsp syrup-golden poured x1.15; nominal-size
 3 medium-sized eggs => 3 each egg-whole (medium) count
 1 large free range egg white => 1 each egg-white (large) count
 60 g (2 oz) currants => 60 g currants-dried =60.0 g
@@ -152,7 +152,7 @@ a few gratings of nutmeg => - - nutmeg; no-amount
 a splash of milk => - - milk-whole; assumed-kind no-amount
 a drizzle of honey => - - honey; no-amount
 50 g dark brown soft sugar => 50 g sugar-brown =50.0 g
-4 tbsp demerara sugar => 4 tbsp ?; unknown-ingredient
+4 tbsp demerara sugar => 4 tbsp sugar-demerara level
 200g/7oz fine polenta => 200 g cornmeal-degermed =200.0 g
 75g/2¾oz semolina => 75 g semolina =75.0 g
 2 tsp cornflour mixed with 1 tbsp water => 2 tsp starch-corn spooned; second-ingredient
@@ -263,7 +263,7 @@ about 3 1/2 to 4 cups bread flour => 3 1/2..4 cup flour-wheat-bread spooned
 1 teaspoon fine-grain sea salt => 1 tsp salt-table level; kind-ambiguous
 2 tablespoons good-quality honey => 2 tbsp honey poured
 1 good tablespoon honey => 1 tbsp honey poured x1.05; nominal-size
-1 cup unsweetened shredded coconut => 1 cup ?; unknown-ingredient
+1 cup unsweetened shredded coconut => 1 cup coconut-desiccated level
 3 cups peeled and diced apples (about 3 medium) => 3 cup apple (chopped) level
 2 cups cored and sliced pears => 2 cup pear (sliced) level
 175g light brown muscovado sugar => 175 g sugar-brown =175.0 g
@@ -282,7 +282,7 @@ about 3 1/2 to 4 cups bread flour => 3 1/2..4 cup flour-wheat-bread spooned
 1 1/4 teaspoons table salt => 1 1/4 tsp salt-table level
 1/2 teaspoon freshly grated nutmeg => 1/2 tsp nutmeg level
 3/4 cup lukewarm whole milk (about 100°F) => 3/4 cup milk-whole poured
-1/3 cup turbinado sugar, for sprinkling => 1/3 cup ?; unknown-ingredient
+1/3 cup turbinado sugar, for sprinkling => 1/3 cup sugar-turbinado level
 1 tablespoon cornstarch (cornflour) => 1 tbsp starch-corn spooned
 2 cups rolled oats (not instant) => 2 cup oats-rolled level
 1 cup golden raisins => 1 cup raisins level
@@ -297,7 +297,7 @@ zest from 1 lemon => 1 each zest-lemon (of one fruit) count; nominal-size
 1 gallon water => 1 gallon water poured
 2 pounds bread flour, more as needed => 2 lb flour-wheat-bread =907.2 g
 1 teaspoon each of cinnamon, ginger, and allspice => 1 tsp cinnamon level; second-ingredient
-12 oz. bittersweet chocolate, chopped => 12 oz ? =340.2 g; ounce-read-as unknown-ingredient
+12 oz. bittersweet chocolate, chopped => 12 oz chocolate-dark =340.2 g; ounce-read-as
 1 cup semisweet chocolate chips (6 oz) => 1 cup chocolate-chips level =170.1 g
 2 tablespoons unsalted butter, divided => 2 tbsp butter pressed
 cooking oil, for the pan => - - oil-vegetable; assumed-kind no-amount
@@ -321,7 +321,7 @@ a pinch of soda => 1 pinch baking-soda level; assumed-kind nominal-size
 ½ pound almonds, blanched and ground => 1/2 lb almonds =226.8 g
 4 oz. ground rice => 4 oz ? =113.4 g; ounce-read-as unknown-ingredient
 6 oz. ground almonds => 6 oz almond-ground =170.1 g; ounce-read-as
-1 tablespoonful golden syrup => 1 tbsp syrup-corn-light poured; assumed-kind
+1 tablespoonful golden syrup => 1 tbsp syrup-golden poured
 ¼ lb. margarine => 1/4 lb margarine =113.4 g
 ½ pint milk (sour if possible) => 1/2 pint milk-whole poured; assumed-kind
 1 oz yeast => 1 oz yeast-active-dry =28.3 g; kind-ambiguous ounce-read-as
@@ -329,9 +329,9 @@ a pinch of soda => 1 pinch baking-soda level; assumed-kind nominal-size
 a good pinch of salt => 1 pinch salt-table level x1.05; assumed-kind nominal-size nominal-size
 1 tablespoon castor sugar => 1 tbsp sugar-granulated level
 4 tablespoons self-raising flour => 4 tbsp flour-wheat-self-rising spooned
-2 tablespoons custard powder => 2 tbsp ?; unknown-ingredient
+2 tablespoons custard powder => 2 tbsp custard-powder spooned
 3 level tablespoons cocoa => 3 tbsp cocoa spooned
-1 dessertspoon instant coffee => 2 tsp ?; unknown-ingredient
+1 dessertspoon instant coffee => 2 tsp coffee-instant level
 2 tablespoons hot water => 2 tbsp water poured
 200g unsalted butter (soft) => 200 g butter =200.0 g
 200g self-raising flour, sifted => 200 g flour-wheat-self-rising =200.0 g

@@ -7,7 +7,7 @@ import type {
   QuickAnswer,
 } from '@ypsigram/core/quick';
 import { isMassUnit, type Unit } from '@ypsigram/core/units';
-import { fixed, short } from './figures.js';
+import { fixed, short } from '../wording/index.js';
 
 const UNIT_NAMES: Readonly<Partial<Record<Unit, readonly [one: string, many: string]>>> = {
   cup: ['cup', 'cups'],

@@ -2,11 +2,11 @@ import { z } from 'zod';
 import type { Shelf } from '@ypsigram/core/catalogue';
 import type { Intended } from '@ypsigram/core/conversion';
 import type { QuickAnswer } from '@ypsigram/core/quick';
-import { intended, method, standard, unit } from './parts.js';
-import { toMeasureReply } from './plan-replies.js';
-import { planMeasure } from './plans.js';
-import { toIntendedReply } from './readings.js';
-import { quickText } from './wording/index.js';
+import { intended, method, standard, unit } from '../parts.js';
+import { toMeasureReply } from '../plan-replies.js';
+import { planMeasure } from '../plans.js';
+import { toIntendedReply } from '../readings.js';
+import { quickText } from './quick-text.js';
 
 /** No question is longer. */
 const LONGEST_QUESTION = 200;

@@ -1,0 +1,7 @@
+export {
+  conversionReply,
+  conversionRequest,
+  toConversionReply,
+  type ConversionReply,
+} from './conversions.js';
+export { massText, quickText } from './quick-text.js';
