@@ -3,7 +3,6 @@
 import { spawn, spawnSync } from 'node:child_process';
 import { existsSync, readFileSync, rmSync, statfsSync } from 'node:fs';
 import { join } from 'node:path';
-import { XMLParser } from 'fast-xml-parser';
 import { build, install, root } from './prepare.mjs';
 
 const CHROMIUM = process.env.CHROME_BIN ?? '/usr/bin/chromium';
@@ -85,6 +84,8 @@ function run([command, ...args], isShownAsItComes, name) {
 
 process.chdir(root);
 install();
+// Only now is it there, on a new machine.
+const { XMLParser } = await import('fast-xml-parser');
 installChromium();
 build();
 
