@@ -1,4 +1,5 @@
 // The Balance: planning, clean batches, and what consistency buys beside a naive calculator.
+import { forgivenessOf } from '@ypsigram/core/baking';
 import { Bench } from 'tinybench';
 import { Fraction } from '@ypsigram/core/amount';
 import { RATIO_PARTS, cleanBatches, ratioDrift } from '@ypsigram/core/formula';
@@ -89,7 +90,7 @@ for (const { text, standard } of DEMO_RECIPES) {
       ['ours', plan],
       ['naive', peer],
     ]) {
-      const { ratios } = ratioDrift(of, BUILT_IN_SHELF);
+      const { ratios } = ratioDrift(of, BUILT_IN_SHELF, forgivenessOf('cake'));
       for (const part of RATIO_PARTS) {
         const { intended, measured, weighed } = ratios[part];
         if (intended === 0) continue;

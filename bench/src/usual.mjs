@@ -21,5 +21,5 @@ export const recipeOf = (reading, drawer = defaultDrawer()) =>
     author: [],
     hand: [],
     methods: {},
-    balance: { lines: {}, strictness: 'normal' },
+    balance: { lines: {}, strictness: 'normal', kind: null },
   });
