@@ -1,3 +1,5 @@
+import { inOurMark } from '@ypsigram/contract';
+
 /** The colours of the theme, for what is drawn on a canvas and can't ask the stylesheet. */
 export const INK = {
   ink: '#17203a',
@@ -26,3 +28,7 @@ export const LOOKS = [
 ] as const;
 
 export const lookOf = (index: number): (typeof LOOKS)[number] => LOOKS[index % LOOKS.length]!;
+
+/** A figure at an axis, in the mark of this kitchen. */
+export const axisFigure = (value: number): string =>
+  inOurMark(String(Number(value.toPrecision(4))));

@@ -1,5 +1,5 @@
 import type { EChartsCoreOption } from 'echarts/core';
-import { INK, TEXT, lookOf } from './ink';
+import { axisFigure, INK, TEXT, lookOf } from './ink';
 
 /** How often something came out as how much: one ridge of a picture. */
 export interface Ridge {
@@ -75,7 +75,7 @@ export function ridgelineChart(ridges: readonly Ridge[], axis: RidgeAxis): EChar
         showMinLabel: false,
         showMaxLabel: false,
         hideOverlap: true,
-        formatter: (value: number) => String(Number(value.toPrecision(4))),
+        formatter: axisFigure,
       },
       axisLine: { onZero: false, lineStyle: { color: INK.soft } },
       splitLine: { show: false },

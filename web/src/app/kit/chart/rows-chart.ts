@@ -1,5 +1,5 @@
 import type { EChartsCoreOption } from 'echarts/core';
-import { INK, TEXT, lookOf } from './ink';
+import { axisFigure, INK, TEXT, lookOf } from './ink';
 
 /** One row of a picture: what is known of one way, person or author, on a common scale. */
 export interface ChartRow {
@@ -120,7 +120,7 @@ export function rowsChart(
         color: INK.soft,
         showMinLabel: false,
         showMaxLabel: false,
-        formatter: (value: number) => String(Number(value.toPrecision(4))),
+        formatter: axisFigure,
       },
       axisLine: { onZero: false, lineStyle: { color: INK.soft } },
       splitLine: { lineStyle: { color: INK.rule } },

@@ -1,5 +1,5 @@
 import type { EChartsCoreOption } from 'echarts/core';
-import { INK, TEXT } from './ink';
+import { axisFigure, INK, TEXT } from './ink';
 
 /** One bar: how large it is, and what shares it is made of; they add up to 1. */
 export interface SharesRow {
@@ -66,7 +66,7 @@ export function sharesChart(
       nameLocation: 'middle',
       nameGap: 28,
       nameTextStyle: { color: INK.soft },
-      axisLabel: { color: INK.soft },
+      axisLabel: { color: INK.soft, formatter: axisFigure },
       splitLine: { lineStyle: { color: INK.rule } },
     },
     yAxis: {

@@ -1,5 +1,5 @@
 import type { EChartsCoreOption } from 'echarts/core';
-import { INK, TEXT, lookOf } from './ink';
+import { axisFigure, INK, TEXT, lookOf } from './ink';
 import type { ChartMark } from './rows-chart';
 
 /** One hand over time. */
@@ -43,7 +43,7 @@ export function timeChart(
       scale: true,
       name: axis,
       nameTextStyle: { color: INK.soft, align: 'left' },
-      axisLabel: { color: INK.soft },
+      axisLabel: { color: INK.soft, formatter: axisFigure },
       splitLine: { lineStyle: { color: INK.rule } },
     },
     series: series.flatMap(({ name, look, points }, index) => [
