@@ -51,7 +51,7 @@ describe('reading notes in words', () => {
       '1 egg',
       '3/4 cup brown sugar',
       '1,5 dl melk',
-      '200 g dark chocolate',
+      '200 g carob drops',
     ];
     for (const text of lines) {
       expect(messages(text).length).withContext(text).toBeGreaterThan(0);
