@@ -42,8 +42,9 @@ export interface Parts {
   readonly now?: () => Date;
 }
 
-function api({ database, version, scale, now = () => new Date() }: Parts): Router {
-  const areas = buildAreas(database, now);
+function api({ database, logger, version, scale, now = () => new Date() }: Parts): Router {
+  const report = (err: unknown): void => logger.error({ err }, 'a recipe could not be worked out');
+  const areas = buildAreas(database, now, report);
   const { kitchen, trials, authors, recipes, imports, backups, hand, kitchenContext } = areas;
   const shelf = async () => (await kitchenContext()).shelf;
   const author = (id: string | null) => authors.known(id);

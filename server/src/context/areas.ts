@@ -27,7 +27,11 @@ export interface Areas {
 }
 
 /** Builds the areas and lets them know of each other as far as they need to. */
-export function buildAreas(database: Database, now: () => Date): Areas {
+export function buildAreas(
+  database: Database,
+  now: () => Date,
+  report: (error: unknown) => void,
+): Areas {
   const kitchen = kitchenService(database);
   const trials = trialService(database, { kitchen: () => kitchen.read() });
 
@@ -69,6 +73,7 @@ export function buildAreas(database: Database, now: () => Date): Areas {
     kitchen: context,
     authors: () => authors.knowledge(),
     isAuthor: (id) => authors.isKnown(id),
+    report,
   });
   const imports = importService(database, { now, shelf, recipes, authors });
   const backups = backupService(database, {

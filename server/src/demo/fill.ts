@@ -13,7 +13,13 @@ import { demoTrials } from './trials.js';
  */
 export async function fillWithDemo(database: Database): Promise<void> {
   await database.write(async () => {
-    const { kitchen, authors, recipes, trials } = buildAreas(database, () => new Date());
+    const { kitchen, authors, recipes, trials } = buildAreas(
+      database,
+      () => new Date(),
+      (error) => {
+        throw error;
+      },
+    );
     const isUsed = (await kitchen.read()).revision > 0;
     if (isUsed || (await recipeModel(database.sequelize).count({ paranoid: false })) > 0) return;
     await kitchen.replace(DEMO_KITCHEN);

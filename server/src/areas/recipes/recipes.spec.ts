@@ -174,4 +174,18 @@ describe('recipes', () => {
       expect((await list()).total).toBe(0);
     });
   }
+
+  it('are listed all the same where one of them is broken', async () => {
+    await create('Buns\n2 cups flour');
+    const { id } = await create('Knots\n2 cups flour');
+    await server.database.sequelize.query(
+      'UPDATE recipes SET balance = :balance, revision = 7 WHERE id = :id',
+      { replacements: { id, balance: 'null' } },
+    );
+    const { body } = await server.http.get('/api/recipes').expect(200);
+    const { items } = body as RecipePage;
+    expect(items.length).toBe(2);
+    expect(items.find((one) => one.id === id)!.problem).toContain('could not be worked out');
+    expect(items.find((one) => one.id !== id)!.problem).toBeNull();
+  });
 });

@@ -97,6 +97,8 @@ function matchExpression(query: string): string | null {
 export interface RecipesContext {
   now(): Date;
   kitchen(): Promise<KitchenContext>;
+  /** Told of what went wrong where something is answered all the same. */
+  report(error: unknown): void;
   /** Whether there is, or ever was, an author of that id. */
   isAuthor(id: string): Promise<boolean>;
   /** What is known of every author that is here. */
@@ -170,7 +172,9 @@ export function recipeService(database: Database, context: RecipesContext): Reci
     const knownOf = ({ authorId }: Recipe): AuthorKnowledge =>
       (authorId !== null && authors.get(authorId)) || UNKNOWN_AUTHOR;
     return {
-      items: items.map(toRecipe).map((recipe) => summarise(recipe, kitchen, knownOf(recipe))),
+      items: items
+        .map(toRecipe)
+        .map((recipe) => summarise(recipe, kitchen, knownOf(recipe), context.report)),
       page,
       pageSize,
       total: count,

@@ -46,11 +46,34 @@ interface Remembered {
 /** Summaries by the kitchen they hold in; a revision of a recipe never changes. */
 const SUMMARIES = new WeakMap<KitchenContext, Map<string, Remembered>>();
 
-/** A line of the Book, worked out from the text. */
+const NOT_WORKED_OUT =
+  'This recipe could not be worked out. Open its Reading and look through its lines.';
+
+/** What is left to say of a recipe where nothing can be worked out. */
+const bareSummary = ({ id, title, batch, revision, updatedAt }: Recipe): RecipeSummary => ({
+  id,
+  title,
+  batch,
+  revision,
+  updatedAt,
+  yield: null,
+  ingredientCount: 0,
+  openCount: 0,
+  totalGrams: 0,
+  measuredGrams: 0,
+  weighedGrams: 0,
+  problem: NOT_WORKED_OUT,
+});
+
+/**
+ * A line of the Book, worked out from the text. One that can't be takes no list down: it is
+ * reported, and says so.
+ */
 export function summarise(
   recipe: Recipe,
   kitchen: KitchenContext,
   author: AuthorKnowledge,
+  report: (error: unknown) => void,
 ): RecipeSummary {
   let known = SUMMARIES.get(kitchen);
   if (!known) SUMMARIES.set(kitchen, (known = new Map()));
@@ -58,9 +81,14 @@ export function summarise(
   if (before?.author === author && before.summary.revision === recipe.revision) {
     return before.summary;
   }
-  const summary = workOut(recipe, kitchen, author);
-  known.set(recipe.id, { author, summary });
-  return summary;
+  try {
+    const summary = workOut(recipe, kitchen, author);
+    known.set(recipe.id, { author, summary });
+    return summary;
+  } catch (error) {
+    report(error);
+    return bareSummary(recipe);
+  }
 }
 
 function workOut(recipe: Recipe, kitchen: KitchenContext, author: AuthorKnowledge): RecipeSummary {
