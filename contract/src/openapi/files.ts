@@ -61,7 +61,6 @@ export const filePaths = {
       responses: {
         '200': { description: 'What was restored, or would be.', ...json(restoreReply) },
         ...refused,
-        '413': problemOf('The body is over 64 MiB.'),
       },
     },
   },

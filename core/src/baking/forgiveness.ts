@@ -67,6 +67,9 @@ export function forgivenessOf(kind: BakeKind, strictness: Strictness = 'normal')
   return found;
 }
 
+/** The share of what is forgiven from which on a deviation is told. */
+export const LEANING = 0.5;
+
 /**
  * The relative deviation of a single line that a bake forgives, by its role. Flour goes by water:
  * so much more of it is as much less water to the flour.

@@ -1,6 +1,7 @@
 export {
   forgivenessOf,
   forgivenOf,
+  LEANING,
   FORGIVEN_PARTS,
   type ForgivenPart,
   type Forgiveness,

@@ -1,8 +1,9 @@
 import type { Method } from '../catalogue/index.js';
 import type { Reading } from '../reading/index.js';
 import { methodsForLine } from './line-method.js';
-import { isWithin } from '../fills/index.js';
-import { LEANING, choiceOf, planLine } from './plan.js';
+import { LEANING } from '../baking/index.js';
+import { COUNTED_EASILY, isWithin } from '../fills/index.js';
+import { choiceOf, planLine } from './plan.js';
 import type { Batch, PlanLine } from './plan-line.js';
 import { carrierOf, premixFor, type Premix } from './premix.js';
 
@@ -28,9 +29,6 @@ export type Advice = Mend & {
   /** Half of what the bake forgives in this line: beyond that it is told. */
   readonly tolerance: number;
 };
-
-/** More fills of one tool than these are easily miscounted. */
-const MOST_FILLS = 12;
 
 /** Half a step of the scale, against what is weighed: how far off the weight may be by its grid. */
 function offByGrid({ intended, weight }: PlanLine): number {
@@ -92,6 +90,6 @@ export function adviceFor(reading: Reading, plan: readonly PlanLine[], batch: Ba
     const fills = Math.max(
       ...measure.fills.map(({ count, millilitres }) => (millilitres === null ? 0 : count)),
     );
-    return fills > MOST_FILLS ? [{ ...about, mend: 'larger-tool', fills }] : [];
+    return fills > COUNTED_EASILY ? [{ ...about, mend: 'larger-tool', fills }] : [];
   });
 }

@@ -7,7 +7,13 @@ import { drawerWith } from '../drawer/index.js';
 import type { LineChoice } from './line-choice.js';
 import { lineMass, times } from './line-mass.js';
 import { methodFor } from './line-method.js';
-import { forgivenessOf, forgivenOf, USUAL_KIND, type Forgiveness } from '../baking/index.js';
+import {
+  forgivenessOf,
+  forgivenOf,
+  LEANING,
+  USUAL_KIND,
+  type Forgiveness,
+} from '../baking/index.js';
 import {
   isWithin,
   measurePlan,
@@ -117,9 +123,6 @@ export const forgivenessFor = ({
   strictness,
 }: Pick<Batch, 'kind' | 'strictness'>): Forgiveness =>
   forgivenessOf(kind ?? USUAL_KIND, strictness);
-
-/** How far from what is meant begins to matter: half of what is forgiven. */
-export const LEANING = 0.5;
 
 function judge(
   gap: number | null,

@@ -1,9 +1,7 @@
 import type { Shelf } from '../catalogue/index.js';
 import type { Intended, Question } from '../conversion/index.js';
-import { forgivenessOf, forgivenOf, USUAL_KIND } from '../baking/index.js';
+import { forgivenessOf, forgivenOf, LEANING, USUAL_KIND } from '../baking/index.js';
 import type { Line, NoteCode } from '../reading/index.js';
-
-import { LEANING } from './plan.js';
 
 /** Notes on something that counts for nothing until the baker mends the line. */
 const OPEN: ReadonlySet<NoteCode> = new Set([

@@ -1,8 +1,6 @@
-import { defaultDrawer, USUAL_SCALES } from '../drawer/index.js';
-import { assembleRecipe, planBatch, setFactor } from '../batch/index.js';
-import { BUILT_IN_SHELF } from '../catalogue/index.js';
+import { planBatch, setFactor } from '../batch/index.js';
 import { Fraction } from '../amount/index.js';
-import { readText } from '../testing/usual.js';
+import { readText, usualRecipe } from '../testing/usual.js';
 import { chanceLines, simulate, type ChanceLine } from './index.js';
 
 const CAKE = `Yellow cake
@@ -30,20 +28,7 @@ const BARS = `Oat bars
 /** How often a recipe gives the same again, each cup of flour so many times as dense as meant. */
 function chanceOf(text: string, flourTimes = 1): number {
   const reading = readText(text);
-  const recipe = assembleRecipe({
-    reading,
-    kitchen: {
-      drawer: defaultDrawer(),
-      shelf: BUILT_IN_SHELF,
-      scales: USUAL_SCALES,
-      weighedIn: 'g',
-      habits: {},
-    },
-    author: [],
-    hand: [],
-    methods: {},
-    balance: { lines: {}, strictness: 'normal', kind: null },
-  });
+  const recipe = usualRecipe(reading);
   const batch = setFactor(recipe, new Fraction(1));
   const filled = chanceLines(planBatch(reading, batch), batch, () => 'measure');
   const lines = filled.map((line): ChanceLine =>

@@ -1,6 +1,12 @@
 import type { Tool, ToolSet } from '../drawer/index.js';
 import type { MeasureSize } from '../measuring/index.js';
-import { fewestFills, nearestFills, type Fillable, type Fills } from './fewest-fills.js';
+import {
+  fewestFills,
+  nearestFills,
+  SAME_ERROR,
+  type Fillable,
+  type Fills,
+} from './fewest-fills.js';
 import { fillableWith, type Densities } from './filling.js';
 import type { ToolFills } from './show-fills.js';
 import { isWithin } from './tolerance.js';
@@ -29,16 +35,13 @@ interface Candidate extends ChosenFills {
   readonly error: number;
 }
 
-/** So many fills are counted without a slip. */
-const COUNTED_EASILY = 12;
+/** So many fills of one tool are counted without a slip. */
+export const COUNTED_EASILY = 12;
 
 const SIZES: readonly MeasureSize[] = ['tsp', 'tbsp', 'cup'];
 
 const isNoSmaller = (size: MeasureSize, than: MeasureSize): boolean =>
   SIZES.indexOf(size) >= SIZES.indexOf(than);
-
-/** Errors this close, in grams, are the same but for floating point. */
-const SAME_ERROR = 1e-9;
 
 /** Fewest fills, then fewest tools to wash, then least error. */
 const isHandier = (a: Candidate, b: Candidate): boolean =>

@@ -17,7 +17,7 @@ const DEEPEST = 24;
 /** Combinations looked at before the best so far is taken; a guard, never met by real drawers. */
 const MOST_STEPS = 60_000;
 /** Errors this close, in grams, are the same but for floating point. */
-const SAME_ERROR = 1e-9;
+export const SAME_ERROR = 1e-9;
 
 /** Tools do not change while they are searched for one mass after another. */
 const ORDERS = new WeakMap<readonly Fillable[], readonly number[]>();

@@ -1,3 +1,4 @@
+export { COUNTED_EASILY } from './choose-fills.js';
 export { fewestFills, type Fillable, type Fills } from './fewest-fills.js';
 export { measurePlan } from './measure-plan.js';
 export type { MeasureBasis, MeasurePlan, PlannedFill, Wanted } from './plan.js';

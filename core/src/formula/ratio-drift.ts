@@ -1,7 +1,7 @@
 import type { Shelf } from '../catalogue/index.js';
 import type { PlanLine } from '../batch/index.js';
 import { ratiosOf, type Part, type Ratios } from './ratios.js';
-import type { Forgiveness } from '../baking/index.js';
+import { LEANING, type Forgiveness } from '../baking/index.js';
 import { isWithin } from '../fills/index.js';
 
 /** The parts of a dough that are set against its flour. */
@@ -26,9 +26,6 @@ export interface RatioDrift {
   readonly base: 'flour' | 'total';
   readonly ratios: Readonly<Record<RatioPart, RatioRoutes>>;
 }
-
-/** The share of what is forgiven at which a drift is told. */
-const TOLD = 0.5;
 
 type Route = 'intended' | 'weighed' | 'measured';
 
@@ -92,7 +89,7 @@ export function ratioDrift(
       const [intended, weighed, measured] = by.map((one) => one[part]) as [number, number, number];
       const off = (value: number): number => (intended > 0 ? Math.abs(value / intended - 1) : 0);
       const drift = Math.max(off(weighed), off(measured));
-      const isOver = !isWithin(drift, forgives[part] * TOLD);
+      const isOver = !isWithin(drift, forgives[part] * LEANING);
       return [part, { intended, weighed, measured, drift, isOver }];
     }),
   ) as Record<RatioPart, RatioRoutes>;

@@ -1,11 +1,10 @@
 import {
-  learnSteps,
-  searchSteps,
   simulate,
+  whatToLearn,
+  whereWeighingPays,
   type ChanceLine,
   type ChanceOptions,
   type Chances,
-  type Steps,
   type WhatToLearn,
   type WhereWeighingPays,
 } from '@ypsigram/core/chance';
@@ -26,13 +25,6 @@ export interface ChanceResult {
   readonly learn: WhatToLearn | null;
 }
 
-function finished<T>(steps: Steps<T>): T {
-  for (;;) {
-    const step = steps.next();
-    if (step.done) return step.value;
-  }
-}
-
 /**
  * Does a job from end to end: nobody waits for this thread but who asked.
  *
@@ -41,7 +33,7 @@ function finished<T>(steps: Steps<T>): T {
 export default function bake({ lines, options, wanted, learn }: ChanceJob): ChanceResult {
   return {
     chances: simulate(lines, options),
-    pays: wanted === null ? null : finished(searchSteps(lines, wanted, options)),
-    learn: learn ? finished(learnSteps(lines, options)) : null,
+    pays: wanted === null ? null : whereWeighingPays(lines, wanted, options),
+    learn: learn ? whatToLearn(lines, options) : null,
   };
 }

@@ -1,5 +1,6 @@
 import type { Writable } from 'node:stream';
 import type { RestoreReply } from '@ypsigram/contract';
+import { copiesFolder } from '../../database/copies.js';
 import type { Database } from '../../database/database.js';
 import { notFound } from '../../http/problem.js';
 import type { BackupContext, BackupAuthor, BackupRecipe, BackupTrial } from './parts.js';
@@ -60,7 +61,7 @@ async function survey(file: string): Promise<Survey> {
 
 export function backupService(database: Database, context: BackupContext): BackupService {
   const { kitchen, authors, recipes, trials } = context;
-  const copies = safetyCopies(`${database.file}-copies`);
+  const copies = safetyCopies(copiesFolder(database.file));
   const madeAt = (): string => context.now().toISOString();
 
   const countsHere = async (): Promise<Counts> => ({

@@ -1,4 +1,5 @@
 import { fixed } from '@ypsigram/contract';
+import { LEANING } from '@ypsigram/core/baking';
 import { isWithin } from '@ypsigram/core/fills';
 
 /** How the beam stands: which route gives more, by how much, and whether that matters. */
@@ -20,9 +21,6 @@ const MOST_DEGREES = 20;
 
 const percent = (gap: number): string => `${fixed(Math.abs(gap * 100), 1)} %`;
 
-/** Where a lean begins to matter: at half of what is forgiven. */
-const MATTERS = 0.5;
-
 /**
  * How a gap tips the beam. `gap` is mass by measure over intended mass, less one; `tolerance` what
  * is near enough and `forgiven` what the bake forgives, both relative. Where nothing is said of
@@ -42,7 +40,7 @@ export function leanOf(
     };
   }
   const nearEnough = tolerance ?? 0;
-  const allowed = Math.max(nearEnough, (forgiven ?? 0) * MATTERS);
+  const allowed = Math.max(nearEnough, (forgiven ?? 0) * LEANING);
   if (Math.abs(gap) < LEVEL_BELOW) {
     return {
       state: 'level',
