@@ -13,12 +13,19 @@ import { defaultMethod, methodsFor } from '@ypsigram/core/measuring';
 import { problemOf } from '../api/recipes-api';
 import { ScaleApi } from '../api/scale-api';
 import { decimal } from '../kit/figures/figures';
+import { problemOfTyped, rule } from '../kit/forms/rules';
 import { Icon } from '../kit/icon/icon';
 import { kitchenFeature } from '../state/kitchen/kitchen.feature';
 import { LiveScale } from './live-scale';
 
 const POURED_GRAMS_PER_SECOND = 40;
 const FIRST_INGREDIENT = 'flour-wheat-all-purpose';
+
+const GRAMS = rule((typed) => decimal(typed) !== null, 'Write how many grams: for example 50.');
+const SEED = rule(
+  (typed) => /^\d+$/.test(typed),
+  'Write the random seed as a whole number, for example 7.',
+);
 
 /** What a person would do at a real scale, done by buttons. */
 @Component({
@@ -87,8 +94,9 @@ export class SimulationPanel {
   }
 
   protected put(text: string): void {
+    this.problem.set(problemOfTyped(GRAMS, text));
     const grams = decimal(text);
-    if (grams === null) return this.problem.set('Write how many grams: for example 50.');
+    if (grams === null) return;
     this.simulate({ do: 'put', ingredientId: this.ingredientId(), grams });
   }
 
@@ -124,11 +132,8 @@ export class SimulationPanel {
   }
 
   protected reseed(text: string): void {
-    const seed = Number(text);
-    if (!Number.isInteger(seed) || seed < 0) {
-      return this.problem.set('Write the random seed as a whole number, for example 7.');
-    }
-    this.simulate({ do: 'seed', seed });
+    this.problem.set(problemOfTyped(SEED, text));
+    if (this.problem() === null) this.simulate({ do: 'seed', seed: Number(text) });
   }
 
   protected takeOff(id: number): void {

@@ -1,5 +1,14 @@
 import { FormControl, FormGroup } from '@angular/forms';
-import { optional, positive, problemIn, rule, unlike, written } from './rules';
+import {
+  chosen,
+  optional,
+  positive,
+  problemIn,
+  problemOfTyped,
+  rule,
+  unlike,
+  written,
+} from './rules';
 
 const form = (name: string, grams: string) =>
   new FormGroup({
@@ -38,6 +47,19 @@ describe('rules of a form', () => {
       new FormControl(typed, optional(rule((text) => text === 'yes', 'Write yes or nothing.')));
     expect(problemIn(field(' '))).toBeNull();
     expect(problemIn(field('no'))).toBe('Write yes or nothing.');
+  });
+
+  it('ask for a choice where none was made', () => {
+    const choice = new FormControl<string | null>(null, chosen('Choose one.'));
+    expect(problemIn(choice)).toBe('Choose one.');
+    choice.setValue('rye');
+    expect(problemIn(choice)).toBeNull();
+  });
+
+  it('hold for a single field that saves itself', () => {
+    const grams = positive(500, 'Write the grams.');
+    expect(problemOfTyped(grams, '12,5')).toBeNull();
+    expect(problemOfTyped(grams, 'some')).toBe('Write the grams.');
   });
 
   it('ask nothing of a field that is switched off', () => {

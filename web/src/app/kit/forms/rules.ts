@@ -1,4 +1,4 @@
-import type { AbstractControl, ValidatorFn } from '@angular/forms';
+import { FormControl, type AbstractControl, type ValidatorFn } from '@angular/forms';
 import { decimal } from '../figures/figures';
 
 /** A rule of a field, with the sentence for who breaks it: it says what to write instead. */
@@ -23,11 +23,12 @@ export const unlike = (names: () => readonly string[]): ValidatorFn =>
     (typed) => `There is already a “${typed}”. Choose another name.`,
   );
 
-/** A decimal figure above 0, up to `most`. */
-export const positive = (most: number, sentence: string): ValidatorFn =>
+/** A decimal figure above 0, up to `most`, which may depend on what is shown. */
+export const positive = (most: number | (() => number), sentence: string): ValidatorFn =>
   rule((typed) => {
     const figure = decimal(typed);
-    return figure !== null && figure > 0 && figure <= most;
+    if (figure === null || figure === 0) return false;
+    return figure <= (typeof most === 'number' ? most : most());
   }, sentence);
 
 /** Nothing, or what the rule asks for. */
@@ -35,6 +36,16 @@ export const optional = (asked: ValidatorFn): ValidatorFn => {
   return (control: AbstractControl<string>) =>
     control.value.trim() === '' ? null : asked(control);
 };
+
+/** Something must be chosen. */
+export const chosen =
+  (sentence: string): ValidatorFn =>
+  ({ value }) =>
+    value === null ? { sentence } : null;
+
+/** The sentence for what was typed into a field that saves itself when it is left; null if it is right. */
+export const problemOfTyped = (asked: ValidatorFn, typed: string): string | null =>
+  problemIn(new FormControl(typed, asked));
 
 /** The sentence for the first field, in their order, that breaks a rule; null where all hold. */
 export function problemIn(form: AbstractControl): string | null {

@@ -1,4 +1,6 @@
+import { FormControl, FormGroup, ReactiveFormsModule } from '@angular/forms';
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
+import { toSignal } from '@angular/core/rxjs-interop';
 import { Store } from '@ngrx/store';
 import { METHOD_NAMES, HEAVIEST_DENSITY, type Author } from '@ypsigram/contract';
 import type { Ingredient } from '@ypsigram/core/catalogue';
@@ -12,8 +14,13 @@ import {
 } from '../../state/authors/authors.feature';
 import { CupPicture } from '../../kit/cups/cup-picture';
 import { decimal, grams } from '../../kit/figures/figures';
+import { chosen, positive, problemIn, problemOfTyped } from '../../kit/forms/rules';
 import { Icon } from '../../kit/icon/icon';
-import { IngredientField } from '../../kit/ingredient-field/ingredient-field';
+import {
+  CHOOSE_FROM_SHELF,
+  IngredientField,
+  NOT_ON_SHELF,
+} from '../../kit/ingredient-field/ingredient-field';
 import { kitchenFeature } from '../../state/kitchen/kitchen.feature';
 
 const KINDS = [
@@ -28,7 +35,7 @@ const keyOf = ({ ingredientId, form, method }: FillingOf): string =>
 /** One author: how its cups are filled, by its own word and by its recipes. */
 @Component({
   selector: 'yg-author-sheet',
-  imports: [CupPicture, Icon, IngredientField],
+  imports: [CupPicture, Icon, IngredientField, ReactiveFormsModule],
   templateUrl: './author-sheet.html',
   styleUrl: './author-sheet.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -43,7 +50,18 @@ export class AuthorSheet {
   protected readonly kinds = KINDS;
   protected readonly standards = STANDARDS.map((id) => ({ id, name: standardName(id) }));
   protected readonly shelf = this.store.selectSignal(kitchenFeature.selectShelf);
-  protected readonly ingredient = signal<Ingredient | null>(null);
+  /** What a cup weighs: above 0, and no more than the heaviest thing there is. */
+  private readonly cupWeight = positive(
+    () => HEAVIEST_DENSITY * this.cup(),
+    'Write what one cup weighs in grams, for example 120.',
+  );
+  protected readonly form = new FormGroup({
+    ingredient: new FormControl<Ingredient | null>(null, chosen(CHOOSE_FROM_SHELF)),
+    grams: new FormControl('', { nonNullable: true, validators: this.cupWeight }),
+  });
+  protected readonly ingredient = toSignal(this.form.controls.ingredient.valueChanges, {
+    initialValue: null,
+  });
   protected readonly problem = signal<string | null>(null);
 
   protected readonly given = computed(() =>
@@ -122,31 +140,32 @@ export class AuthorSheet {
   }
 
   protected pick(ingredient: Ingredient | null): void {
-    this.ingredient.set(ingredient);
-    this.problem.set(
-      ingredient ? null : 'Nothing on the Shelf has that name. Add the ingredient there first.',
+    this.form.controls.ingredient.setValue(ingredient);
+    this.problem.set(ingredient ? null : NOT_ON_SHELF);
+  }
+
+  protected add(): void {
+    const { ingredient, grams: typed } = this.form.getRawValue();
+    this.problem.set(problemIn(this.form));
+    if (this.form.invalid || !ingredient) return;
+    this.save(
+      { ingredientId: ingredient.id, form: null, method: defaultMethod(ingredient) },
+      typed,
     );
+    this.form.controls.grams.reset();
   }
 
-  protected add(field: HTMLInputElement): void {
-    const ingredient = this.ingredient();
-    if (!ingredient) return this.problem.set('Choose an ingredient from the Shelf first.');
-    const of = { ingredientId: ingredient.id, form: null, method: defaultMethod(ingredient) };
-    if (this.set(of, field)) field.value = '';
+  /** Another weight of a cup that is listed already. */
+  protected set(of: FillingOf, typed: string): void {
+    this.problem.set(problemOfTyped(this.cupWeight, typed));
+    if (this.problem() === null) this.save(of, typed);
   }
 
-  /** Writes down what a cup weighs; whether it could be. */
-  protected set(of: FillingOf, field: HTMLInputElement): boolean {
-    const mass = decimal(field.value);
-    if (mass === null || mass <= 0 || mass / this.cup() > HEAVIEST_DENSITY) {
-      this.problem.set('Write what one cup weighs in grams, for example 120.');
-      return false;
-    }
-    this.problem.set(null);
+  private save(of: FillingOf, typed: string): void {
     const { ingredientId, form, method } = of;
-    const convention = { ingredientId, form, method, gramsPerMillilitre: mass / this.cup() };
+    const gramsPerMillilitre = decimal(typed)! / this.cup();
+    const convention = { ingredientId, form, method, gramsPerMillilitre };
     this.change({ conventions: [...this.without(of), convention] });
-    return true;
   }
 
   protected forget(of: FillingOf): void {

@@ -1,17 +1,24 @@
 import { ChangeDetectionStrategy, Component, computed, input, output, signal } from '@angular/core';
+import { toSignal } from '@angular/core/rxjs-interop';
+import { FormControl, FormGroup, ReactiveFormsModule } from '@angular/forms';
 import { METHOD_NAMES } from '@ypsigram/contract';
 import type { TrialOf } from '@ypsigram/core/calibration';
 import type { Ingredient, Method, Shelf } from '@ypsigram/core/catalogue';
 import { defaultMethod, methodsFor } from '@ypsigram/core/measuring';
-import { IngredientField } from '../../kit/ingredient-field/ingredient-field';
+import { chosen, problemIn } from '../../kit/forms/rules';
+import {
+  CHOOSE_FROM_SHELF,
+  IngredientField,
+  NOT_ON_SHELF,
+} from '../../kit/ingredient-field/ingredient-field';
 
 /** Chooses what is filled, how, and with what. */
 @Component({
   selector: 'yg-filling-choice',
-  imports: [IngredientField],
+  imports: [IngredientField, ReactiveFormsModule],
   template: `
     <h2>Weigh another filling</h2>
-    <div class="fields">
+    <form class="fields" [formGroup]="form" (ngSubmit)="choose(methodField.value, toolField.value)">
       <yg-ingredient-field
         label="Ingredient"
         [shelf]="shelf()"
@@ -37,14 +44,8 @@ import { IngredientField } from '../../kit/ingredient-field/ingredient-field';
           }
         </select>
       </label>
-      <button
-        type="button"
-        class="btn btn-outline-primary"
-        (click)="choose(methodField.value, toolField.value)"
-      >
-        Start weighing
-      </button>
-    </div>
+      <button type="submit" class="btn btn-outline-primary">Start weighing</button>
+    </form>
     <p class="problem" aria-live="polite">{{ problem() }}</p>
   `,
   styles: 'h2 { margin: 0.8rem 0 0.2rem; font-size: 1.1rem; }',
@@ -53,9 +54,14 @@ import { IngredientField } from '../../kit/ingredient-field/ingredient-field';
 export class FillingChoice {
   readonly shelf = input.required<Shelf>();
   readonly tools = input.required<readonly string[]>();
-  readonly chosen = output<TrialOf>();
+  readonly started = output<TrialOf>();
 
-  protected readonly ingredient = signal<Ingredient | null>(null);
+  protected readonly form = new FormGroup({
+    ingredient: new FormControl<Ingredient | null>(null, chosen(CHOOSE_FROM_SHELF)),
+  });
+  protected readonly ingredient = toSignal(this.form.controls.ingredient.valueChanges, {
+    initialValue: null,
+  });
   protected readonly problem = signal<string | null>(null);
   protected readonly methods = computed(() => {
     const ingredient = this.ingredient();
@@ -67,16 +73,15 @@ export class FillingChoice {
   });
 
   protected pick(ingredient: Ingredient | null): void {
-    this.ingredient.set(ingredient);
-    this.problem.set(
-      ingredient ? null : 'Nothing on the Shelf has that name. Add the ingredient there first.',
-    );
+    this.form.controls.ingredient.setValue(ingredient);
+    this.problem.set(ingredient ? null : NOT_ON_SHELF);
   }
 
   protected choose(method: string, tool: string): void {
-    const ingredient = this.ingredient();
-    if (!ingredient) return this.problem.set('Choose an ingredient from the Shelf first.');
+    const { ingredient } = this.form.getRawValue();
+    this.problem.set(problemIn(this.form));
+    if (!ingredient) return;
     const { id: ingredientId } = ingredient;
-    this.chosen.emit({ ingredientId, form: null, method: method as Method, tool });
+    this.started.emit({ ingredientId, form: null, method: method as Method, tool });
   }
 }

@@ -11,6 +11,7 @@ import {
 } from '@ypsigram/core/factor';
 import type { Shelf } from '@ypsigram/core/catalogue';
 import { decimal } from '../../../kit/figures/figures';
+import { positive, problemOfTyped } from '../../../kit/forms/rules';
 
 const WAYS = [
   { id: 'factor', name: 'factor' },
@@ -41,6 +42,9 @@ const SHAPES = [
   { id: 'moulds', name: 'tray of moulds', sides: ['moulds', 'ml each'] },
 ] as const;
 type Shape = (typeof SHAPES)[number]['id'];
+
+const FIGURE = positive(Infinity, 'Write a number above 0.');
+const PORTION = positive(Infinity, 'Write how many pieces you want and how many grams each.');
 
 /** A factor from what a bowl holds is taken to so many digits. */
 const DIGITS = 12;
@@ -126,8 +130,9 @@ export class BatchBy {
   }
 
   protected count(text: string): void {
+    this.problem.set(problemOfTyped(FIGURE, text));
     const number = decimal(text);
-    if (!number) return this.problem.set('Write a number above 0.');
+    if (!number) return;
     const way = this.way();
     if (way === 'loads') this.fill(number);
     else if (way === 'eggs') this.set({ by: 'eggs', eggs: number });
@@ -149,9 +154,9 @@ export class BatchBy {
   }
 
   protected portion(pieces: string, each: string): void {
+    this.problem.set(problemOfTyped(PORTION, pieces) ?? problemOfTyped(PORTION, each));
     const [count, gramsEach] = [decimal(pieces), decimal(each)];
-    if (!count || !gramsEach)
-      return this.problem.set('Write how many pieces you want and how many grams each.');
+    if (!count || !gramsEach) return;
     this.set({ by: 'portions', pieces: count, gramsEach });
   }
 

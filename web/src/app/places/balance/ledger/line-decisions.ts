@@ -10,10 +10,13 @@ import { toolsIn, type Drawer } from '@ypsigram/core/drawer';
 import type { Shelf } from '@ypsigram/core/catalogue';
 import type { Line } from '@ypsigram/core/reading';
 import { decimal, grams } from '../../../kit/figures/figures';
+import { optional, positive, problemOfTyped } from '../../../kit/forms/rules';
 import type { Decision } from '../../../state/recipe/recipe.actions';
 
 const keyOf = ({ ingredientId, form }: Pick<Substitute, 'ingredientId' | 'form'>): string =>
   `${ingredientId}|${form ?? ''}`;
+
+const WEIGHT = optional(positive(Infinity, 'Write the weight in grams, for example 130 or 12.5.'));
 
 /** What a substitute changes beside its weight. */
 function changesOf({ gramsEach, waterMore, gained, lost }: Substitute): string {
@@ -79,11 +82,10 @@ export class LineDecisions {
   protected readonly hasAny = computed(() => Object.keys(this.choice()).length > 0);
 
   protected pin(text: string): void {
-    this.problem.set(null);
-    if (text.trim() === '') return this.decided.emit({ grams: undefined });
+    this.problem.set(problemOfTyped(WEIGHT, text));
+    if (this.problem() !== null) return;
     const mass = decimal(text);
-    if (!mass) return this.problem.set('Write the weight in grams, for example 130 or 12.5.');
-    this.decided.emit({ grams: mass / this.factor() });
+    this.decided.emit({ grams: mass === null ? undefined : mass / this.factor() });
   }
 
   protected replace(key: string): void {

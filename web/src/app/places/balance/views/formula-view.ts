@@ -5,14 +5,18 @@ import {
   formulaOf,
   massForPercent,
   massesForHydration,
+  type Formula,
   type FormulaPart,
   type NewMasses,
 } from '@ypsigram/core/formula';
 import type { PlanLine } from '@ypsigram/core/batch';
 import type { Shelf } from '@ypsigram/core/catalogue';
 import { decimal, grams } from '../../../kit/figures/figures';
+import { positive, problemOfTyped, rule } from '../../../kit/forms/rules';
 
 const percent = (value: number): string => short(value, value < 10 ? 2 : 1);
+
+const DOUGH_WEIGHT = positive(Infinity, 'Write the dough weight in grams.');
 
 /** The recipe as a baker's formula: everything to 100 of flour, and set by that. */
 @Component({
@@ -49,39 +53,58 @@ export class FormulaView {
   );
 
   protected setPercent(index: number, text: string): void {
-    const wanted = decimal(text);
-    const formula = this.formula();
-    if (!formula) return;
-    const masses = wanted === null ? null : massForPercent(formula, index, wanted);
-    this.set(
-      masses,
+    this.setBy(
+      text,
+      (formula, wanted) => massForPercent(formula, index, wanted),
       'Write a percentage above 0. A flour can be 100 % only if it is the only one.',
     );
   }
 
   protected setHydration(text: string): void {
-    const wanted = decimal(text);
-    const formula = this.formula();
-    if (!formula) return;
-    const masses = wanted === null ? null : massesForHydration(formula, wanted);
-    this.set(
-      masses,
+    this.setBy(
+      text,
+      massesForHydration,
       'The liquids can’t reach that: the other ingredients already hold more water, or there are no liquids.',
     );
   }
 
   protected setTotal(text: string): void {
-    const mass = decimal(text);
-    if (!mass) return this.problem.set('Write the dough weight in grams.');
-    const times = (this.factor() * mass) / (this.formula()?.totalGrams ?? mass);
-    if (times > LARGEST_FACTOR) return this.problem.set(FACTOR_PROBLEMS['too-large']);
-    this.problem.set(null);
-    this.totalSet.emit(mass);
+    const isWithin = rule(
+      (typed) => this.factorFor(typed) <= LARGEST_FACTOR,
+      FACTOR_PROBLEMS['too-large'],
+    );
+    this.problem.set(problemOfTyped(DOUGH_WEIGHT, text) ?? problemOfTyped(isWithin, text));
+    if (this.problem() === null) this.totalSet.emit(decimal(text)!);
   }
 
-  private set(masses: NewMasses | null, problem: string): void {
-    this.problem.set(masses ? null : problem);
-    if (!masses) return;
+  /** The factor of a dough of so many grams, as typed. */
+  private factorFor(typed: string): number {
+    const mass = decimal(typed) ?? 0;
+    return (this.factor() * mass) / (this.formula()?.totalGrams ?? mass);
+  }
+
+  private setBy(
+    text: string,
+    massesFor: (formula: Formula, wanted: number) => NewMasses | null,
+    sentence: string,
+  ): void {
+    const formula = this.formula();
+    if (!formula) return;
+    const massesOf = (typed: string): NewMasses | null => {
+      const wanted = decimal(typed);
+      return wanted === null ? null : massesFor(formula, wanted);
+    };
+    this.problem.set(
+      problemOfTyped(
+        rule((typed) => massesOf(typed) !== null, sentence),
+        text,
+      ),
+    );
+    const masses = massesOf(text);
+    if (masses) this.save(masses);
+  }
+
+  private save(masses: NewMasses): void {
     const atOnce = Object.entries(masses).map(([index, mass]) => [index, mass / this.factor()]);
     this.massesSet.emit(Object.fromEntries(atOnce) as NewMasses);
   }

@@ -16,7 +16,7 @@ import type { Line, OtherReading } from '@ypsigram/core/reading';
 import { UNITS, gramsIn, isMassUnit, isVolumeUnit, type Unit } from '@ypsigram/core/units';
 import { decimal } from '../../../kit/figures/figures';
 import { optional, positive, problemIn, rule } from '../../../kit/forms/rules';
-import { IngredientField } from '../../../kit/ingredient-field/ingredient-field';
+import { CHOOSE_FROM_SHELF, IngredientField } from '../../../kit/ingredient-field/ingredient-field';
 
 const AMOUNT_PROBLEM = 'Write the amount as 1, 1/2, 1 1/2 or 2-3.';
 
@@ -94,7 +94,7 @@ export class CorrectLine {
 
   protected save(): void {
     const ingredient = this.ingredient();
-    if (!ingredient) return this.problem.set('Choose an ingredient from the Shelf.');
+    if (!ingredient) return this.problem.set(CHOOSE_FROM_SHELF);
     this.problem.set(problemIn(this.form));
     if (this.form.invalid) return;
     const { amount: typed, unit, method, grams } = this.form.getRawValue();
