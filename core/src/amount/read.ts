@@ -155,6 +155,9 @@ function readNumber(text: string, start: number): NumberMatch | null {
  * Vulgar fractions and fancy dashes must have been made plain before.
  *
  * Returns null when there is no amount there (also for a division by zero); never throws.
+ *
+ * @example
+ * readAmount('1 1/2 cups') // 3/2, of 5 characters
  */
 export function readAmount(text: string, start = 0): AmountMatch | null {
   const first = readNumber(text, start);

@@ -19,7 +19,12 @@ export function nearestKitchenFraction(value: Fraction): Fraction {
   return new Fraction(best.numerator, best.denominator);
 }
 
-/** A fraction as a baker writes it: `1 3/4`, `2`, `1/3`. Exact, no rounding. */
+/**
+ * A fraction as a baker writes it: `1 3/4`, `2`, `1/3`. Exact, no rounding.
+ *
+ * @example
+ * mixed(new Fraction(7, 4)) // "1 3/4"
+ */
 export function mixed(value: Fraction): string {
   return value.toFraction(true);
 }
@@ -28,6 +33,9 @@ export function mixed(value: Fraction): string {
  * An amount as a baker would say it: the nearest kitchen fraction, and whether that is exact.
  * A value too small for any kitchen fraction is shown with two significant decimals instead
  * of as zero.
+ *
+ * @example
+ * showKitchen(new Fraction('0.34')) // { text: "1/3", exact: false }
  */
 export function showKitchen(value: Fraction): { readonly text: string; readonly exact: boolean } {
   const nearest = nearestKitchenFraction(value);

@@ -59,7 +59,13 @@ function row(kind: BakeKind, strictness: Strictness): Forgiveness {
 
 const ROWS = new Map<string, Forgiveness>();
 
-/** What a kind of bake forgives: relative deviations of its ratios, 0.04 to 0.67. */
+/**
+ * What a kind of bake forgives: relative deviations of its ratios, 0.04 to 0.67.
+ *
+ * @example
+ * forgivenessOf('cake').water // 0.1
+ * forgivenessOf('cake', 'relaxed').water // 0.133
+ */
 export function forgivenessOf(kind: BakeKind, strictness: Strictness = 'normal'): Forgiveness {
   const key = `${kind} ${strictness}`;
   let found = ROWS.get(key);

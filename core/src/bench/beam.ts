@@ -17,6 +17,9 @@ const LOOSE_WEIGHT_GRAMS = POISE_GRAMS;
  * How to set a beam scale for a mass: a loose weight for each full poise of 16 oz, and the poise
  * on the nearest quarter ounce for the rest. The scoop hangs against its counterweight and needs
  * no tare.
+ *
+ * @example
+ * beamSetting(500) // one loose pound and 7 notches: 503.2 g, the nearest quarter ounce
  */
 export function beamSetting(grams: number): BeamSetting {
   const steps = Math.round(grams / BEAM_NOTCH_GRAMS);

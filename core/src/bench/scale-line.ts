@@ -18,6 +18,9 @@ const UNITS: Readonly<Record<string, { readonly unit: ScaleUnit; readonly grams:
  * A line as serial scales send it: `ST,GS,+0123.4 g`. ST is stable, US is not, OL is too much and
  * UL too little; GS is the gross mass, NT the net one after taring. Null for anything else, which
  * is passed over: scales greet, and lines get torn. A scale does not say what it has tared away.
+ *
+ * @example
+ * readScaleLine('ST,GS,+0123.4 g') // 123.4 g, settled
  */
 export function readScaleLine(line: string): ScaleReading | null {
   const found = LINE.exec(line);

@@ -46,6 +46,9 @@ const OUNCES_PER_POUND = 16;
 /**
  * A net mass as a scale of this step shows it in a unit, and the mass that the display then
  * stands for. "ml" takes everything for water of 1 g/mL.
+ *
+ * @example
+ * displayOf(28.35, 'oz', 1).shown // "1.00"
  */
 export function displayOf(
   netGrams: number,

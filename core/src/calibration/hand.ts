@@ -53,6 +53,9 @@ export function calibrateHand(fills: readonly Fill[]): HandCalibration | null {
  * How many trials it takes in all until the 95 % interval of the mean is within `wanted`, with
  * this relative standard deviation from fill to fill: the smallest n with
  * `t(n − 1) · spread / √n ≤ wanted`. At least three; null when more than 400 would be needed.
+ *
+ * @example
+ * trialsNeeded(0.04) // 18: a fill that scatters by 4 %, until its mean is known to 2 %
  */
 export function trialsNeeded(spread: number, wanted: number = WANTED_UNCERTAINTY): number | null {
   for (let trials = FEWEST_TRIALS; trials <= MOST_TRIALS; trials++) {

@@ -11,6 +11,9 @@ const NORMAL_95 = 1.959964;
  * How many standard errors hold 95 % with so few readings. From the table up to 30 degrees of
  * freedom, then by the first terms of the Cornish-Fisher expansion (Abramowitz and Stegun
  * 26.7.5), good to four digits there. Infinite below one degree of freedom.
+ *
+ * @example
+ * studentT95(2) // 4.303
  */
 export function studentT95(degreesOfFreedom: number): number {
   if (degreesOfFreedom < 1) return Infinity;

@@ -39,6 +39,9 @@ const STEEL = 8000;
  * temperature of the water; the expansion of the tool is left out.
  *
  * @throws RangeError for water outside 0 to 40 °C.
+ *
+ * @example
+ * waterVolume(236, 20) // 236.673
  */
 export function waterVolume(grams: number, celsius: number): number {
   return ((1000 * grams) / (waterDensity(celsius) - AIR)) * (1 - AIR / STEEL);
@@ -49,6 +52,10 @@ export function waterVolume(grams: number, celsius: number): number {
  * (Student's t, for they are few) and the step of the scale (a rectangle of its width).
  *
  * @throws RangeError without fills, or for water outside 0 to 40 °C.
+ *
+ * @example
+ * calibrateTool({ grams: [236.1, 235.9, 236], celsius: 20, grid: 0.1 }, 236.588)
+ * // 236.67 mL ± 0.26 mL: what is stamped is right
  */
 export function calibrateTool(
   { grams, celsius, grid }: WaterFills,

@@ -138,6 +138,9 @@ function namesAlike(written: readonly Likeness[], known: readonly number[]): num
  * The ingredients whose names are most like what was written, the closest first: typing errors,
  * abbreviations and another order of words are forgiven. At most `most`, none that is not like
  * it at all, and none that brings in what the name says it is without.
+ *
+ * @example
+ * closestIngredients('all purpos flower', BUILT_IN_SHELF, 1) // ["flour-wheat-all-purpose"]
  */
 export function closestIngredients(written: string, shelf: Shelf, most: number): readonly string[] {
   const words = wordsOf(written);

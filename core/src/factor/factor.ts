@@ -17,6 +17,10 @@ const PLAIN = /^(?:\d+(?: \d+\/\d+)?|\d+\/\d+|\d*[.,]\d+)$/;
 /**
  * Reads a batch factor exactly: "3/2", "1 1/2", "1½", "1.5", "1,5", with or without a times
  * sign. A comma is always a decimal mark here. The factor is over 0 and at most 1000.
+ *
+ * @example
+ * readFactor('1 1/2') // { ok: true, factor: 3/2 }
+ * readFactor('0') // { ok: false, problem: "not-positive" }
  */
 export function readFactor(text: string): FactorReading {
   const trimmed = text.trim().replace(/^[×x*]\s*/i, '');
@@ -46,6 +50,9 @@ const DIGITS = 12;
 /**
  * A factor as text that `readFactor` reads: its exact fraction, "3/2", while that is short, else
  * the decimal, to 12 digits.
+ *
+ * @example
+ * writeFactor(new Fraction(3, 2)) // "3/2"
  */
 export function writeFactor(factor: Fraction): string {
   const fraction = factor.toFraction();

@@ -24,6 +24,10 @@ const gramsInBowl = (millilitres: number): number =>
  * The equal loads into which a batch of so many grams and pieces is split: as few as bowl and oven
  * allow. A bowl is filled to half, of dough taken as heavy as water. Null where one load is
  * enough, or nothing is known of either.
+ *
+ * @example
+ * loadsFor(2600, 24, { bowlMillilitres: 4000, piecesPerLoad: null })
+ * // two loads of 1300 g, limited by the bowl
  */
 export function loadsFor(grams: number, pieces: number | null, holds: Holds): Loads | null {
   const { bowlMillilitres, piecesPerLoad } = holds;

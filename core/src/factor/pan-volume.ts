@@ -61,6 +61,12 @@ const DIGITS = 12;
 /**
  * How much more one pan holds than another, which is the batch factor between them: by area at
  * equal height, by volume otherwise. Exact where both are round or neither is.
+ *
+ * @example
+ * panRatio(
+ *   { shape: 'round', diameterCm: 20, heightCm: 5 },
+ *   { shape: 'round', diameterCm: 23, heightCm: 5 },
+ * ).valueOf() // 1.3225
  */
 export function panRatio(from: Pan, to: Pan): Fraction {
   const [a, b] = [volumeOf(from), volumeOf(to)];

@@ -133,6 +133,10 @@ class Search {
  *
  * Null when no combination is within the tolerance. `tools` may come in any order; counts
  * are in that order.
+ *
+ * @example
+ * fewestFills(100, 1, [{ grams: 60, wash: 'cup' }, { grams: 20, wash: 'spoon' }])
+ * // { counts: [1, 2], grams: 100 }
  */
 export function fewestFills(
   target: number,

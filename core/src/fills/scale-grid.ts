@@ -30,6 +30,9 @@ const NEAR_ENOUGH = 0.025;
  * pounds and ounces for whoever weighs so. With the usual two scales and 1 % that is 0.1 g for
  * less than 50 g, else 1 g. A beam weighs only where there is nothing else. What
  * is less than half a step is shown as under one. This is where a mass is rounded, and the only place.
+ *
+ * @example
+ * onScaleGrid(123.4).shown // "123 g"
  */
 export function onScaleGrid(
   grams: number,

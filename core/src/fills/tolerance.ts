@@ -31,6 +31,10 @@ const ROUNDING = 1e-9;
 /**
  * The relative deviation within which an amount of this role is near enough to what was meant:
  * 0.01 to 0.05, doubled when relaxed, halved when strict.
+ *
+ * @example
+ * nearEnough('flour') // 0.01
+ * nearEnough('flour', 'strict') // 0.005
  */
 export const nearEnough = (role: Role, strictness: Strictness = 'normal'): number =>
   NEAR_ENOUGH[role] * TIMES[strictness];

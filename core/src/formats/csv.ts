@@ -37,6 +37,9 @@ const unguard = (cell: string): string => (GUARDED.test(cell) ? cell.slice(1) : 
  * A table as CSV after RFC 4180, its columns in this order. A cell that begins with =, +, -, @ or
  * a control character gets an apostrophe in front, so that no spreadsheet runs it; reading takes
  * the apostrophe off again.
+ *
+ * @example
+ * writeCsv(['a', 'b'], [{ a: '1,5', b: '=x' }]) // a,b / "1,5",'=x
  */
 export function writeCsv(
   columns: readonly string[],

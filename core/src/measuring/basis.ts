@@ -116,6 +116,10 @@ function ofForm(
  * factor. Of several table weights the one given for the nearest measure size is used.
  *
  * Null when nothing is known: the rung `unknown`. It never falls back on water.
+ *
+ * @example
+ * densityOf({ ingredient: allPurposeFlour, form: null, method: 'spooned', size: 'cup' })
+ * // 0.528 g/mL, of the rung "reference", with its source
  */
 export function densityOf(
   filling: Filling,

@@ -37,7 +37,12 @@ export const defaultMethod = rememberByIngredient((ingredient: Ingredient): Meth
   return known.some((weight) => weight.method === usual) ? usual : known[0]!.method;
 });
 
-/** Every method that makes sense for the ingredient, light to heavy. Never empty. */
+/**
+ * Every method that makes sense for the ingredient, light to heavy. Never empty.
+ *
+ * @example
+ * methodsFor(allPurposeFlour) // ["sifted", "spooned", "dipped", "tamped"]
+ */
 export const methodsFor = rememberByIngredient((ingredient: Ingredient): readonly Method[] => {
   const all = BY_CLASS[ingredient.class].all;
   const own = defaultMethod(ingredient);

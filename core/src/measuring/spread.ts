@@ -74,7 +74,12 @@ export function fillSpread(
   return spreads[method] ?? spreads.default;
 }
 
-/** Independent relative deviations, added as errors add: the root of the sum of squares. */
+/**
+ * Independent relative deviations, added as errors add: the root of the sum of squares.
+ *
+ * @example
+ * combinedSpread(0.03, 0.04) // 0.05
+ */
 export function combinedSpread(...deviations: readonly number[]): number {
   return Math.hypot(...deviations);
 }

@@ -47,6 +47,9 @@ function signsIn(text: string): readonly LineParts[] {
  * The likely measure standard of a recipe by its words: sticks, °F and all-purpose flour are
  * American; caster sugar, plain flour and gas marks British; the same words with cups instead of
  * grams Australian. Null when the text says too little, or contradicts itself.
+ *
+ * @example
+ * originOf('2 sticks butter\nBake at 350 °F') // us-customary, by "sticks butter" and "350 °F"
  */
 export function originOf(text: string): Origin | null {
   const searched = text.slice(0, LONGEST_SEARCHED);

@@ -12,7 +12,12 @@ const GRAMS: Readonly<Record<MassUnit, Fraction>> = {
   lb: new Fraction('453.59237'),
 };
 
-/** Grams in one `unit`, exact. */
+/**
+ * Grams in one `unit`, exact.
+ *
+ * @example
+ * gramsIn('lb').valueOf() // 453.59237
+ */
 export function gramsIn(unit: MassUnit): Fraction {
   return GRAMS[unit];
 }

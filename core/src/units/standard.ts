@@ -129,7 +129,12 @@ const DASH = new Fraction(1, 8);
 const PINCH = new Fraction(1, 16);
 const SMIDGEN = new Fraction(1, 32);
 
-/** Millilitres in one `unit` under `standard`, exact. */
+/**
+ * Millilitres in one `unit` under `standard`, exact.
+ *
+ * @example
+ * millilitresIn('tbsp', 'australian').valueOf() // 20
+ */
 export function millilitresIn(unit: VolumeUnit, standard: Standard): Fraction {
   const measures = MEASURES[standard];
   switch (unit) {

@@ -6,6 +6,9 @@
  * reports", Metrologia 38 (2001) 301-309. Standard uncertainty under 0.001 kg/m³.
  *
  * @throws RangeError outside 0 to 40 °C, where the formula was not fitted.
+ *
+ * @example
+ * waterDensity(20) // 998.207
  */
 export function waterDensity(celsius: number): number {
   if (!(celsius >= 0 && celsius <= 40)) {

@@ -43,10 +43,20 @@ const GAS_CELSIUS: ReadonlyMap<number, number> = new Map([
   [10, 260],
 ]);
 
-/** Degrees Celsius of so many degrees Fahrenheit, unrounded. */
+/**
+ * Degrees Celsius of so many degrees Fahrenheit, unrounded.
+ *
+ * @example
+ * celsiusOf(350) // 176.67
+ */
 export const celsiusOf = (fahrenheit: number): number => ((fahrenheit - 32) * 5) / 9;
 
-/** The gas mark nearest to so many degrees Celsius; null where cookers have none so low or high. */
+/**
+ * The gas mark nearest to so many degrees Celsius; null where cookers have none so low or high.
+ *
+ * @example
+ * gasMarkOf(180) // 4
+ */
 export function gasMarkOf(celsius: number): number | null {
   const marks = [...GAS_CELSIUS];
   const [first, last] = [marks[0]![1], marks.at(-1)![1]];

@@ -61,6 +61,9 @@ const countBefore = (text: string): number => {
 /**
  * The pan that a text names: "a 23 cm round tin", "9 x 13 inch pan", "two 8-inch tins", "a
  * 12-hole muffin tin". Inches become centimetres, unrounded. Null where none is named.
+ *
+ * @example
+ * panIn('a 9 x 13 inch pan') // a rectangle of 22.86 by 33.02 cm
  */
 export function panIn(text: string): PanSize | null {
   const moulds = MOULDS.exec(text);
