@@ -2,6 +2,7 @@ import { createServer } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { pino } from 'pino';
 import { buildApp } from './app.js';
+import { buildAreas, type Areas } from './context/areas.js';
 import { openDatabase, type Database } from './database/database.js';
 import { checkDatabase, checkFile, openingTrouble } from './database/check.js';
 import { copyDaily } from './database/copies.js';
@@ -17,6 +18,16 @@ const IDLE_LOOK_MILLISECONDS = 50;
 /** How often it is looked whether a day has gone by since the last copy. */
 const COPY_LOOK_MILLISECONDS = 60 * 60 * 1000;
 
+/** The areas of a database that nobody uses yet: what goes wrong there ends the start. */
+const areasOf = (database: Database): Areas =>
+  buildAreas(
+    database,
+    () => new Date(),
+    (error) => {
+      throw error;
+    },
+  );
+
 /** The database of these settings, looked at and brought up to date. @throws Error in a sentence */
 async function openWhole({ database: file, checkWhole, demo }: Settings): Promise<Database> {
   checkFile(file);
@@ -24,6 +35,7 @@ async function openWhole({ database: file, checkWhole, demo }: Settings): Promis
     const database = await openDatabase(file);
     await checkDatabase(database, MIGRATION_NAMES, checkWhole);
     await migrate(database);
+    await areasOf(database).imports.takeBackUnfinished();
     if (demo) await fillWithDemo(database);
     return database;
   } catch (error) {

@@ -11,6 +11,7 @@ import * as balance from './migrations/0008-balance.js';
 import * as changes from './migrations/0009-changes.js';
 import * as relaxed from './migrations/0010-relaxed.js';
 import * as authorKeys from './migrations/0011-author-keys.js';
+import * as importParts from './migrations/0012-import-parts.js';
 import { makeCopy } from './copies.js';
 import type { Database } from './database.js';
 
@@ -32,6 +33,7 @@ const MIGRATIONS: readonly Migration[] = [
   changes,
   relaxed,
   authorKeys,
+  importParts,
 ];
 
 /** The names of all steps that this version knows. */

@@ -1,6 +1,7 @@
 import {
   DataTypes,
   Model,
+  type CreationOptional,
   type InferAttributes,
   type InferCreationAttributes,
   type ModelStatic,
@@ -8,27 +9,54 @@ import {
 } from 'sequelize';
 import type { Recipe } from '@ypsigram/contract';
 
-/** Recipes that came in together: which were made, and what stood where others were replaced. */
+/** Recipes that came in together. */
 export class ImportRow extends Model<
   InferAttributes<ImportRow>,
   InferCreationAttributes<ImportRow>
 > {
   declare id: string;
   declare at: string;
-  declare created: { id: string; revision: number }[];
-  declare replaced: { before: Recipe; revision: number }[];
+  /** False while it comes in or is taken back: after a crash the rest is taken back. */
+  declare isWhole: boolean;
 }
 
-/** The model on this connection. */
-export function importModel(sequelize: Sequelize): ModelStatic<ImportRow> {
-  return sequelize.define<ImportRow>(
+/** A recipe that came in, and what stood in its place; null where it is new. */
+export class ImportedRow extends Model<
+  InferAttributes<ImportedRow>,
+  InferCreationAttributes<ImportedRow>
+> {
+  declare number: CreationOptional<number>;
+  declare importId: string;
+  declare recipeId: string;
+  /** As the import left it: one that was changed since stays. */
+  declare revision: number;
+  declare before: Recipe | null;
+}
+
+/** The models on this connection. */
+export function importModels(sequelize: Sequelize): {
+  imports: ModelStatic<ImportRow>;
+  imported: ModelStatic<ImportedRow>;
+} {
+  const imports = sequelize.define<ImportRow>(
     'import',
     {
       id: { type: DataTypes.TEXT, primaryKey: true },
       at: { type: DataTypes.TEXT, allowNull: false },
-      created: { type: DataTypes.JSON, allowNull: false },
-      replaced: { type: DataTypes.JSON, allowNull: false },
+      isWhole: { type: DataTypes.BOOLEAN, allowNull: false },
     },
-    { tableName: 'imports', timestamps: false },
+    { tableName: 'imports', timestamps: false, underscored: true },
   );
+  const imported = sequelize.define<ImportedRow>(
+    'imported',
+    {
+      number: { type: DataTypes.INTEGER, primaryKey: true, autoIncrement: true },
+      importId: { type: DataTypes.TEXT, allowNull: false },
+      recipeId: { type: DataTypes.TEXT, allowNull: false },
+      revision: { type: DataTypes.INTEGER, allowNull: false },
+      before: { type: DataTypes.JSON, allowNull: true },
+    },
+    { tableName: 'imported_recipes', timestamps: false, underscored: true },
+  );
+  return { imports, imported };
 }

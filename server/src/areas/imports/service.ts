@@ -1,4 +1,5 @@
 import { randomUUID } from 'node:crypto';
+import pLimit from 'p-limit';
 import type { z } from 'zod';
 import type {
   Author,
@@ -6,22 +7,14 @@ import type {
   Recipe,
   RecipeImportReply,
   authorDraft,
-  importedRecipe,
-  recipeDraft,
   recipeReplacement,
 } from '@ypsigram/contract';
-import { USUAL_BALANCE } from '@ypsigram/core/batch';
-import { intendedMass } from '@ypsigram/core/conversion';
-import { readRecipe } from '@ypsigram/core/reading';
 import type { Shelf } from '@ypsigram/core/catalogue';
 import { USUAL_STANDARD } from '@ypsigram/core/units';
-import { takeTurns } from '../../context/turns.js';
 import type { Database } from '../../database/database.js';
 import { notFound } from '../../http/problem.js';
-import { importModel } from './model.js';
-
-type Imported = z.output<typeof importedRecipe>;
-type Draft = z.output<typeof recipeDraft>;
+import { draftOf, keyOf, meet, type Coming, type Draft, type Imported } from './coming.js';
+import { importModels, type ImportedRow } from './model.js';
 
 /** Recipes that come in from files, together or not at all. */
 export interface ImportService {
@@ -30,6 +23,8 @@ export interface ImportService {
   importAll(recipes: readonly Imported[]): Promise<RecipeImportReply>;
   /** Takes a whole import back. @throws ProblemError 404 when there is none of that id. */
   undo(id: string): Promise<ImportUndone>;
+  /** Takes back what a crash left half imported, or half taken back. */
+  takeBackUnfinished(): Promise<void>;
 }
 
 /** What the area needs of the others. */
@@ -51,97 +46,34 @@ export interface ImportsContext {
   };
 }
 
-const UNTITLED = 'Untitled recipe';
-const keyOf = (name: string): string => name.trim().toLowerCase();
-
-/** A recipe on its way in, and what it meets here. */
-interface Coming {
-  readonly imported: Imported;
-  readonly title: string;
-  readonly ingredientCount: number;
-  readonly openCount: number;
-  readonly here: Recipe | null;
-  readonly status: 'new' | 'same' | 'changed';
-}
-
-/** Whether the file says anything that is not so already. What it leaves open is as it is. */
-function saysTheSame(imported: Imported, here: Recipe, authorName: string | null): boolean {
-  const { text, author, standard, factor, methods, balance, answers } = imported;
-  const same = (said: unknown, is: unknown): boolean =>
-    said === null || JSON.stringify(said) === JSON.stringify(is);
-  return (
-    text === here.text &&
-    same(standard, here.standard) &&
-    same(factor, here.batch.factor) &&
-    same(methods, here.methods) &&
-    same(balance, here.balance) &&
-    same(answers, here.answers) &&
-    (author === null || (authorName !== null && keyOf(author) === keyOf(authorName)))
-  );
-}
+/** Recipes that are written at once: a few milliseconds, after which others may write. */
+const AT_ONCE = 20;
 
 export function importService(database: Database, context: ImportsContext): ImportService {
-  const rows = importModel(database.sequelize);
+  const { imports, imported } = importModels(database.sequelize);
+  /** Imports follow one another: two of the same file are not both new. */
+  const oneAtATime = pLimit(1);
 
-  const meet = async (recipes: readonly Imported[]): Promise<Coming[]> => {
+  const look = async (recipes: readonly Imported[]): Promise<Coming[]> => {
     const [shelf, here, authors] = await Promise.all([
       context.shelf(),
       context.recipes.all(),
       context.authors.list(),
     ]);
-    const names = new Map(authors.map(({ id, name }) => [id, name]));
-    const nameOf = ({ authorId }: Recipe): string | null =>
-      authorId === null ? null : (names.get(authorId) ?? null);
-    const byTitle = new Map<string, Recipe[]>();
-    for (const recipe of here) {
-      const key = keyOf(recipe.title);
-      byTitle.set(key, [...(byTitle.get(key) ?? []), recipe]);
-    }
-    const untitled = new Map(
-      here.filter(({ title }) => title === UNTITLED).map((recipe) => [recipe.text, recipe]),
-    );
-    /** The recipe of that name here: by the same author, where both say who it is by. */
-    const known = (title: string, author: string | null): Recipe | null =>
-      byTitle.get(keyOf(title))?.find((recipe) => {
-        const by = nameOf(recipe);
-        return author === null || by === null || keyOf(by) === keyOf(author);
-      }) ?? null;
-    const coming: Coming[] = [];
-    const turn = takeTurns();
-    for (const imported of recipes) {
-      await turn();
-      const standard = imported.standard ?? USUAL_STANDARD;
-      const reading = readRecipe(imported.text, standard, shelf);
-      const title = imported.title ?? reading.title ?? UNTITLED;
-      const lines = reading.lines.filter(({ kind }) => kind === 'ingredient');
-      // What has no name is known by its text alone: two of them are two recipes.
-      const met =
-        title === UNTITLED ? (untitled.get(imported.text) ?? null) : known(title, imported.author);
-      const isSame = met !== null && saysTheSame(imported, met, nameOf(met));
-      const status = met === null ? 'new' : isSame ? 'same' : 'changed';
-      const open = lines.filter(
-        (line) => line.amount !== null && intendedMass(line, standard, shelf) === null,
-      );
-      coming.push({
-        imported,
-        title,
-        ingredientCount: lines.length,
-        openCount: open.length,
-        here: met,
-        status,
-      });
-    }
-    return coming;
+    return meet(recipes, { shelf, recipes: here, authors });
   };
 
   /** The ids of all authors that are named, the missing ones made. */
   const authorIds = async (coming: readonly Coming[]): Promise<ReadonlyMap<string, string>> => {
+    const named = coming.flatMap(({ imported: { author, standard } }) =>
+      author === null ? [] : [{ author, standard }],
+    );
+    if (named.length === 0) return new Map();
     const authors = await context.authors.list();
     const ids = new Map(authors.map(({ id, name }) => [keyOf(name), id]));
     const missing = new Map<string, z.output<typeof authorDraft>>();
-    for (const { imported } of coming) {
-      const { author, standard } = imported;
-      if (author === null || ids.has(keyOf(author)) || missing.has(keyOf(author))) continue;
+    for (const { author, standard } of named) {
+      if (ids.has(keyOf(author)) || missing.has(keyOf(author))) continue;
       missing.set(keyOf(author), {
         name: author,
         kind: 'book',
@@ -156,102 +88,135 @@ export function importService(database: Database, context: ImportsContext): Impo
     return ids;
   };
 
-  const draftOf = (
-    { imported, title, here }: Coming,
-    authors: ReadonlyMap<string, string>,
-  ): Draft => {
-    const { text, author, standard, factor, methods, balance, answers } = imported;
-    const named = author === null ? null : (authors.get(keyOf(author)) ?? null);
-    return {
-      title,
-      text,
-      standard: standard ?? here?.standard ?? USUAL_STANDARD,
-      authorId: named ?? here?.authorId ?? null,
-      batch:
-        factor === null ? (here?.batch ?? { by: 'factor', factor: '1' }) : { by: 'factor', factor },
-      methods: methods ?? here?.methods ?? {},
-      balance: balance ?? here?.balance ?? { ...USUAL_BALANCE, lines: {} },
-      answers: answers ?? here?.answers ?? [],
+  /**
+   * Writes some recipes of an import, and lists them as part of it. Of two of the same name the
+   * later one stays; the text before is an earlier version. One that somebody changed since it was
+   * looked at is left alone.
+   */
+  const bringIn = async (
+    importId: string,
+    some: readonly Coming[],
+    revisions: Map<string, number>,
+  ): Promise<ReadonlyMap<Coming, string>> => {
+    const authors = await authorIds(some);
+    const draft = (one: Coming): Draft => {
+      const { author } = one.imported;
+      return draftOf(one, author === null ? null : (authors.get(keyOf(author)) ?? null));
     };
+    const ids = new Map<Coming, string>();
+    const added = some.filter(({ status }) => status === 'new');
+    const created = await context.recipes.createAll(added.map(draft));
+    await imported.bulkCreate(
+      created.map(({ id: recipeId, revision }) => ({ importId, recipeId, revision, before: null })),
+    );
+    added.forEach((one, at) => ids.set(one, created[at]!.id));
+    for (const one of some) {
+      if (one.status !== 'changed' || !one.here) continue;
+      const before = one.here;
+      const revision = revisions.get(before.id) ?? before.revision;
+      const written = await context.recipes.replaceIfNewest(before.id, { ...draft(one), revision });
+      if (!written) continue;
+      ids.set(one, written.id);
+      revisions.set(written.id, written.revision);
+      const where = { importId, recipeId: written.id };
+      const [listed] = await imported.update({ revision: written.revision }, { where });
+      if (listed === 0) await imported.create({ ...where, revision: written.revision, before });
+    }
+    return ids;
+  };
+
+  /** Takes back one listed recipe: whether it went, came back as it was, or was left alone. */
+  const takeBackOne = async ({
+    recipeId,
+    revision,
+    before,
+  }: ImportedRow): Promise<keyof ImportUndone> => {
+    if (before === null) {
+      const removed = await context.recipes.removeAll([{ id: recipeId, revision }]);
+      return removed === 1 ? 'removed' : 'kept';
+    }
+    const { id, title, text, standard, authorId, batch, methods, balance, answers } = before;
+    const draft = { title, text, standard, authorId, batch, methods, balance, answers };
+    const written = await context.recipes.replaceIfNewest(id, { ...draft, revision });
+    return written ? 'restored' : 'kept';
+  };
+
+  /** Takes an import back in parts; one that a crash interrupts is gone on with at the next start. */
+  const takeBack = async (importId: string): Promise<ImportUndone> => {
+    const counts = { removed: 0, restored: 0, kept: 0 };
+    await database.write(() => imports.update({ isWhole: false }, { where: { id: importId } }));
+    for (let isMore = true; isMore;) {
+      isMore = await database.write(async () => {
+        const rows = await imported.findAll({
+          where: { importId },
+          order: [['number', 'DESC']],
+          limit: AT_ONCE,
+        });
+        for (const row of rows) {
+          counts[await takeBackOne(row)]++;
+          await row.destroy();
+        }
+        return rows.length > 0;
+      });
+    }
+    await database.write(() => imports.destroy({ where: { id: importId } }));
+    return counts;
+  };
+
+  const takeBackUnfinished = async (): Promise<void> => {
+    for (const { id } of await imports.findAll({ where: { isWhole: false } })) await takeBack(id);
   };
 
   const shown = (
     { title, status, ingredientCount, openCount }: Coming,
     recipeId: string | null,
-  ) => ({
-    title,
-    status,
-    ingredientCount,
-    openCount,
-    recipeId,
-  });
+  ) => ({ title, status, ingredientCount, openCount, recipeId });
+
+  const importAll = async (recipes: readonly Imported[]): Promise<RecipeImportReply> => {
+    await takeBackUnfinished();
+    const coming = await look(recipes);
+    const news = coming.filter(({ status }) => status !== 'same');
+    const ids = new Map<Coming, string>();
+    const id = randomUUID();
+    const at = context.now().toISOString();
+    try {
+      await database.write(() => imports.create({ id, at, isWhole: false }));
+      const revisions = new Map<string, number>();
+      for (let from = 0; from < news.length; from += AT_ONCE) {
+        const some = news.slice(from, from + AT_ONCE);
+        const written = await database.write(() => bringIn(id, some, revisions));
+        for (const [one, recipeId] of written) ids.set(one, recipeId);
+      }
+      await database.write(() =>
+        ids.size > 0
+          ? imports.update({ isWhole: true }, { where: { id } })
+          : imports.destroy({ where: { id } }),
+      );
+    } catch (error) {
+      await takeBack(id);
+      throw error;
+    }
+    return {
+      items: coming.map((one) => shown(one, ids.get(one) ?? one.here?.id ?? null)),
+      importId: ids.size > 0 ? id : null,
+    };
+  };
 
   return {
     async preview(recipes) {
-      const coming = await meet(recipes);
+      const coming = await look(recipes);
       return { items: coming.map((one) => shown(one, one.here?.id ?? null)), importId: null };
     },
 
-    importAll: (recipes) =>
-      database.write(async () => {
-        const coming = await meet(recipes);
-        const authors = await authorIds(coming);
-        const id = randomUUID();
-        const ids = new Map<Coming, string>();
-        const added = coming.filter(({ status }) => status === 'new');
-        const created = await context.recipes.createAll(added.map((one) => draftOf(one, authors)));
-        added.forEach((one, at) => ids.set(one, created[at]!.id));
-        const replaced: { before: Recipe; revision: number }[] = [];
-        // Of two of the same name the later one stays; the text before is an earlier version.
-        const revisions = new Map<string, number>();
-        for (const one of coming) {
-          if (one.status !== 'changed' || !one.here) continue;
-          const revision = revisions.get(one.here.id) ?? one.here.revision;
-          const draft = { ...draftOf(one, authors), revision };
-          const written = await context.recipes.replaceIfNewest(one.here.id, draft);
-          if (!written) continue;
-          ids.set(one, written.id);
-          revisions.set(written.id, written.revision);
-          const first = replaced.find(({ before }) => before.id === written.id);
-          if (first) first.revision = written.revision;
-          else replaced.push({ before: one.here, revision: written.revision });
-        }
-        if (created.length + replaced.length > 0) {
-          const revisionsOf = created.map((recipe) => ({
-            id: recipe.id,
-            revision: recipe.revision,
-          }));
-          await rows.create({
-            id,
-            at: context.now().toISOString(),
-            created: revisionsOf,
-            replaced,
-          });
-        }
-        return {
-          items: coming.map((one) => shown(one, ids.get(one) ?? one.here?.id ?? null)),
-          importId: ids.size > 0 ? id : null,
-        };
-      }),
+    importAll: (recipes) => oneAtATime(() => importAll(recipes)),
 
     undo: (id) =>
-      database.write(async () => {
-        const row = await rows.findOne({ where: { id } });
-        if (!row) throw notFound('There is no such import, or it was undone already.');
-        const removed = await context.recipes.removeAll(row.created);
-        let restored = 0;
-        for (const { before, revision } of row.replaced) {
-          const { title, text, standard, authorId, batch, methods, balance, answers } = before;
-          const draft = { title, text, standard, authorId, batch, methods, balance, answers };
-          const written = await context.recipes.replaceIfNewest(before.id, { ...draft, revision });
-          if (written) restored++;
-        }
-        await row.destroy();
-        return {
-          removed,
-          restored,
-          kept: row.created.length + row.replaced.length - removed - restored,
-        };
+      oneAtATime(async () => {
+        const found = await imports.count({ where: { id, isWhole: true } });
+        if (found === 0) throw notFound('There is no such import, or it was undone already.');
+        return takeBack(id);
       }),
+
+    takeBackUnfinished: () => oneAtATime(takeBackUnfinished),
   };
 }

@@ -28,6 +28,40 @@ describe('a large import', () => {
     await server.close();
   });
 
+  it('lets others write while it comes in', async () => {
+    const server = await startTestServer();
+    const recipes = Array.from({ length: 1500 }, (_, at) => ({ text: `Batch ${at}\n${LINES}` }));
+    let isDone = false;
+    const importing = server.http
+      .post('/api/imports')
+      .send({ recipes })
+      .expect(200)
+      .then(() => (isDone = true));
+    let written = 0;
+    while (!isDone) {
+      await server.http
+        .post('/api/recipes')
+        .send({ text: `Buns ${written}\n${LINES}` })
+        .expect(201);
+      written++;
+    }
+    await importing;
+    expect(written).toBeGreaterThan(20);
+    const { body } = await server.http.get('/api/recipes?pageSize=1').expect(200);
+    expect((body as { total: number }).total).toBe(1500 + written);
+    await server.close();
+  });
+
+  it('of the same file twice at once brings each recipe in once', async () => {
+    const server = await startTestServer();
+    const recipes = Array.from({ length: 60 }, (_, at) => ({ text: `Batch ${at}\n${LINES}` }));
+    const send = () => server.http.post('/api/imports').send({ recipes }).expect(200);
+    await Promise.all([send(), send(), send()]);
+    const { body } = await server.http.get('/api/recipes?pageSize=1').expect(200);
+    expect((body as { total: number }).total).toBe(60);
+    await server.close();
+  });
+
   it('waits its turn beside other writers, and nobody is turned away', async () => {
     const server = await startTestServer();
     const importOf = (name: string) =>
