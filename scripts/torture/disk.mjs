@@ -7,27 +7,44 @@ import { newFolder, send, startServer } from './server.mjs';
 const DISK = '8m';
 const TEXT = `Buns\n${'2 cups flour\nFold and fold again.\n'.repeat(300)}`;
 
-/** A small disk of its own where the machine allows; null elsewhere. */
-function smallDisk(folder) {
+/** The most 512-byte blocks that a file may have where nobody may mount a small disk. */
+const MOST_BLOCKS = 4 * 2 ** 11;
+
+/** A small disk of its own, where the machine allows. */
+function mountedDisk(folder) {
   const disk = join(folder, 'disk');
   mkdirSync(disk);
   const { status } = spawnSync('mount', ['-t', 'tmpfs', '-o', `size=${DISK}`, 'tmpfs', disk]);
-  return status === 0 ? disk : null;
-}
-
-/** What came of a full disk. */
-export async function fullDisk() {
-  const folder = newFolder();
-  const disk = smallDisk(folder);
-  if (!disk) {
-    rmSync(folder, { recursive: true });
-    return { 'full disk': 'not tried: this machine lets nobody mount a small disk' };
-  }
-  const file = join(disk, 'kitchen.sqlite');
+  if (status !== 0) return null;
   const ballast = join(disk, 'ballast');
   writeFileSync(ballast, Buffer.alloc(2 * 2 ** 20));
+  return {
+    how: 'a disk of 8 MB',
+    file: join(disk, 'kitchen.sqlite'),
+    wrap: [],
+    makeRoom: () => rmSync(ballast),
+    remove: () => spawnSync('umount', [disk]),
+  };
+}
+
+/** Files that may grow no further, by a limit of the process that can be raised. */
+function limitedFiles(folder) {
+  return {
+    how: 'files of 4 MB at most',
+    file: join(folder, 'kitchen.sqlite'),
+    wrap: ['sh', '-c', `ulimit -S -f ${MOST_BLOCKS}; exec "$@"`, 'sh'],
+    makeRoom: ({ pid }) => spawnSync('prlimit', ['--pid', String(pid), '--fsize=unlimited']),
+    remove: () => undefined,
+  };
+}
+
+/** What came of a disk that was full, or of files that could not grow. */
+export async function fullDisk({ mount = true } = {}) {
+  const folder = newFolder();
+  const { how, file, wrap, makeRoom, remove } =
+    (mount && mountedDisk(folder)) || limitedFiles(folder);
   try {
-    let server = await startServer(file);
+    let server = await startServer(file, { wrap });
     const add = () => send(server.address, 'POST', '/api/recipes', { text: TEXT });
     let saved = 0;
     let refused = null;
@@ -39,13 +56,14 @@ export async function fullDisk() {
     const list = async () =>
       (await send(server.address, 'GET', '/api/recipes?pageSize=1')).body?.total;
     const whileFull = await list();
-    rmSync(ballast);
+    makeRoom(server);
     const { status: again } = await add();
     await server.kill();
     server = await startServer(file);
     const afterwards = await list();
     await server.stop();
     return {
+      how,
       'saved until it was full': saved,
       'said then': `${refused?.status}: ${refused?.detail}`,
       'still to be read': whileFull,
@@ -53,7 +71,7 @@ export async function fullDisk() {
       lost: saved + 1 - afterwards,
     };
   } finally {
-    spawnSync('umount', [disk]);
+    remove();
     rmSync(folder, { recursive: true, force: true });
   }
 }

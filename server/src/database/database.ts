@@ -80,8 +80,12 @@ export class Database {
   }
 
   private async isGone(): Promise<boolean> {
-    const found = await stat(this.file).catch(() => null);
-    return found?.ino !== this.inode;
+    try {
+      return (await stat(this.file)).ino !== this.inode;
+    } catch (error) {
+      // A file that may only not be looked at is there: the database tells what it can't do.
+      return (error as NodeJS.ErrnoException).code === 'ENOENT';
+    }
   }
 
   /** Reads several things as they were at one moment, however much is written meanwhile. */

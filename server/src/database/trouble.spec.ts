@@ -1,12 +1,35 @@
-import { copyFileSync, existsSync, mkdtempSync, renameSync, rmSync, writeFileSync } from 'node:fs';
+import {
+  chmodSync,
+  copyFileSync,
+  existsSync,
+  mkdtempSync,
+  readdirSync,
+  renameSync,
+  rmSync,
+  writeFileSync,
+} from 'node:fs';
 import { tmpdir } from 'node:os';
-import { join } from 'node:path';
+import { dirname, join } from 'node:path';
 import type { Problem } from '@ypsigram/contract';
 import { startTestServer } from '../testing/test-server.js';
 import { checkDatabase, checkFile, openingTrouble } from './check.js';
 import { copyDaily, listCopies, makeCopy } from './copies.js';
 import { openDatabase } from './database.js';
 import { MIGRATION_NAMES, migrate } from './migrate.js';
+
+/** Whoever has no rights of its own: root may write whatever the mode of a file. */
+const NOBODY = 65534;
+
+/** Does something as nobody where this is root, and is itself again afterwards. */
+async function asNobody(work: () => Promise<void>): Promise<void> {
+  const isRoot = process.geteuid!() === 0;
+  if (isRoot) process.seteuid!(NOBODY);
+  try {
+    await work();
+  } finally {
+    if (isRoot) process.seteuid!(0);
+  }
+}
 
 const DAY = 24 * 60 * 60 * 1000;
 
@@ -75,6 +98,27 @@ describe('a database in trouble', () => {
     const { body: backup } = await server.http.get('/api/backup').expect(200);
     expect((backup as { recipes: unknown[] }).recipes.length).toBe(1);
     renameSync(`${server.file}.away`, server.file);
+    await add().expect(201);
+    await server.close();
+  });
+
+  it('that became read-only says so, can be read, and goes on once it may be written', async () => {
+    const server = await startTestServer();
+    const add = () => server.http.post('/api/recipes').send({ text: 'Buns\n2 cups flour' });
+    await add().expect(201);
+    const home = dirname(server.file);
+    const modes = (folder: number, file: number): void => {
+      for (const name of readdirSync(home)) chmodSync(join(home, name), file);
+      chmodSync(home, folder);
+    };
+    modes(0o555, 0o444);
+    await asNobody(async () => {
+      const { body } = await add().expect(503);
+      expect((body as Problem).detail).toMatch(/can’t be (written to|opened): this was not saved/);
+      const { body: list } = await server.http.get('/api/recipes').expect(200);
+      expect((list as { total: number }).total).toBe(1);
+    });
+    modes(0o755, 0o644);
     await add().expect(201);
     await server.close();
   });

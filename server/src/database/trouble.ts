@@ -1,4 +1,4 @@
-import { BaseError, DatabaseError, TimeoutError } from 'sequelize';
+import { DatabaseError, TimeoutError } from 'sequelize';
 import { ProblemError } from '../http/problem.js';
 
 /** What the file system or the file itself does not let the database do, and what helps. */
@@ -33,14 +33,27 @@ const TROUBLES: Readonly<Record<string, readonly [status: number, detail: string
   ],
 };
 
-/** The problem behind an error of the database, in a sentence; null for any other error. */
-export function databaseTrouble(error: unknown): ProblemError | null {
-  if (!(error instanceof BaseError)) return null;
-  const { code } = (
+/** What the system itself refuses while the database, or a copy of it, is opened or written. */
+const OF_SYSTEM: Readonly<Record<string, string>> = {
+  EACCES: 'SQLITE_CANTOPEN',
+  EPERM: 'SQLITE_CANTOPEN',
+  EROFS: 'SQLITE_READONLY',
+  ENOSPC: 'SQLITE_FULL',
+};
+
+/** The code behind an error, whoever wrapped it. */
+function codeOf(error: Error): string | undefined {
+  const wrapped =
     error instanceof DatabaseError || error instanceof TimeoutError
       ? error.original
-      : ((error as { parent?: Error }).parent ?? error)
-  ) as Error & { code?: string };
+      : ((error as { parent?: Error }).parent ?? error);
+  const { code } = wrapped as { code?: string };
+  return code === undefined ? undefined : (OF_SYSTEM[code] ?? code);
+}
+
+/** The problem behind an error of the database, in a sentence; null for any other error. */
+export function databaseTrouble(error: unknown): ProblemError | null {
+  const code = error instanceof Error ? codeOf(error) : undefined;
   const trouble = code === undefined ? undefined : TROUBLES[code];
   return trouble ? new ProblemError(...trouble) : null;
 }

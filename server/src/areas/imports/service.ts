@@ -187,11 +187,11 @@ export function importService(database: Database, context: ImportsContext): Impo
         const written = await database.write(() => bringIn(id, some, revisions));
         for (const [one, recipeId] of written) ids.set(one, recipeId);
       }
-      await database.write(() =>
-        ids.size > 0
-          ? imports.update({ isWhole: true }, { where: { id } })
-          : imports.destroy({ where: { id } }),
-      );
+      await database.write(async () => {
+        const where = { id };
+        if (ids.size > 0) await imports.update({ isWhole: true }, { where });
+        else await imports.destroy({ where });
+      });
     } catch (error) {
       await takeBack(id);
       throw error;
