@@ -8,7 +8,7 @@ import { planBatch, setFactor } from '@ypsigram/core/batch';
 import { isVolumeUnit, millilitresIn } from '@ypsigram/core/units';
 import { DEMO_RECIPES } from '../../server/dist/demo/recipes.js';
 import { batchOf, read, recipeOf } from './usual.mjs';
-import { BUILT_IN_SHELF } from '@ypsigram/core/catalogue';
+import { BUILT_IN_SHELF } from '@ypsigram/core/shelf';
 import { TWENTY_LINES } from './recipe.mjs';
 
 const lines = TWENTY_LINES.split('\n');

@@ -1,5 +1,5 @@
 // A thousand recipes in: read from one file, compared with the Book, and saved.
-import { BUILT_IN_SHELF } from '@ypsigram/core/catalogue';
+import { BUILT_IN_SHELF } from '@ypsigram/core/shelf';
 import { readRecipeFile, writeRecipeFile } from '@ypsigram/core/formats';
 import { TWENTY_LINES } from './recipe.mjs';
 import { openServer } from '../../scripts/stage.mjs';

@@ -1,6 +1,6 @@
 // The Shelf's search over five thousand ingredients, beside a plain look through all names.
 import { Bench } from 'tinybench';
-import { BUILT_IN_SHELF } from '@ypsigram/core/catalogue';
+import { BUILT_IN_SHELF } from '@ypsigram/core/shelf';
 import { shelfSearch } from '../../web/src/app/places/shelf/shelf-search';
 
 const WANTED = 5000;

@@ -1,6 +1,6 @@
 // The usual kitchen, for all that is measured without a server.
 import { assembleRecipe } from '@ypsigram/core/batch';
-import { BUILT_IN_SHELF } from '@ypsigram/core/catalogue';
+import { BUILT_IN_SHELF } from '@ypsigram/core/shelf';
 import { USUAL_SCALES, defaultDrawer } from '@ypsigram/core/drawer';
 import { readRecipe } from '@ypsigram/core/reading';
 

@@ -1,4 +1,4 @@
-import { BUILT_IN_SHELF } from '@ypsigram/core/catalogue';
+import { BUILT_IN_SHELF } from '@ypsigram/core/shelf';
 import { answerText } from './answers.js';
 
 type Told = Parameters<typeof answerText>[0];

@@ -1,10 +1,6 @@
+import { THIS_KITCHEN } from '@ypsigram/core/catalogue';
 import type { BakeKind } from '@ypsigram/core/baking';
-import {
-  THIS_KITCHEN,
-  type IngredientClass,
-  type Method,
-  type Role,
-} from '@ypsigram/core/catalogue';
+import type { IngredientClass, Method, Role } from '@ypsigram/core/catalogue';
 import { PINNED } from '@ypsigram/core/batch';
 import type { Strictness } from '@ypsigram/core/fills';
 import type { Rung } from '@ypsigram/core/measuring';

@@ -1,4 +1,4 @@
-import { BUILT_IN_SHELF } from '@ypsigram/core/catalogue';
+import { BUILT_IN_SHELF } from '@ypsigram/core/shelf';
 import { questionsOf } from '@ypsigram/core/conversion';
 import { readLine } from '@ypsigram/core/reading';
 import { noteMessage } from './notes.js';

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { Fraction } from '../amount/index.js';
-import { BUILT_IN_SHELF } from '../catalogue/index.js';
+import { BUILT_IN_SHELF } from '../shelf/index.js';
 import { intendedMass, questionsOf } from '../conversion/index.js';
 import { BUNS, readText, readUsualLine, usualRecipe } from '../testing/usual.js';
 import { setBatch } from './assembly.js';

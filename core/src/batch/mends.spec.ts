@@ -1,5 +1,5 @@
 import { readText } from '../testing/usual.js';
-import { BUILT_IN_SHELF } from '../catalogue/index.js';
+import { BUILT_IN_SHELF } from '../shelf/index.js';
 import { Fraction } from '../amount/index.js';
 import { USUAL_SCALES, defaultDrawer, finerScale } from '../drawer/index.js';
 import { forgivenessOf } from '../baking/index.js';

@@ -1,5 +1,5 @@
 import { readText } from '../testing/usual.js';
-import { BUILT_IN_SHELF } from '../catalogue/index.js';
+import { BUILT_IN_SHELF } from '../shelf/index.js';
 import fc from 'fast-check';
 import { Fraction } from '../amount/index.js';
 import { USUAL_SCALES, USUAL_TOOLS, defaultDrawer, drawerOf } from '../drawer/index.js';

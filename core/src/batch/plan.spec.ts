@@ -1,5 +1,5 @@
 import { readText } from '../testing/usual.js';
-import { BUILT_IN_SHELF, CATALOGUE } from '../catalogue/index.js';
+import { BUILT_IN_SHELF, CATALOGUE } from '../shelf/index.js';
 import fc from 'fast-check';
 import { Fraction } from '../amount/index.js';
 import type { KnownWeight } from '../measuring/index.js';

@@ -1,5 +1,5 @@
 import { readText } from '../testing/usual.js';
-import { BUILT_IN_SHELF } from '../catalogue/index.js';
+import { BUILT_IN_SHELF } from '../shelf/index.js';
 import { inferConventions, knownOfAuthor, type AuthorCups } from './index.js';
 
 const CUP = 236.5882365;

@@ -1,4 +1,4 @@
-import { BUILT_IN_SHELF } from '../catalogue/index.js';
+import { BUILT_IN_SHELF } from '../shelf/index.js';
 import { knownOfHand, trialSets, type Trial } from './index.js';
 
 const CUP = 236.5882365;

@@ -1,4 +1,5 @@
-import { BUILT_IN_SHELF, closestIngredients } from './index.js';
+import { BUILT_IN_SHELF } from '../shelf/index.js';
+import { closestIngredients } from './index.js';
 
 describe('the closest names', () => {
   const closest = (written: string): string | undefined =>

@@ -1,4 +1,3 @@
-export { CATALOGUE, ingredientById, knownIngredient } from './catalogue.js';
 export { closestIngredients } from './closest.js';
 export {
   CLASSES,
@@ -6,6 +5,7 @@ export {
   METHODS,
   NOMINAL,
   ROLES,
+  THIS_KITCHEN,
   type Ingredient,
   type IngredientClass,
   type Method,
@@ -13,13 +13,6 @@ export {
   type Weight,
   type WeightUnit,
 } from './ingredient.js';
-export { findName, type NameFinder, type NameMatch } from './names.js';
-export {
-  BUILT_IN_SHELF,
-  shelfOf,
-  THIS_KITCHEN,
-  type OwnIngredient,
-  type OwnWeight,
-  type Shelf,
-} from './shelf.js';
+export { nameFinder, type NameFinder, type NameMatch } from './names.js';
+export type { Shelf } from './shelf.js';
 export { singular, wordsOf } from './words.js';

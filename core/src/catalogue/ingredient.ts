@@ -69,6 +69,9 @@ export interface Weight {
 /** The source of a figure that no table backs. */
 export const ESTIMATE = 'general knowledge, unsourced';
 
+/** The source of a weight that a baker set over the table's. */
+export const THIS_KITCHEN = 'this kitchen';
+
 /** The source of what is printed on a wrapper or in a law: a nominal mass. */
 export const NOMINAL = 'nominal';
 

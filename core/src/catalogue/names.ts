@@ -1,4 +1,3 @@
-import { CATALOGUE } from './catalogue.js';
 import type { Ingredient } from './ingredient.js';
 import { wordsOf } from './words.js';
 
@@ -45,7 +44,7 @@ type NameIndex = ReadonlyMap<string, readonly Entry[]>;
 export type NameFinder = (words: readonly string[]) => NameMatch | null;
 
 /** The index over the built-in names and those of own ingredients, which stand before them. */
-function buildIndex(own: readonly Ingredient[]): NameIndex {
+function buildIndex(ingredients: readonly Ingredient[], own: readonly Ingredient[]): NameIndex {
   const entries = new Map<string, Entry>();
   const add = (name: string, entry: Omit<Entry, 'words'>): void => {
     const words = wordsOf(name);
@@ -61,7 +60,7 @@ function buildIndex(own: readonly Ingredient[]): NameIndex {
     for (const alias of aliases) add(alias, sure);
     for (const alias of loosely) add(alias, { ...sure, assumedKind: true });
   };
-  CATALOGUE.forEach(addAll);
+  ingredients.forEach(addAll);
   for (const [name, [assumed, ...others]] of Object.entries(AMBIGUOUS_NAMES)) {
     add(name, { ingredientId: assumed, assumedKind: true, otherKinds: others });
   }
@@ -97,15 +96,15 @@ function find(index: NameIndex, words: readonly string[]): NameMatch | null {
   return { ingredientId, assumedKind, otherKinds, start: at, end: at + best.words.length };
 }
 
-/** A finder that knows these ingredients beside the built-in ones, and before them. */
-export function nameFinder(own: readonly Ingredient[]): NameFinder {
-  const index = buildIndex(own);
+/**
+ * A finder for the ingredient named among `words` (as made by `wordsOf`): the longest name wins; of
+ * two equally long the later one, since the noun comes last ("vanilla sugar" is a sugar). It comes
+ * to null when no word names an ingredient. A kitchen's own ingredients go before the others.
+ */
+export function nameFinder(
+  ingredients: readonly Ingredient[],
+  own: readonly Ingredient[],
+): NameFinder {
+  const index = buildIndex(ingredients, own);
   return (words) => find(index, words);
 }
-
-/**
- * The built-in ingredient named among `words` (as made by `wordsOf`): the longest name wins;
- * of two equally long the later one, since the noun comes last ("vanilla sugar" is a sugar).
- * Null when no word names an ingredient.
- */
-export const findName: NameFinder = nameFinder([]);

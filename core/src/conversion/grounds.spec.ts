@@ -1,4 +1,4 @@
-import { BUILT_IN_SHELF } from '../catalogue/index.js';
+import { BUILT_IN_SHELF } from '../shelf/index.js';
 import { readUsualLine } from '../testing/usual.js';
 import type { KnownWeight } from '../measuring/index.js';
 import { groundsOf } from './index.js';

@@ -1,4 +1,5 @@
-import { BUILT_IN_SHELF, shelfOf, type Shelf } from '../catalogue/index.js';
+import type { Shelf } from '../catalogue/index.js';
+import { BUILT_IN_SHELF, shelfOf } from '../shelf/index.js';
 import { readUsualLine } from '../testing/usual.js';
 import { readLine } from '../reading/index.js';
 import { intendedMass, intendedOtherwise } from './index.js';

@@ -1,4 +1,4 @@
-import { BUILT_IN_SHELF } from '../catalogue/index.js';
+import { BUILT_IN_SHELF } from '../shelf/index.js';
 import { readUsualLine } from '../testing/usual.js';
 import { questionsOf, type Question } from './index.js';
 

@@ -1,7 +1,8 @@
 import { readText } from '../testing/usual.js';
-import { BUILT_IN_SHELF } from '../catalogue/index.js';
+import { BUILT_IN_SHELF } from '../shelf/index.js';
 import { Fraction } from '../amount/index.js';
-import { USUAL_TOOLS, defaultDrawer, drawerOf } from './drawer.js';
+import { defaultDrawer, drawerOf } from './drawer.js';
+import { USUAL_TOOLS } from './usual-tools.js';
 import { planBatch } from '../batch/index.js';
 import type { Block } from './blocks.js';
 import type { ToolDescription } from './tool.js';

@@ -4,6 +4,7 @@ import { measureSize } from '../measuring/index.js';
 import { millilitresIn, type Standard } from '../units/index.js';
 import { blockMarks, type Block } from './blocks.js';
 import { stampedMillilitres, type Tool, type ToolDescription } from './tool.js';
+import { USUAL_TOOLS } from './usual-tools.js';
 
 /** Tools that go together on one line: a jug is read by its cups or by its millilitres, not both. */
 export type ToolSet = readonly Tool[];
@@ -119,37 +120,6 @@ export function drawerOf(
     blockMarks: largestFirst(blockMarks(block)),
   };
 }
-
-const tool = (
-  kind: ToolDescription['kind'],
-  nominal: Fraction,
-  unit: 'cup' | 'tbsp' | 'tsp',
-  name?: string,
-): ToolDescription => ({
-  name: name ?? `${nominal.toFraction(true)} ${unit}`,
-  kind,
-  nominal,
-  unit,
-  millilitres: null,
-  aside: false,
-});
-
-/**
- * What a kitchen is taken to own until it says otherwise: cups 1, 1/2, 1/3, 1/4; spoons 1 tbsp,
- * 1 tsp, 1/2, 1/4, 1/8 tsp; one jug of four cups.
- */
-export const USUAL_TOOLS: readonly ToolDescription[] = [
-  tool('cup', new Fraction(1), 'cup'),
-  tool('cup', new Fraction(1, 2), 'cup'),
-  tool('cup', new Fraction(1, 3), 'cup'),
-  tool('cup', new Fraction(1, 4), 'cup'),
-  tool('spoon', new Fraction(1), 'tbsp'),
-  tool('spoon', new Fraction(1), 'tsp'),
-  tool('spoon', new Fraction(1, 2), 'tsp'),
-  tool('spoon', new Fraction(1, 4), 'tsp'),
-  tool('spoon', new Fraction(1, 8), 'tsp'),
-  tool('jug', new Fraction(4), 'cup', 'jug'),
-];
 
 /** The usual tools, each taken to hold what is stamped on it under `standard`. */
 export function defaultDrawer(standard: Standard = 'us-customary'): Drawer {

@@ -7,7 +7,6 @@ export {
   type ToolSet,
   toolsFor,
   toolsIn,
-  USUAL_TOOLS,
 } from './drawer.js';
 export {
   BEAM_NOTCH_GRAMS,
@@ -17,3 +16,4 @@ export {
   USUAL_SCALES,
 } from './scales.js';
 export { fingerTool, stampedMillilitres, type Tool, type ToolDescription } from './tool.js';
+export { USUAL_TOOLS } from './usual-tools.js';

@@ -1,4 +1,4 @@
-import { BUILT_IN_SHELF } from '../catalogue/index.js';
+import { BUILT_IN_SHELF } from '../shelf/index.js';
 import { USUAL_BALANCE } from '../batch/index.js';
 import fc from 'fast-check';
 import type { RecipeFile } from './recipe-file.js';

@@ -1,5 +1,5 @@
 import { Fraction } from '../amount/index.js';
-import { BUILT_IN_SHELF } from '../catalogue/index.js';
+import { BUILT_IN_SHELF } from '../shelf/index.js';
 import { planBatch } from '../batch/index.js';
 import { BUNS, readText, usualBatch } from '../testing/usual.js';
 import { cautionsFor, doubtfulAmounts } from './index.js';

@@ -1,5 +1,5 @@
 import { readText } from '../testing/usual.js';
-import { BUILT_IN_SHELF } from '../catalogue/index.js';
+import { BUILT_IN_SHELF } from '../shelf/index.js';
 import { Fraction } from '../amount/index.js';
 import { defaultDrawer } from '../drawer/index.js';
 import { formulaOf, massForPercent, massesForHydration, type Formula } from './formula.js';

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { Fraction } from '../amount/index.js';
 import { forgivenessOf } from '../baking/index.js';
 import { planBatch } from '../batch/index.js';
-import { BUILT_IN_SHELF } from '../catalogue/index.js';
+import { BUILT_IN_SHELF } from '../shelf/index.js';
 import { BUNS, readText, usualBatch } from '../testing/usual.js';
 import { ratioDrift } from './index.js';
 

@@ -1,4 +1,4 @@
-import { CATALOGUE, knownIngredient } from '../catalogue/index.js';
+import { CATALOGUE, knownIngredient } from '../shelf/index.js';
 import {
   combinedSpread,
   defaultMethod,

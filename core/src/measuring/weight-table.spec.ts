@@ -1,4 +1,4 @@
-import { CATALOGUE, knownIngredient } from '../catalogue/index.js';
+import { CATALOGUE, knownIngredient } from '../shelf/index.js';
 import { disagreements, weightTable } from './index.js';
 
 const CUP = 236.5882365;

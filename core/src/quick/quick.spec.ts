@@ -1,4 +1,4 @@
-import { BUILT_IN_SHELF } from '../catalogue/index.js';
+import { BUILT_IN_SHELF } from '../shelf/index.js';
 import { defaultDrawer, USUAL_SCALES } from '../drawer/index.js';
 import { USUAL_STANDARD } from '../units/index.js';
 import { ask, type MeasureAnswer, type QuickKitchen } from './index.js';

@@ -1,5 +1,5 @@
 import { readText, readUsualLine } from '../testing/usual.js';
-import { BUILT_IN_SHELF } from '../catalogue/index.js';
+import { BUILT_IN_SHELF } from '../shelf/index.js';
 import { intendedMass, questionsOf } from '../conversion/index.js';
 import {
   answerReading,

@@ -1,15 +1,12 @@
 export {
   NO_ANSWERS,
-  answerReading,
-  canBeKept,
-  nameOfLine,
   sameAnswer,
-  wordOfNote,
   type Answer,
   type AnswerTo,
   type Answers,
   type LineAnswer,
-} from './answers.js';
+} from './answer.js';
+export { answerReading, canBeKept, nameOfLine, wordOfNote } from './answers.js';
 export { clean, type CleanLine } from './clean.js';
 export {
   celsiusOf,

@@ -1,4 +1,4 @@
-import { BUILT_IN_SHELF } from '../catalogue/index.js';
+import { BUILT_IN_SHELF } from '../shelf/index.js';
 import { inspectLine } from './index.js';
 
 describe('looking into the reading of a line', () => {

@@ -28,7 +28,7 @@ export function inspectLine(
   shelf: Shelf,
 ): Stages {
   const plain = clean(written);
-  const language = languageOf(written);
+  const language = languageOf(written, shelf);
   const english = language ? translate(plain, language) : plain;
   return {
     written,

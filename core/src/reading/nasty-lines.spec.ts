@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { BUILT_IN_SHELF } from '../catalogue/index.js';
+import { BUILT_IN_SHELF } from '../shelf/index.js';
 import { USUAL_STANDARD } from '../units/index.js';
 import { readRecipe } from './index.js';
 

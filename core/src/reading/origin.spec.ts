@@ -1,7 +1,8 @@
+import { BUILT_IN_SHELF } from '../shelf/index.js';
 import fc from 'fast-check';
 import { originOf } from './index.js';
 
-const standard = (text: string): string | null => originOf(text)?.standard ?? null;
+const standard = (text: string): string | null => originOf(text, BUILT_IN_SHELF)?.standard ?? null;
 
 describe('the origin of a recipe', () => {
   const recipes: readonly [string, string | null][] = [
@@ -23,26 +24,25 @@ describe('the origin of a recipe', () => {
   }
 
   it('is told by the words themselves, in their order', () => {
-    expect(originOf('Gas mark 4\n200 g caster sugar\n100 g caster sugar')?.signs).toEqual([
-      'Gas mark 4',
-      'caster sugar',
-    ]);
+    expect(
+      originOf('Gas mark 4\n200 g caster sugar\n100 g caster sugar', BUILT_IN_SHELF)?.signs,
+    ).toEqual(['Gas mark 4', 'caster sugar']);
   });
 
   it('never throws, and takes no longer over a long text', () => {
     fc.assert(
       fc.property(fc.string({ unit: 'binary' }), (text) => {
-        expect(() => originOf(text)).not.toThrow();
+        expect(() => originOf(text, BUILT_IN_SHELF)).not.toThrow();
       }),
     );
     expect(standard(`1 stick butter\n${'x '.repeat(200_000)}`)).toBe('us-customary');
   });
 
   it('takes the cups and spoons of a metric country for a recipe in its language', () => {
-    expect(originOf('250 g Mehl\n2 EL Zucker')).toEqual({
+    expect(originOf('250 g Mehl\n2 EL Zucker', BUILT_IN_SHELF)).toEqual({
       standard: 'metric',
       signs: ['Mehl', 'Zucker'],
     });
-    expect(originOf('200 g de farine\n2 œufs')?.standard).toBe('metric');
+    expect(originOf('200 g de farine\n2 œufs', BUILT_IN_SHELF)?.standard).toBe('metric');
   });
 });

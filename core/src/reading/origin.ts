@@ -1,3 +1,4 @@
+import type { Shelf } from '../catalogue/index.js';
 import type { Standard } from '../units/index.js';
 import { languageOf, wordsIn } from './languages/index.js';
 import { ORIGIN_SIGNS, type Manner } from './vocabulary/index.js';
@@ -49,14 +50,14 @@ function signsIn(text: string): readonly LineParts[] {
  * grams Australian. Null when the text says too little, or contradicts itself.
  *
  * @example
- * originOf('2 sticks butter\nBake at 350 °F') // us-customary, by "sticks butter" and "350 °F"
+ * originOf('2 sticks butter\nBake at 350 °F', shelf) // us-customary, by "sticks butter" and "350 °F"
  */
-export function originOf(text: string): Origin | null {
+export function originOf(text: string, shelf: Shelf): Origin | null {
   const searched = text.slice(0, LONGEST_SEARCHED);
-  const language = languageOf(searched);
+  const language = languageOf(searched, shelf);
   // Cups and spoons of a metric country, whatever its language.
   if (language)
-    return { standard: 'metric', signs: wordsIn(searched, language).slice(0, MOST_SIGNS) };
+    return { standard: 'metric', signs: wordsIn(searched, language, shelf).slice(0, MOST_SIGNS) };
   const found = signsIn(searched);
   const scores = new Map<Manner, number>();
   for (const { manner, weight } of found) scores.set(manner, (scores.get(manner) ?? 0) + weight);

@@ -92,7 +92,7 @@ function read(
   before: Remembered | null,
   now: Remembered | null,
 ): Reading {
-  const language = languageOf(text);
+  const language = languageOf(text, shelf);
   const lines: Line[] = [];
   let title: string | null = null;
   let yields: Yield | null = null;
@@ -151,7 +151,7 @@ export function createIncrementalReader(): (
 
 /** Reads one line by itself, as an ingredient list would hold it. */
 export function readLine(written: string, standard: Standard, shelf: Shelf): Line {
-  const language = languageOf(written);
+  const language = languageOf(written, shelf);
   return classify(written, { standard, shelf, section: 'ingredients', isFirst: false, language })
     .line;
 }

@@ -1,6 +1,6 @@
 import { readText, readUsualLine } from '../testing/usual.js';
 import { intendedMass } from '../conversion/index.js';
-import { BUILT_IN_SHELF } from '../catalogue/index.js';
+import { BUILT_IN_SHELF } from '../shelf/index.js';
 import { createIncrementalReader } from './index.js';
 import { READING_CASES } from './testing/cases.js';
 import { MORE_CASES } from './testing/more-cases.js';

@@ -1,4 +1,4 @@
-import { BUILT_IN_SHELF } from '../catalogue/index.js';
+import { BUILT_IN_SHELF } from '../shelf/index.js';
 import { readText } from '../testing/usual.js';
 import fc from 'fast-check';
 import { intendedMass } from '../conversion/index.js';

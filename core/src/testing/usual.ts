@@ -7,7 +7,7 @@ import {
   type PlanningKitchen,
   type RecipeParts,
 } from '../batch/index.js';
-import { BUILT_IN_SHELF } from '../catalogue/index.js';
+import { BUILT_IN_SHELF } from '../shelf/index.js';
 import { USUAL_SCALES, defaultDrawer } from '../drawer/index.js';
 import { readLine, readRecipe, type Line, type Reading } from '../reading/index.js';
 import { USUAL_STANDARD } from '../units/index.js';

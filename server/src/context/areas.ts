@@ -1,6 +1,7 @@
 import type { Kitchen } from '@ypsigram/contract';
 import { knownOfHand, trialByToday, trialSets } from '@ypsigram/core/calibration';
-import { shelfOf, type Shelf } from '@ypsigram/core/catalogue';
+import type { Shelf } from '@ypsigram/core/catalogue';
+import { shelfOf } from '@ypsigram/core/shelf';
 import type { KnownWeight } from '@ypsigram/core/measuring';
 import { authorService, type AuthorService } from '../areas/authors/service.js';
 import { backupService, type BackupService } from '../areas/backup/service.js';

@@ -7,7 +7,7 @@ import {
 } from '@ypsigram/contract';
 import { ratiosOf, type Ratios } from '@ypsigram/core/formula';
 import { biasAgainst, trialByToday, trialSets } from '@ypsigram/core/calibration';
-import { BUILT_IN_SHELF } from '@ypsigram/core/catalogue';
+import { BUILT_IN_SHELF } from '@ypsigram/core/shelf';
 import { intendedMass } from '@ypsigram/core/conversion';
 import { readRecipe } from '@ypsigram/core/reading';
 import { USUAL_STANDARD } from '@ypsigram/core/units';

@@ -1,5 +1,5 @@
 import type { TrialDraft } from '@ypsigram/contract';
-import { knownIngredient } from '@ypsigram/core/catalogue';
+import { knownIngredient } from '@ypsigram/core/shelf';
 import { drawFill, randomFrom } from '@ypsigram/core/chance';
 import { densityOf } from '@ypsigram/core/measuring';
 import { GREBE, MOORHEN } from './kitchen.js';

@@ -1,3 +1,4 @@
+import { BUILT_IN_SHELF } from '../../shelf/index.js';
 import { readText, readUsualLine } from '../../testing/usual.js';
 import { languageOf } from './translate.js';
 import { CORPUS } from '../testing/corpus/index.js';
@@ -15,16 +16,16 @@ describe('reading recipes in other languages', () => {
   it('takes no English line for another language', () => {
     const taken = Object.values(CORPUS)
       .flat()
-      .filter(({ written }) => languageOf(written) !== null)
+      .filter(({ written }) => languageOf(written, BUILT_IN_SHELF) !== null)
       .map(({ written }) => written);
     expect(taken).toEqual([]);
     for (const english of ['200 ml crème fraîche', '1 tbsp sesame seeds', 'Pâté', '4 dates']) {
-      expect(languageOf(english)).withContext(english).toBeNull();
+      expect(languageOf(english, BUILT_IN_SHELF)).withContext(english).toBeNull();
     }
   });
 
   it('leaves a language alone that it does not know', () => {
-    expect(languageOf('1,5 dl melk')).toBeNull();
+    expect(languageOf('1,5 dl melk', BUILT_IN_SHELF)).toBeNull();
     expect(readUsualLine('1,5 dl melk').kind).toBe('unread');
   });
 

@@ -1,4 +1,4 @@
-import { CATALOGUE, singular, wordsOf } from '../../catalogue/index.js';
+import { singular, wordsOf, type Shelf } from '../../catalogue/index.js';
 import type { CleanLine } from '../clean.js';
 import { ENGLISH_WORDS, UNIT_WORDS } from '../vocabulary/index.js';
 import { FRENCH } from './french.js';
@@ -37,7 +37,6 @@ interface Dictionary {
 const ENGLISH: ReadonlySet<string> = new Set([
   ...ENGLISH_WORDS,
   ...Object.keys(UNIT_WORDS),
-  ...CATALOGUE.flatMap(({ name, aliases }) => [name, ...aliases].flatMap(wordsOf)),
   ...wordsOf(`and or for the of with in plus oven bake cup add mix about polenta butter margarine
     orange ingredient ingredients semolina six four cas pot gr gut d de des du un une ein eine bis el tl plus ca
     fur sel pour parts mit recipe pkg dose glass creme fraiche pate tasse pomme quark pot as with has was for makes`),
@@ -60,17 +59,42 @@ const UNIT_SIGNS: Readonly<Record<Language['id'], RegExp>> = {
   french: /\bc(?:\.|uill[eè]res?) ?à ?(?:s|c|soupe|café)\b|\d ?(?:g|ml|cl|l) d(?:e |['’])/i,
 };
 
-const isEnglish = (word: string): boolean => ENGLISH.has(word) || ENGLISH.has(singular(word));
+/** A shelf's names are many, and change seldom. */
+const NAME_WORDS = new WeakMap<Shelf['all'], ReadonlySet<string>>();
+
+function nameWordsOf({ all }: Shelf): ReadonlySet<string> {
+  let words = NAME_WORDS.get(all);
+  if (!words) {
+    words = new Set(all.flatMap(({ name, aliases }) => [name, ...aliases].flatMap(wordsOf)));
+    NAME_WORDS.set(all, words);
+  }
+  return words;
+}
+
+/** Tells the words of English recipes: those of every recipe, and the names on this shelf. */
+function englishBy(shelf: Shelf): (word: string) => boolean {
+  const names = nameWordsOf(shelf);
+  const isWord = (word: string): boolean => ENGLISH.has(word) || names.has(word);
+  return (word) => isWord(word) || isWord(singular(word));
+}
 
 /** A word of no English recipe, as the dictionary has it: as it is, or without its ending. */
-const hasSign = ({ language, signs }: Dictionary, word: string): boolean =>
-  signs.has(word) || signs.has(word.replace(language.endings, ''));
+function hasSign(
+  { language, signs }: Dictionary,
+  word: string,
+  isEnglish: (word: string) => boolean,
+): boolean {
+  if (signs.has(word)) return true;
+  const stem = word.replace(language.endings, '');
+  return signs.has(stem) && !isEnglish(stem);
+}
 
 /**
  * The language that a text seems to be in: the one whose words outnumber the English ones. Null
- * for English, and for any other language.
+ * for English, and for any other language. The names on the shelf are English.
  */
-export function languageOf(text: string): Language | null {
+export function languageOf(text: string, shelf: Shelf): Language | null {
+  const isEnglish = englishBy(shelf);
   const searched = text.slice(0, LONGEST_SEARCHED);
   const words = new Set(searched.match(WORD)?.map(bare));
   let english = 0;
@@ -83,7 +107,7 @@ export function languageOf(text: string): Language | null {
       continue;
     }
     DICTIONARIES.forEach((dictionary, at) => {
-      if (hasSign(dictionary, word)) counts[at]!++;
+      if (hasSign(dictionary, word, isEnglish)) counts[at]!++;
     });
   }
   const most = Math.max(...counts);
@@ -92,11 +116,12 @@ export function languageOf(text: string): Language | null {
 }
 
 /** The words of a text by which its language shows, as written, each once. */
-export function wordsIn(text: string, { id }: Language): string[] {
+export function wordsIn(text: string, { id }: Language, shelf: Shelf): string[] {
+  const isEnglish = englishBy(shelf);
   const dictionary = DICTIONARIES.find(({ language }) => language.id === id)!;
   const words = text
     .match(WORD)
-    ?.filter((word) => !isEnglish(bare(word)) && hasSign(dictionary, bare(word)));
+    ?.filter((word) => !isEnglish(bare(word)) && hasSign(dictionary, bare(word), isEnglish));
   return [...new Set(words)];
 }
 

@@ -5,7 +5,7 @@ import {
   type ImportReply,
   type Kitchen,
 } from '@ypsigram/contract';
-import { shelfOf } from '@ypsigram/core/catalogue';
+import { shelfOf } from '@ypsigram/core/shelf';
 import { readWeightTable, weightTable } from './weight-table.js';
 import type { Database } from '../../database/database.js';
 import { staleChange } from '../../http/problem.js';

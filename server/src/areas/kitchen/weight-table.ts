@@ -1,5 +1,6 @@
 import type { z } from 'zod';
-import type { OwnWeight, Shelf } from '@ypsigram/core/catalogue';
+import type { Shelf } from '@ypsigram/core/catalogue';
+import type { OwnWeight } from '@ypsigram/core/shelf';
 import { writeCsv } from '@ypsigram/core/formats';
 import { fillingWeight } from '@ypsigram/contract';
 import { figure, orNull, readTable, type Table } from '../../tables/read-table.js';

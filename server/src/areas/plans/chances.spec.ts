@@ -1,4 +1,4 @@
-import { BUILT_IN_SHELF } from '@ypsigram/core/catalogue';
+import { BUILT_IN_SHELF } from '@ypsigram/core/shelf';
 import type { ChanceReply, Kitchen as KitchenRecord, PlanReply } from '@ypsigram/contract';
 import { defaultDrawer } from '@ypsigram/core/drawer';
 import { planBatch } from '@ypsigram/core/batch';

@@ -31,7 +31,9 @@ export function readingRoutes(context: ReadingContext): Router {
       const kitchen = await context.kitchen();
       const author = await context.author(authorId ?? null);
       const reading = readInKitchen({ text, standard, answers }, kitchen, author);
-      response.json(toReadingReply(reading, kitchen.shelf, author.weights, originOf(text)));
+      response.json(
+        toReadingReply(reading, kitchen.shelf, author.weights, originOf(text, kitchen.shelf)),
+      );
     })
     .all(onlyMethods('POST'));
   return router;

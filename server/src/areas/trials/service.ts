@@ -9,7 +9,7 @@ import type {
   trialQuery,
   trialReplacement,
 } from '@ypsigram/contract';
-import { shelfOf } from '@ypsigram/core/catalogue';
+import { shelfOf } from '@ypsigram/core/shelf';
 import { readTrialTable, trialTable } from './trial-table.js';
 import type { Database } from '../../database/database.js';
 import { deletionIn, deletionOf, type Part } from '../../database/part.js';

@@ -19,9 +19,10 @@ import { ask, type MeasureAnswer } from '@ypsigram/core/quick';
 import { standardName } from '@ypsigram/core/units';
 import { spread } from '../kit/amounts/amounts';
 import { kitchenFeature } from '../state/kitchen/kitchen.feature';
+import { selectPlanning } from '../state/kitchen/kitchen.selectors';
 import { recallNewRecipe } from '../state/recipe/new-recipe-memory';
 import { recipeActions } from '../state/recipe/recipe.actions';
-import { trialsFeature } from '../state/trials/trials.feature';
+import { selectKnownNow } from '../state/trials/trials.selectors';
 
 /** Figures that stand beside each other, such as one for each way of filling. */
 interface Group {
@@ -43,9 +44,9 @@ export class QuickQuestion {
   private readonly store = inject(Store);
   private readonly router = inject(Router);
   private readonly sheet = viewChild.required<ElementRef<HTMLDialogElement>>('sheet');
-  private readonly planning = this.store.selectSignal(kitchenFeature.selectPlanning);
+  private readonly planning = this.store.selectSignal(selectPlanning);
   private readonly standard = this.store.selectSignal(kitchenFeature.selectStandard);
-  private readonly hand = this.store.selectSignal(trialsFeature.selectKnownNow);
+  private readonly hand = this.store.selectSignal(selectKnownNow);
 
   protected readonly question = signal('');
   /** What was done with the answer, for a moment. */

@@ -10,24 +10,14 @@ import {
   type ScaleSetting,
   type ScaleUnit,
 } from '@ypsigram/core/bench';
-import type { Method } from '@ypsigram/core/catalogue';
-import { densityOf } from '@ypsigram/core/measuring';
 import { ScaleApi } from '../api/scale-api';
 import { kitchenFeature } from '../state/kitchen/kitchen.feature';
 import type { ScaleConnection, ScaleDescription } from './scale-connection';
 import { SerialScale, serialPorts } from './serial-scale';
 import { ServerScale } from './server-scale';
+import type { Weighing } from './weighing';
 
 export type ScaleStatus = 'off' | 'connecting' | 'live' | 'lost';
-
-/** What the place that is open is about to weigh. */
-export interface Weighing {
-  readonly ingredientId: string;
-  readonly form: string | null;
-  readonly method: Method;
-  readonly tool: string | null;
-  readonly handId: string | null;
-}
 
 const MEMORY_KEY = 'ypsigram.scale';
 const WATER = 'water';
@@ -48,7 +38,6 @@ export class LiveScale {
   private readonly api = inject(ScaleApi);
   private readonly store = inject(Store);
   private readonly containers = this.store.selectSignal(kitchenFeature.selectContainers);
-  private readonly shelf = this.store.selectSignal(kitchenFeature.selectShelf);
   private readonly memory = signal<ScaleMemory>(EMPTY_SCALE);
   private connection: ScaleConnection | null = null;
 
@@ -62,17 +51,12 @@ export class LiveScale {
 
   private readonly setting = computed<ScaleSetting>(() => {
     const weighing = this.weighing();
-    const ingredient = weighing ? this.shelf().ingredient(weighing.ingredientId) : undefined;
-    const basis =
-      weighing && ingredient
-        ? densityOf({ ingredient, form: weighing.form, method: weighing.method, size: 'cup' })
-        : null;
     return {
       containers: this.containers(),
       gridGrams: this.description()?.gridGrams ?? 1,
       content: weighing
         ? {
-            gramsPerMillilitre: basis?.gramsPerMillilitre ?? null,
+            gramsPerMillilitre: weighing.gramsPerMillilitre,
             isWater: weighing.ingredientId === WATER,
           }
         : null,

@@ -16,6 +16,7 @@ import { decimal } from '../kit/figures/figures';
 import { problemOfTyped, rule } from '../kit/forms/rules';
 import { Icon } from '../kit/icon/icon';
 import { kitchenFeature } from '../state/kitchen/kitchen.feature';
+import { selectShelf } from '../state/kitchen/kitchen.selectors';
 import { LiveScale } from './live-scale';
 
 const POURED_GRAMS_PER_SECOND = 40;
@@ -39,7 +40,7 @@ export class SimulationPanel {
   private readonly api = inject(ScaleApi);
   private readonly scale = inject(LiveScale);
   private readonly store = inject(Store);
-  private readonly shelf = this.store.selectSignal(kitchenFeature.selectShelf);
+  private readonly shelf = this.store.selectSignal(selectShelf);
   private readonly allScales = this.store.selectSignal(kitchenFeature.selectScales);
   private readonly allTools = this.store.selectSignal(kitchenFeature.selectTools);
 

@@ -5,6 +5,7 @@ import { Store } from '@ngrx/store';
 import { Icon } from '../kit/icon/icon';
 import { recipeActions } from '../state/recipe/recipe.actions';
 import { recipeFeature, type SaveStatus } from '../state/recipe/recipe.feature';
+import { selectFactor, selectPlan, selectReading } from '../state/recipe/recipe.selectors';
 
 const SAVE_WORDS: Readonly<Record<SaveStatus, string>> = {
   new: 'Not saved yet',
@@ -35,9 +36,9 @@ export class RecipePath {
   readonly id = input<string>();
 
   protected readonly state = this.store.selectSignal(recipeFeature.selectRecipeState);
-  private readonly reading = this.store.selectSignal(recipeFeature.selectReading);
-  private readonly plan = this.store.selectSignal(recipeFeature.selectPlan);
-  private readonly factor = this.store.selectSignal(recipeFeature.selectFactor);
+  private readonly reading = this.store.selectSignal(selectReading);
+  private readonly plan = this.store.selectSignal(selectPlan);
+  private readonly factor = this.store.selectSignal(selectFactor);
 
   protected readonly base = computed(() => {
     const id = this.id();

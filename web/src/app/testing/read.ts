@@ -5,7 +5,7 @@ import {
   type AssembledRecipe,
   type Batch,
 } from '@ypsigram/core/batch';
-import { BUILT_IN_SHELF } from '@ypsigram/core/catalogue';
+import { BUILT_IN_SHELF } from '@ypsigram/core/shelf';
 import { USUAL_SCALES, defaultDrawer } from '@ypsigram/core/drawer';
 import { readLine, readRecipe, type Line, type Reading } from '@ypsigram/core/reading';
 import { USUAL_STANDARD } from '@ypsigram/core/units';

@@ -15,19 +15,14 @@ import {
   HEAVIEST_DENSITY,
   type KitchenIngredient,
 } from '@ypsigram/contract';
-import {
-  CLASSES,
-  ROLES,
-  wordsOf,
-  type IngredientClass,
-  type OwnWeight,
-  type Role,
-} from '@ypsigram/core/catalogue';
+import { CLASSES, ROLES, wordsOf, type IngredientClass, type Role } from '@ypsigram/core/catalogue';
+import type { OwnWeight } from '@ypsigram/core/shelf';
 import { defaultMethod } from '@ypsigram/core/measuring';
 import { millilitresIn } from '@ypsigram/core/units';
 import { decimal } from '../figures/figures';
 import { optional, problemIn, rule } from '../forms/rules';
 import { kitchenFeature } from '../../state/kitchen/kitchen.feature';
+import { selectShelf } from '../../state/kitchen/kitchen.selectors';
 
 /** What a baker adds, with what a cup of it weighs where that is known. */
 export interface NewIngredient {
@@ -65,7 +60,7 @@ export class AddIngredient {
   readonly cancelled = output();
 
   private readonly store = inject(Store);
-  private readonly shelf = this.store.selectSignal(kitchenFeature.selectShelf);
+  private readonly shelf = this.store.selectSignal(selectShelf);
   private readonly standard = this.store.selectSignal(kitchenFeature.selectStandard);
 
   protected readonly classes = CLASSES.filter((id) => id !== 'egg').map((id) => ({

@@ -1,4 +1,4 @@
-import { BUILT_IN_SHELF } from '@ypsigram/core/catalogue';
+import { BUILT_IN_SHELF } from '@ypsigram/core/shelf';
 import { readUsualLine } from '../../testing/read';
 import { intendedMass } from '@ypsigram/core/conversion';
 import { spread, writtenAmount } from './amounts';

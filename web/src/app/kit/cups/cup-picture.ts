@@ -3,11 +3,12 @@ import { Store } from '@ngrx/store';
 import type { Ingredient } from '@ypsigram/core/catalogue';
 import { millilitresIn, standardName } from '@ypsigram/core/units';
 import { authorsFeature } from '../../state/authors/authors.feature';
+import { selectKnownByAuthor } from '../../state/authors/authors.selectors';
 import { Chart } from '../chart/chart';
 import { heightOfRows, rowsChart } from '../chart/rows-chart';
 import { grams } from '../figures/figures';
 import { kitchenFeature } from '../../state/kitchen/kitchen.feature';
-import { trialsFeature } from '../../state/trials/trials.feature';
+import { selectSetsByHand } from '../../state/trials/trials.selectors';
 import { cupRows } from './cup-rows';
 
 /** What everybody's cup of one ingredient weighs, in one picture. */
@@ -34,9 +35,9 @@ export class CupPicture {
   private readonly store = inject(Store);
   private readonly standard = this.store.selectSignal(kitchenFeature.selectStandard);
   private readonly authors = this.store.selectSignal(authorsFeature.selectAuthors);
-  private readonly knownByAuthor = this.store.selectSignal(authorsFeature.selectKnownByAuthor);
+  private readonly knownByAuthor = this.store.selectSignal(selectKnownByAuthor);
   private readonly hands = this.store.selectSignal(kitchenFeature.selectHands);
-  private readonly setsByHand = this.store.selectSignal(trialsFeature.selectSetsByHand);
+  private readonly setsByHand = this.store.selectSignal(selectSetsByHand);
 
   protected readonly rows = computed(() =>
     cupRows(

@@ -1,6 +1,6 @@
-import { BUILT_IN_SHELF, knownIngredient } from '@ypsigram/core/catalogue';
+import { BUILT_IN_SHELF, knownIngredient } from '@ypsigram/core/shelf';
 import { trialSets } from '@ypsigram/core/calibration';
-import type { HandTrial } from '../../state/trials/trials.feature';
+import type { HandTrial } from '../../state/trials/trials.selectors';
 import { cupRows } from './cup-rows';
 
 const FLOUR = knownIngredient('flour-wheat-all-purpose');

@@ -3,7 +3,7 @@ import type { TrialSet } from '@ypsigram/core/calibration';
 import type { Ingredient } from '@ypsigram/core/catalogue';
 import { COVERAGE, weightTable, type KnownWeight } from '@ypsigram/core/measuring';
 import type { ChartRow } from '../chart/rows-chart';
-import type { HandTrial } from '../../state/trials/trials.feature';
+import type { HandTrial } from '../../state/trials/trials.selectors';
 
 /** Looks of the three kinds of rows. */
 const METHOD = 0;

@@ -6,12 +6,8 @@ import { METHOD_NAMES, HEAVIEST_DENSITY, type Author } from '@ypsigram/contract'
 import type { Ingredient } from '@ypsigram/core/catalogue';
 import { defaultMethod, sameFilling, type FillingOf } from '@ypsigram/core/measuring';
 import { STANDARDS, millilitresIn, standardName, type Standard } from '@ypsigram/core/units';
-import {
-  authorsActions,
-  authorsFeature,
-  knownOf,
-  type AuthorChange,
-} from '../../state/authors/authors.feature';
+import { authorsActions, type AuthorChange } from '../../state/authors/authors.feature';
+import { knownOf, selectKnownByAuthor } from '../../state/authors/authors.selectors';
 import { CupPicture } from '../../kit/cups/cup-picture';
 import { decimal, grams } from '../../kit/figures/figures';
 import { chosen, positive, problemIn, problemOfTyped } from '../../kit/forms/rules';
@@ -21,7 +17,7 @@ import {
   IngredientField,
   NOT_ON_SHELF,
 } from '../../kit/ingredient-field/ingredient-field';
-import { kitchenFeature } from '../../state/kitchen/kitchen.feature';
+import { selectShelf } from '../../state/kitchen/kitchen.selectors';
 
 const KINDS = [
   { id: 'book', name: 'a book' },
@@ -44,12 +40,12 @@ export class AuthorSheet {
   readonly author = input.required<Author>();
 
   private readonly store = inject(Store);
-  private readonly knownByAuthor = this.store.selectSignal(authorsFeature.selectKnownByAuthor);
+  private readonly knownByAuthor = this.store.selectSignal(selectKnownByAuthor);
   private readonly cup = computed(() => millilitresIn('cup', this.author().standard).valueOf());
 
   protected readonly kinds = KINDS;
   protected readonly standards = STANDARDS.map((id) => ({ id, name: standardName(id) }));
-  protected readonly shelf = this.store.selectSignal(kitchenFeature.selectShelf);
+  protected readonly shelf = this.store.selectSignal(selectShelf);
   /** What a cup weighs: above 0, and no more than the heaviest thing there is. */
   private readonly cupWeight = positive(
     () => HEAVIEST_DENSITY * this.cup(),

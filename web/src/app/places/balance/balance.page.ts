@@ -14,7 +14,17 @@ import { scaledYield } from '../../kit/amounts/amounts';
 import { grams as showGrams } from '../../kit/figures/figures';
 import { InView } from '../../kit/in-view/in-view';
 import { kitchenFeature } from '../../state/kitchen/kitchen.feature';
+import { selectShelf } from '../../state/kitchen/kitchen.selectors';
 import { recipeFeature } from '../../state/recipe/recipe.feature';
+import {
+  selectAssembled,
+  selectAuthorKnown,
+  selectBatch,
+  selectBatchProblem,
+  selectFactor,
+  selectPlan,
+  selectReading,
+} from '../../state/recipe/recipe.selectors';
 import { columnTotals, forgivenessFor, setBatch, unweighedLines } from '@ypsigram/core/batch';
 import { Fraction, mixed } from '@ypsigram/core/amount';
 import { loadsFor, writeFactor } from '@ypsigram/core/factor';
@@ -70,20 +80,20 @@ export class BalancePage {
   protected readonly wholeTolerance = WHOLE_TOLERANCE;
   protected readonly state = this.store.selectSignal(recipeFeature.selectRecipeState);
   protected readonly standard = this.store.selectSignal(recipeFeature.selectStandard);
-  protected readonly shelf = this.store.selectSignal(kitchenFeature.selectShelf);
-  protected readonly known = this.store.selectSignal(recipeFeature.selectAuthorKnown);
+  protected readonly shelf = this.store.selectSignal(selectShelf);
+  protected readonly known = this.store.selectSignal(selectAuthorKnown);
   protected readonly hands = this.store.selectSignal(kitchenFeature.selectHands);
   protected readonly handId = this.store.selectSignal(kitchenFeature.selectHandId);
   private readonly areLettersKeys = this.store.selectSignal(kitchenFeature.selectLetterKeys);
-  protected readonly reading = this.store.selectSignal(recipeFeature.selectReading);
-  protected readonly plan = this.store.selectSignal(recipeFeature.selectPlan);
+  protected readonly reading = this.store.selectSignal(selectReading);
+  protected readonly plan = this.store.selectSignal(selectPlan);
 
   /** Null where the batch can't be set as it was: `batchProblem` says why. */
-  protected readonly batch = this.store.selectSignal(recipeFeature.selectBatch);
-  protected readonly batchProblem = this.store.selectSignal(recipeFeature.selectBatchProblem);
+  protected readonly batch = this.store.selectSignal(selectBatch);
+  protected readonly batchProblem = this.store.selectSignal(selectBatchProblem);
   protected readonly balance = this.store.selectSignal(recipeFeature.selectBalance);
-  protected readonly recipe = this.store.selectSignal(recipeFeature.selectAssembled);
-  private readonly factor = this.store.selectSignal(recipeFeature.selectFactor);
+  protected readonly recipe = this.store.selectSignal(selectAssembled);
+  private readonly factor = this.store.selectSignal(selectFactor);
   protected readonly times = computed(() => this.factor()?.valueOf() ?? 0);
   protected readonly isScaled = computed(() => this.factor()?.equals(1) === false);
   protected readonly forgives = computed(() => forgivenessFor(this.recipe().basis));

@@ -11,8 +11,15 @@ import { headsIngredients } from '@ypsigram/core/reading';
 import { grams } from '../../kit/figures/figures';
 import { drawingsOf } from '../../kit/technique/drawings';
 import { TechniqueCard } from '../../kit/technique/technique-card';
-import { kitchenFeature } from '../../state/kitchen/kitchen.feature';
+import { selectShelf } from '../../state/kitchen/kitchen.selectors';
 import { recipeFeature } from '../../state/recipe/recipe.feature';
+import {
+  selectAssembled,
+  selectBatchProblem,
+  selectFactor,
+  selectPlan,
+  selectReading,
+} from '../../state/recipe/recipe.selectors';
 import { batchedAmount, scaledYield } from '../../kit/amounts/amounts';
 
 const SHEETS = ['card', 'techniques'] as const;
@@ -33,12 +40,12 @@ const SHEET_NAMES: Readonly<Record<Sheet, string>> = {
 export class CardPage {
   private readonly store = inject(Store);
   private readonly state = this.store.selectSignal(recipeFeature.selectRecipeState);
-  private readonly reading = this.store.selectSignal(recipeFeature.selectReading);
-  private readonly plan = this.store.selectSignal(recipeFeature.selectPlan);
-  private readonly factor = this.store.selectSignal(recipeFeature.selectFactor);
-  private readonly shelf = this.store.selectSignal(kitchenFeature.selectShelf);
-  private readonly recipe = this.store.selectSignal(recipeFeature.selectAssembled);
-  private readonly batchProblem = this.store.selectSignal(recipeFeature.selectBatchProblem);
+  private readonly reading = this.store.selectSignal(selectReading);
+  private readonly plan = this.store.selectSignal(selectPlan);
+  private readonly factor = this.store.selectSignal(selectFactor);
+  private readonly shelf = this.store.selectSignal(selectShelf);
+  private readonly recipe = this.store.selectSignal(selectAssembled);
+  private readonly batchProblem = this.store.selectSignal(selectBatchProblem);
   protected readonly balance = this.store.selectSignal(recipeFeature.selectBalance);
 
   protected readonly sheets = SHEETS.map((id) => ({ id, name: SHEET_NAMES[id] }));

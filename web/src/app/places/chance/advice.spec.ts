@@ -1,7 +1,7 @@
 import { TestBed } from '@angular/core/testing';
 import { provideRouter } from '@angular/router';
 import type { Type } from '@angular/core';
-import { BUILT_IN_SHELF } from '@ypsigram/core/catalogue';
+import { BUILT_IN_SHELF } from '@ypsigram/core/shelf';
 import type { ChanceLine, WhereWeighingPays } from '@ypsigram/core/chance';
 import { LearnNext } from './learn-next';
 import { WeighThese } from './weigh-these';

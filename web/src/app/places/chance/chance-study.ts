@@ -9,8 +9,9 @@ import type {
   WhatToLearn,
   WhereWeighingPays,
 } from '@ypsigram/core/chance';
-import { kitchenFeature } from '../../state/kitchen/kitchen.feature';
+import { selectToolSpreads } from '../../state/kitchen/kitchen.selectors';
 import { recipeFeature } from '../../state/recipe/recipe.feature';
+import { selectBatch, selectReading } from '../../state/recipe/recipe.selectors';
 import { ChanceRuns, type ChancePart } from '../../workers/chance-runs';
 import { chanceCase, type ChanceCase } from './chance-job';
 
@@ -32,10 +33,10 @@ export interface Studied {
 @Injectable()
 export class ChanceStudy {
   private readonly store = inject(Store);
-  private readonly reading = this.store.selectSignal(recipeFeature.selectReading);
-  private readonly batch = this.store.selectSignal(recipeFeature.selectBatch);
+  private readonly reading = this.store.selectSignal(selectReading);
+  private readonly batch = this.store.selectSignal(selectBatch);
   private readonly balance = this.store.selectSignal(recipeFeature.selectBalance);
-  private readonly toolSpreads = this.store.selectSignal(kitchenFeature.selectToolSpreads);
+  private readonly toolSpreads = this.store.selectSignal(selectToolSpreads);
   private readonly runs = inject(ChanceRuns);
   private newest = 0;
 

@@ -9,8 +9,10 @@ import { JUG_READINGS, type JugReading } from '@ypsigram/core/chance';
 import { BakeTray } from '../../kit/bake-tray/bake-tray';
 import { isTypedIn } from '../../kit/keys/typed-in';
 import { kitchenFeature } from '../../state/kitchen/kitchen.feature';
+import { selectShelf } from '../../state/kitchen/kitchen.selectors';
 import { recipeActions } from '../../state/recipe/recipe.actions';
 import { recipeFeature } from '../../state/recipe/recipe.feature';
+import { selectAssembled, selectPlan } from '../../state/recipe/recipe.selectors';
 import { ChanceRuns } from '../../workers/chance-runs';
 import { CausesPicture } from './causes-picture';
 import { ChanceStudy } from './chance-study';
@@ -57,9 +59,9 @@ export class ChancePage {
   protected readonly study = inject(ChanceStudy);
 
   protected readonly state = this.store.selectSignal(recipeFeature.selectRecipeState);
-  protected readonly plan = this.store.selectSignal(recipeFeature.selectPlan);
+  protected readonly plan = this.store.selectSignal(selectPlan);
   protected readonly balance = this.store.selectSignal(recipeFeature.selectBalance);
-  protected readonly shelf = this.store.selectSignal(kitchenFeature.selectShelf);
+  protected readonly shelf = this.store.selectSignal(selectShelf);
   private readonly hands = this.store.selectSignal(kitchenFeature.selectHands);
   private readonly handId = this.store.selectSignal(kitchenFeature.selectHandId);
   private readonly areLettersKeys = this.store.selectSignal(kitchenFeature.selectLetterKeys);
@@ -67,7 +69,7 @@ export class ChancePage {
 
   protected readonly allBakes = BAKES.map((count) => ({ count, name: GROUPED.format(count) }));
   protected readonly jugs = JUG_READINGS.map((id) => ({ id, name: JUG_NAMES[id] }));
-  private readonly recipe = this.store.selectSignal(recipeFeature.selectAssembled);
+  private readonly recipe = this.store.selectSignal(selectAssembled);
   protected readonly forgives = computed(() => forgivenessFor(this.recipe().basis));
   protected readonly kinds = BAKE_KINDS.map((id) => ({ id, name: BAKE_KIND_NAMES[id] }));
   protected readonly guess = computed(() => BAKE_KIND_NAMES[this.recipe().guessedKind]);

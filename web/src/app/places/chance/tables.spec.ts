@@ -1,6 +1,6 @@
 import { forgivenessOf } from '@ypsigram/core/baking';
 import { readText } from '../../testing/read';
-import { BUILT_IN_SHELF } from '@ypsigram/core/catalogue';
+import { BUILT_IN_SHELF } from '@ypsigram/core/shelf';
 import { TestBed } from '@angular/core/testing';
 import type { Type } from '@angular/core';
 import { provideRouter } from '@angular/router';

@@ -1,4 +1,4 @@
-import { BUILT_IN_SHELF } from '@ypsigram/core/catalogue';
+import { BUILT_IN_SHELF } from '@ypsigram/core/shelf';
 import { giveOrTake, namesOf, ofHundred } from './wording';
 
 describe('a chance in words', () => {

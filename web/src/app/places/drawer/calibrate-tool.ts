@@ -25,6 +25,8 @@ import { positive, problemIn, rule } from '../../kit/forms/rules';
 import { DotLine } from '../../kit/dot-line/dot-line';
 import { Icon } from '../../kit/icon/icon';
 import { LiveScale } from '../../scale/live-scale';
+import { weighingOf } from '../../scale/weighing';
+import { selectShelf } from '../../state/kitchen/kitchen.selectors';
 import { TakeReading } from '../../scale/take-reading';
 
 type Fills = NonNullable<KitchenTool['calibration']>;
@@ -48,7 +50,9 @@ export class CalibrateTool {
   readonly changed = output<KitchenTool['calibration']>();
 
   private readonly scale = inject(LiveScale);
-  private readonly formats = inject(Store).selectSignal(kitchenFeature.selectFormats);
+  private readonly store = inject(Store);
+  private readonly formats = this.store.selectSignal(kitchenFeature.selectFormats);
+  private readonly shelf = this.store.selectSignal(selectShelf);
   private readonly unit = computed(() => this.formats().temperature);
   protected readonly degree = computed(() => DEGREES[this.unit()]);
   protected readonly waterDegrees = computed(() =>
@@ -106,13 +110,14 @@ export class CalibrateTool {
     // The scale is told that water is about to lie on it.
     effect((onCleanup) => {
       const tool = this.tool().name;
-      this.scale.weighing.set({
+      const what = {
         ingredientId: 'water',
         form: null,
         method: 'poured',
         tool,
         handId: null,
-      });
+      } as const;
+      this.scale.weighing.set(weighingOf(what, this.shelf()));
       onCleanup(() => this.scale.weighing.set(null));
     });
   }

@@ -1,11 +1,12 @@
 import { typeInto } from '../../testing/type-into';
 import { TestBed, type ComponentFixture } from '@angular/core/testing';
 import { provideState, provideStore, Store } from '@ngrx/store';
-import { BUILT_IN_SHELF } from '@ypsigram/core/catalogue';
+import { BUILT_IN_SHELF } from '@ypsigram/core/shelf';
 import { trialSets } from '@ypsigram/core/calibration';
 import { ScaleApi } from '../../api/scale-api';
 import { kitchenFeature } from '../../state/kitchen/kitchen.feature';
-import { trialsActions, type HandTrial } from '../../state/trials/trials.feature';
+import { trialsActions } from '../../state/trials/trials.feature';
+import type { HandTrial } from '../../state/trials/trials.selectors';
 import { FillingSheet } from './filling-sheet';
 
 const CUP = 236.5882365;

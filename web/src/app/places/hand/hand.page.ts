@@ -16,14 +16,18 @@ import type { Method } from '@ypsigram/core/catalogue';
 import { densityOf, measureSize } from '@ypsigram/core/measuring';
 import { TRIALS_TABLE } from '../../api/trials-api';
 import { authorsFeature } from '../../state/authors/authors.feature';
+import { selectKnownByAuthor } from '../../state/authors/authors.selectors';
 import { signedPercent } from '../../kit/figures/figures';
 import { Icon } from '../../kit/icon/icon';
 import { TableImport } from '../../kit/table-import/table-import';
 import { Retry } from '../../kit/retry/retry';
 import { kitchenChanges } from '../../state/kitchen/kitchen.actions';
 import { kitchenFeature } from '../../state/kitchen/kitchen.feature';
+import { selectShelf } from '../../state/kitchen/kitchen.selectors';
 import { LiveScale } from '../../scale/live-scale';
+import { weighingOf } from '../../scale/weighing';
 import { trialsActions, trialsFeature } from '../../state/trials/trials.feature';
+import { selectSetsByHand } from '../../state/trials/trials.selectors';
 import { fillingName, fillingParams, sameTrials } from './filling';
 import { FillingChoice } from './filling-choice';
 import { FillingSheet } from './filling-sheet';
@@ -51,9 +55,9 @@ export class HandPage {
   private readonly people = this.store.selectSignal(kitchenFeature.selectHands);
   private readonly standard = this.store.selectSignal(kitchenFeature.selectStandard);
   private readonly ownTools = this.store.selectSignal(kitchenFeature.selectTools);
-  private readonly setsByHand = this.store.selectSignal(trialsFeature.selectSetsByHand);
+  private readonly setsByHand = this.store.selectSignal(selectSetsByHand);
   private readonly authors = this.store.selectSignal(authorsFeature.selectAuthors);
-  private readonly knownByAuthor = this.store.selectSignal(authorsFeature.selectKnownByAuthor);
+  private readonly knownByAuthor = this.store.selectSignal(selectKnownByAuthor);
   private readonly trials = this.store.selectSignal(trialsFeature.selectTrialsState);
   private readonly kitchenProblem = this.store.selectSignal(kitchenFeature.selectProblem);
 
@@ -63,7 +67,7 @@ export class HandPage {
   protected readonly removed = signal<string | null>(null);
   protected readonly isLoaded = this.store.selectSignal(kitchenFeature.selectIsLoaded);
   protected readonly handId = this.store.selectSignal(kitchenFeature.selectHandId);
-  protected readonly shelf = this.store.selectSignal(kitchenFeature.selectShelf);
+  protected readonly shelf = this.store.selectSignal(selectShelf);
   protected readonly tools = computed(() => this.ownTools().map(({ name }) => name));
   protected readonly problem = computed(() => this.trials().problem ?? this.kitchenProblem());
   protected readonly canUndo = computed(() => this.trials().past.length > 0);
@@ -162,7 +166,8 @@ export class HandPage {
     // The scale is told what is about to lie on it.
     effect((onCleanup) => {
       const filling = this.filling();
-      this.scale.weighing.set(filling && { ...filling, handId: this.who()?.id ?? null });
+      const what = filling && { ...filling, handId: this.who()?.id ?? null };
+      this.scale.weighing.set(what && weighingOf(what, this.shelf()));
       onCleanup(() => this.scale.weighing.set(null));
     });
   }

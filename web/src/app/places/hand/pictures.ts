@@ -1,7 +1,7 @@
 import type { TrialSet } from '@ypsigram/core/calibration';
 import type { ChartMark, ChartRow } from '../../kit/chart/rows-chart';
 import type { TimeSeries } from '../../kit/chart/time-chart';
-import type { HandTrial } from '../../state/trials/trials.feature';
+import type { HandTrial } from '../../state/trials/trials.selectors';
 
 /** One hand's trials of a filling, and how that hand is drawn. */
 export interface HandSet {

@@ -1,7 +1,7 @@
 import { readText } from '../../testing/read';
 import { signal } from '@angular/core';
 import { TestBed } from '@angular/core/testing';
-import { BUILT_IN_SHELF } from '@ypsigram/core/catalogue';
+import { BUILT_IN_SHELF } from '@ypsigram/core/shelf';
 import { lookedThrough, type OpenQuestion, type Reader } from './open-questions';
 import { rowsOf } from './rows';
 

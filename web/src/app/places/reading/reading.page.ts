@@ -30,8 +30,10 @@ import { Icon } from '../../kit/icon/icon';
 import { AddIngredient, type NewIngredient } from '../../kit/add-ingredient/add-ingredient';
 import { kitchenChanges } from '../../state/kitchen/kitchen.actions';
 import { kitchenFeature } from '../../state/kitchen/kitchen.feature';
+import { selectShelf } from '../../state/kitchen/kitchen.selectors';
 import { recipeActions } from '../../state/recipe/recipe.actions';
 import { recipeFeature } from '../../state/recipe/recipe.feature';
+import { selectAuthorKnown, selectReading } from '../../state/recipe/recipe.selectors';
 import { EarlierVersions } from './versions';
 import { RecipeEditor, SPACE_STEP_PIXELS, type LinePlace } from './editor';
 import { lookedThrough } from './open-questions';
@@ -75,12 +77,12 @@ export class ReadingPage {
   protected readonly state = this.store.selectSignal(recipeFeature.selectRecipeState);
   protected readonly text = this.store.selectSignal(recipeFeature.selectText);
   protected readonly standard = this.store.selectSignal(recipeFeature.selectStandard);
-  protected readonly shelf = this.store.selectSignal(kitchenFeature.selectShelf);
+  protected readonly shelf = this.store.selectSignal(selectShelf);
   protected readonly formats = this.store.selectSignal(kitchenFeature.selectFormats);
   protected readonly authors = this.store.selectSignal(authorsFeature.selectAuthors);
   protected readonly authorId = this.store.selectSignal(recipeFeature.selectAuthorId);
-  protected readonly known = this.store.selectSignal(recipeFeature.selectAuthorKnown);
-  protected readonly reading = this.store.selectSignal(recipeFeature.selectReading);
+  protected readonly known = this.store.selectSignal(selectAuthorKnown);
+  protected readonly reading = this.store.selectSignal(selectReading);
   protected readonly rows = computed(() => rowsOf(this.text(), this.reading()));
   protected readonly places = signal<readonly LinePlace[]>([]);
   protected readonly space = signal<readonly number[]>([]);
@@ -89,7 +91,7 @@ export class ReadingPage {
   protected readonly left = signal<Standard | null>(null);
   /** Where the words seem to come from, while something else is chosen and nobody is named. */
   protected readonly origin = computed(() => {
-    const origin = originOf(this.text());
+    const origin = originOf(this.text(), this.shelf());
     const now = this.standard();
     if (!origin || this.authorId() !== null) return null;
     if (origin.standard === now || origin.standard === this.left()) return null;

@@ -6,6 +6,7 @@ import { Icon } from '../../kit/icon/icon';
 import { authorsActions, authorsFeature } from '../../state/authors/authors.feature';
 import { kitchenChanges } from '../../state/kitchen/kitchen.actions';
 import { kitchenFeature } from '../../state/kitchen/kitchen.feature';
+import { selectShelf } from '../../state/kitchen/kitchen.selectors';
 
 /** An answer that goes for more than one line, and for whose recipes. */
 interface Kept {
@@ -67,7 +68,7 @@ interface Kept {
 })
 export class AnswersKept {
   private readonly store = inject(Store);
-  private readonly shelf = this.store.selectSignal(kitchenFeature.selectShelf);
+  private readonly shelf = this.store.selectSignal(selectShelf);
   private readonly ofKitchen = this.store.selectSignal(kitchenFeature.selectAnswers);
   private readonly authors = this.store.selectSignal(authorsFeature.selectAuthors);
 

@@ -1,3 +1,4 @@
+import { THIS_KITCHEN } from '@ypsigram/core/catalogue';
 import {
   basisName,
   CLASS_CAUTIONS,
@@ -15,12 +16,8 @@ import { ChangeDetectionStrategy, Component, computed, inject, input, signal } f
 import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { Fraction, showKitchen } from '@ypsigram/core/amount';
-import {
-  THIS_KITCHEN,
-  ingredientById,
-  type Ingredient,
-  type OwnWeight,
-} from '@ypsigram/core/catalogue';
+import type { Ingredient } from '@ypsigram/core/catalogue';
+import { ingredientById, type OwnWeight } from '@ypsigram/core/shelf';
 import {
   defaultMethod,
   densityOf,
@@ -34,6 +31,7 @@ import { Icon } from '../../kit/icon/icon';
 import { Retry } from '../../kit/retry/retry';
 import { kitchenActions, kitchenChanges } from '../../state/kitchen/kitchen.actions';
 import { kitchenFeature } from '../../state/kitchen/kitchen.feature';
+import { selectShelf } from '../../state/kitchen/kitchen.selectors';
 import { PackPrice } from './pack-price';
 import { WeighNow } from './weigh-now';
 
@@ -57,7 +55,7 @@ export class IngredientSheet {
 
   private readonly store = inject(Store);
   private readonly kitchen = this.store.selectSignal(kitchenFeature.selectCurrent);
-  private readonly shelf = this.store.selectSignal(kitchenFeature.selectShelf);
+  private readonly shelf = this.store.selectSignal(selectShelf);
   private readonly cup = computed(() => millilitresIn('cup', this.kitchen().standard).valueOf());
 
   protected readonly problem = this.store.selectSignal(kitchenFeature.selectProblem);

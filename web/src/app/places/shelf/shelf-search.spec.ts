@@ -1,4 +1,4 @@
-import { BUILT_IN_SHELF, shelfOf } from '@ypsigram/core/catalogue';
+import { BUILT_IN_SHELF, shelfOf } from '@ypsigram/core/shelf';
 import { shelfSearch } from './shelf-search';
 
 const searchShelf = shelfSearch(BUILT_IN_SHELF);

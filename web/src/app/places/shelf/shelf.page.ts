@@ -18,6 +18,7 @@ import { SearchField } from '../../kit/search-field/search-field';
 import { TableImport } from '../../kit/table-import/table-import';
 import { kitchenActions, kitchenChanges } from '../../state/kitchen/kitchen.actions';
 import { kitchenFeature } from '../../state/kitchen/kitchen.feature';
+import { selectShelf } from '../../state/kitchen/kitchen.selectors';
 import { AddIngredient, type NewIngredient } from '../../kit/add-ingredient/add-ingredient';
 import { IngredientSheet } from './ingredient-sheet';
 import { shelfSearch } from './shelf-search';
@@ -53,7 +54,7 @@ export class ShelfPage {
   private readonly store = inject(Store);
   private readonly router = inject(Router);
   private readonly api = inject(KitchenApi);
-  private readonly shelf = this.store.selectSignal(kitchenFeature.selectShelf);
+  private readonly shelf = this.store.selectSignal(selectShelf);
   private readonly search = computed(() => shelfSearch(this.shelf()));
 
   protected readonly areLettersKeys = this.store.selectSignal(kitchenFeature.selectLetterKeys);

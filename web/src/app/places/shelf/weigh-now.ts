@@ -13,12 +13,15 @@ import { FormControl, ReactiveFormsModule } from '@angular/forms';
 import { Store } from '@ngrx/store';
 import { METHOD_NAMES, HEAVIEST_DENSITY } from '@ypsigram/contract';
 import { heldMillilitresOf } from '@ypsigram/core/calibration';
-import type { Ingredient, Method, OwnWeight } from '@ypsigram/core/catalogue';
+import type { Ingredient, Method } from '@ypsigram/core/catalogue';
+import type { OwnWeight } from '@ypsigram/core/shelf';
 import { defaultMethod, methodsFor } from '@ypsigram/core/measuring';
 import { decimal } from '../../kit/figures/figures';
 import { problemIn, rule } from '../../kit/forms/rules';
 import { kitchenFeature } from '../../state/kitchen/kitchen.feature';
 import { LiveScale } from '../../scale/live-scale';
+import { weighingOf } from '../../scale/weighing';
+import { selectShelf } from '../../state/kitchen/kitchen.selectors';
 import { TakeReading } from '../../scale/take-reading';
 
 /** Fill one, weigh it, and the weight is this kitchen's. */
@@ -79,6 +82,7 @@ export class WeighNow {
   readonly weighed = output<OwnWeight>();
 
   private readonly store = inject(Store);
+  private readonly shelf = this.store.selectSignal(selectShelf);
   private readonly tools = this.store.selectSignal(kitchenFeature.selectTools);
   private readonly standard = this.store.selectSignal(kitchenFeature.selectStandard);
 
@@ -116,13 +120,14 @@ export class WeighNow {
 
   constructor() {
     effect((onCleanup) => {
-      this.scale.weighing.set({
+      const what = {
         ingredientId: this.ingredient().id,
         form: this.form(),
         method: this.method(),
         tool: this.toolName(),
         handId: null,
-      });
+      };
+      this.scale.weighing.set(weighingOf(what, this.shelf()));
       onCleanup(() => this.scale.weighing.set(null));
     });
   }

@@ -2,16 +2,12 @@ import {
   createActionGroup,
   createFeature,
   createReducer,
-  createSelector,
   emptyProps,
   on,
   props,
 } from '@ngrx/store';
 import { createEntityAdapter, type EntityState } from '@ngrx/entity';
 import type { Author, AuthorDraft } from '@ypsigram/contract';
-import { knownOfAuthor } from '@ypsigram/core/calibration';
-import type { KnownWeight } from '@ypsigram/core/measuring';
-import { kitchenFeature } from '../kitchen/kitchen.feature';
 
 /** What a baker can change of an author. */
 export type AuthorChange = Omit<Author, 'id' | 'revision' | 'inferred' | 'recipeCount'>;
@@ -51,8 +47,6 @@ const initialState: AuthorsState = adapter.getInitialState({
   problem: null,
 });
 
-const NOBODY: readonly KnownWeight[] = [];
-
 export const authorsFeature = createFeature({
   name: 'authors',
   reducer: createReducer(
@@ -78,24 +72,6 @@ export const authorsFeature = createFeature({
     return {
       /** By name. */
       selectAuthors,
-      /** What is known of each author's cups, by id. */
-      selectKnownByAuthor: createSelector(
-        selectAuthors,
-        kitchenFeature.selectShelf,
-        (authors, shelf) =>
-          new Map(
-            authors.map(({ id, name, conventions, inferred }) => [
-              id,
-              knownOfAuthor({ name, given: conventions, inferred }, shelf),
-            ]),
-          ),
-      ),
     };
   },
 });
-
-/** What is known of an author's cups; the same empty list for nobody. */
-export const knownOf = (
-  known: ReadonlyMap<string, readonly KnownWeight[]>,
-  authorId: string | null,
-): readonly KnownWeight[] => (authorId === null ? undefined : known.get(authorId)) ?? NOBODY;

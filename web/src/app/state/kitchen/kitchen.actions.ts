@@ -11,7 +11,8 @@ import type {
 } from '@ypsigram/contract';
 import type { Block } from '@ypsigram/core/drawer';
 import type { WeighedIn } from '@ypsigram/core/fills';
-import type { IngredientClass, Method, OwnWeight } from '@ypsigram/core/catalogue';
+import type { IngredientClass, Method } from '@ypsigram/core/catalogue';
+import type { OwnWeight } from '@ypsigram/core/shelf';
 import type { FillingOf } from '@ypsigram/core/measuring';
 import type { Standard } from '@ypsigram/core/units';
 

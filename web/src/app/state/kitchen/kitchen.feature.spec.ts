@@ -1,6 +1,7 @@
 import { USUAL_KITCHEN, type KitchenTool } from '@ypsigram/contract';
 import { kitchenActions as actions, kitchenChanges as changes } from './kitchen.actions';
 import { kitchenFeature, type KitchenState } from './kitchen.feature';
+import { selectDrawer, selectShelf } from './kitchen.selectors';
 
 type KitchenAction = ReturnType<
   (typeof actions)[keyof typeof actions] | (typeof changes)[keyof typeof changes]
@@ -63,7 +64,7 @@ describe('the kitchen', () => {
 
   it('gives plans the tools that are here', () => {
     const cups = (state: KitchenState): string[] =>
-      kitchenFeature.selectDrawer({ kitchen: state }).dry.map(({ id }) => id);
+      selectDrawer({ kitchen: state }).dry.map(({ id }) => id);
     expect(cups(after(changes.toolAdded({ tool: MUG })))).toContain('blue mug');
     const aside = after(changes.toolAdded({ tool: { ...MUG, aside: true } }));
     expect(cups(aside)).not.toContain('blue mug');
@@ -74,7 +75,7 @@ describe('the kitchen', () => {
     const set = (gramsPerMillilitre: number) =>
       changes.weightSet({ weight: { ...of, gramsPerMillilitre } });
     const grams = (state: KitchenState): number =>
-      kitchenFeature.selectShelf({ kitchen: state }).ingredient('honey')!.weights[0]!.grams;
+      selectShelf({ kitchen: state }).ingredient('honey')!.weights[0]!.grams;
     expect(after(set(1.3), set(1.5)).current.weights.length).toBe(1);
     expect(grams(after(set(1.3), set(1.5)))).toBeCloseTo(1.5 * 236.588, 2);
     expect(grams(after(set(1.3), changes.weightPutBack({ of })))).toBe(339);
@@ -129,7 +130,7 @@ describe('the kitchen', () => {
         weight,
       }),
     );
-    const carob = kitchenFeature.selectShelf({ kitchen: state }).ingredient('own-carob');
+    const carob = selectShelf({ kitchen: state }).ingredient('own-carob');
     expect(carob?.weights.length).toBe(1);
     const gone = kitchenFeature.reducer(state, changes.ingredientRemoved({ id: 'own-carob' }));
     expect(gone.current.weights).toEqual([]);

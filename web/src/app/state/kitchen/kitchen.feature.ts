@@ -1,7 +1,5 @@
 import { createFeature, createReducer, createSelector, on } from '@ngrx/store';
 import { USUAL_KITCHEN, type KeptAnswer, type Kitchen, type KitchenTool } from '@ypsigram/contract';
-import { calibratedDrawer, toolSpreadsOf } from '@ypsigram/core/calibration';
-import { shelfOf } from '@ypsigram/core/catalogue';
 import { sameFilling, type FillingOf } from '@ypsigram/core/measuring';
 import { sameAnswer } from '@ypsigram/core/reading';
 import { NO_HISTORY, record, stepBack, type History } from '../history/history';
@@ -189,16 +187,10 @@ export const kitchenFeature = createFeature({
     const selectHabits = createSelector(selectCurrent, ({ habits }) => habits);
     const selectHandId = createSelector(selectCurrent, ({ handId }) => handId);
     const selectFormats = createSelector(selectCurrent, formatsOf);
-    /** The drawer that plans are made with. */
-    const selectDrawer = createSelector(
-      selectStandard,
-      selectTools,
-      selectBlock,
-      (standard, tools, block) => calibratedDrawer({ standard, tools }, block),
-    );
-    /** The ingredients with the weights of this kitchen. */
-    const selectShelf = createSelector(selectWeights, selectIngredients, shelfOf);
     return {
+      selectWeights,
+      selectIngredients,
+      selectBlock,
       selectTools,
       selectStandard,
       selectScales,
@@ -212,27 +204,6 @@ export const kitchenFeature = createFeature({
       selectCurrency: createSelector(selectFormats, ({ currency }) => currency),
       selectDecimalMark: createSelector(selectFormats, ({ decimalMark }) => decimalMark),
       selectLetterKeys: createSelector(selectCurrent, ({ letterKeys }) => letterKeys),
-      selectDrawer,
-      selectShelf,
-      /** What this kitchen plans with. */
-      selectPlanning: createSelector(
-        selectDrawer,
-        selectShelf,
-        selectScales,
-        selectWeighedIn,
-        selectHabits,
-        (drawer, shelf, scales, weighedIn, habits) => ({
-          drawer,
-          shelf,
-          scales,
-          weighedIn,
-          habits,
-        }),
-      ),
-      /** How well calibrated tools are known. */
-      selectToolSpreads: createSelector(selectStandard, selectTools, (standard, tools) =>
-        toolSpreadsOf({ standard, tools }),
-      ),
     };
   },
 });

@@ -2,9 +2,10 @@ import { Injectable, inject } from '@angular/core';
 import { Store } from '@ngrx/store';
 import { carryChoices, carryMethods } from '@ypsigram/core/batch';
 import type { Standard } from '@ypsigram/core/units';
-import { kitchenFeature } from '../kitchen/kitchen.feature';
+import { selectShelf } from '../kitchen/kitchen.selectors';
 import { recipeActions } from './recipe.actions';
 import { recipeFeature } from './recipe.feature';
+import { selectReading } from './recipe.selectors';
 import { rereadText } from './reread-text';
 
 /** Changes the text of the open recipe, and takes along what was decided of its lines. */
@@ -12,8 +13,8 @@ import { rereadText } from './reread-text';
 export class EditText {
   private readonly store = inject(Store);
   private readonly draft = this.store.selectSignal(recipeFeature.selectDraft);
-  private readonly reading = this.store.selectSignal(recipeFeature.selectReading);
-  private readonly shelf = this.store.selectSignal(kitchenFeature.selectShelf);
+  private readonly reading = this.store.selectSignal(selectReading);
+  private readonly shelf = this.store.selectSignal(selectShelf);
 
   to(text: string): void {
     const { methods, balance, standard } = this.draft();

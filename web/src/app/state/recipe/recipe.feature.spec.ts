@@ -5,6 +5,7 @@ import { kitchenFeature } from '../kitchen/kitchen.feature';
 import { trialsFeature } from '../trials/trials.feature';
 import { recipeActions as actions } from './recipe.actions';
 import { recipeFeature, type RecipeState } from './recipe.feature';
+import { selectBatchProblem, selectFactor, selectPlan, selectReading } from './recipe.selectors';
 
 const RECIPE = savedRecipe({ text: '2 cups flour\n1 cup sugar' });
 
@@ -106,7 +107,7 @@ describe('the open recipe', () => {
       actions.factorSet({ factor: '1 1/2' }),
       actions.methodChosen({ index: 0, method: 'dipped' }),
     );
-    const [flour] = recipeFeature.selectPlan(select(state));
+    const [flour] = selectPlan(select(state));
     expect(flour?.weight?.shown).toBe('375 g');
     expect(flour?.measure?.method).toBe('dipped');
   });
@@ -116,7 +117,7 @@ describe('the open recipe', () => {
     const state = after(actions.authorChosen({ authorId, standard }));
     expect(state.status).toBe('changed');
     expect(state.draft.standard).toBe('metric');
-    const [flour] = recipeFeature.selectPlan(select(state));
+    const [flour] = selectPlan(select(state));
     expect(flour?.intended?.grams).toBeCloseTo(2 * 250 * 0.6, 9);
     expect(flour?.intended?.basis.source).toBe('Harbour notebook');
     const nobodys = after(
@@ -124,7 +125,7 @@ describe('the open recipe', () => {
       actions.authorChosen({ authorId: null, standard: null }),
     );
     expect(nobodys.draft.standard).toBe('metric');
-    expect(recipeFeature.selectPlan(select(nobodys))[0]?.intended?.basis.rung).toBe('reference');
+    expect(selectPlan(select(nobodys))[0]?.intended?.basis.rung).toBe('reference');
   });
 
   it('reads a line as the baker answered, until that is taken back', () => {
@@ -136,9 +137,9 @@ describe('the open recipe', () => {
       reading: { method: 'dipped' },
     } as const;
     const methodOf = (state: ReturnType<typeof after>) =>
-      recipeFeature
-        .selectReading(select(state))
-        .lines.find(({ ingredientId }) => ingredientId?.startsWith('flour'))?.authorMethod;
+      selectReading(select(state)).lines.find(({ ingredientId }) =>
+        ingredientId?.startsWith('flour'),
+      )?.authorMethod;
     const answered = after(actions.lineAnswered({ answer }));
     expect(answered.status).toBe('changed');
     expect(answered.draft.answers).toEqual([answer]);
@@ -151,9 +152,9 @@ describe('the open recipe', () => {
   });
 
   it('does not read the text again when only the batch changes', () => {
-    const reading = recipeFeature.selectReading(select(after()));
+    const reading = selectReading(select(after()));
     const later = after(actions.factorSet({ factor: '2' }));
-    expect(recipeFeature.selectReading(select(later))).toBe(reading);
+    expect(selectReading(select(later))).toBe(reading);
   });
 
   it('goes by what was decided of its lines, and takes it back', () => {
@@ -162,10 +163,10 @@ describe('the open recipe', () => {
       actions.massesPinned({ grams: { 1: 180 } }),
     );
     expect(decided.status).toBe('changed');
-    const plan = recipeFeature.selectPlan(select(decided));
+    const plan = selectPlan(select(decided));
     expect(plan.map(({ intended }) => intended?.grams)).toEqual([300, 180]);
     const undone = recipeFeature.reducer(decided, actions.decisionUndone());
-    expect(recipeFeature.selectPlan(select(undone))[1]?.intended?.grams).toBeCloseTo(200, 9);
+    expect(selectPlan(select(undone))[1]?.intended?.grams).toBeCloseTo(200, 9);
   });
 
   it('goes back no further than the text: decisions are by the place of a line', () => {
@@ -183,13 +184,13 @@ describe('the open recipe', () => {
 
   it('refuses a batch that can’t be read, and says so, rather than planning it as written', () => {
     const state = after(actions.factorSet({ factor: 'a handful' }));
-    expect(recipeFeature.selectFactor(select(state))).toBeNull();
-    expect(recipeFeature.selectPlan(select(state))).toEqual([]);
-    expect(recipeFeature.selectBatchProblem(select(state))).toContain('for example 2, 1.5 or 3/2');
+    expect(selectFactor(select(state))).toBeNull();
+    expect(selectPlan(select(state))).toEqual([]);
+    expect(selectBatchProblem(select(state))).toContain('for example 2, 1.5 or 3/2');
   });
 
   it('is as strict as its baker decided', () => {
     const state = after(actions.balanceSet({ change: { strictness: 'strict' } }));
-    expect(recipeFeature.selectPlan(select(state))[0]?.tolerance).toBe(0.005);
+    expect(selectPlan(select(state))[0]?.tolerance).toBe(0.005);
   });
 });

@@ -1,21 +1,10 @@
 import { createFeature, createReducer, createSelector, on } from '@ngrx/store';
-import {
-  MOST_ANSWERS,
-  batchProblemMessage,
-  type LineAnswer,
-  type Recipe,
-} from '@ypsigram/contract';
-import { assembleRecipe, planBatch, setBatch, type PlanLine } from '@ypsigram/core/batch';
-import { answerReading, sameAnswer } from '@ypsigram/core/reading';
-import { authorsFeature, knownOf } from '../authors/authors.feature';
-import { kitchenFeature } from '../kitchen/kitchen.feature';
-import { trialsFeature } from '../trials/trials.feature';
+import { MOST_ANSWERS, type LineAnswer, type Recipe } from '@ypsigram/contract';
+import { sameAnswer } from '@ypsigram/core/reading';
 import { decide, redo, undo, withChoice, type Decisions } from './decisions';
 import { NO_HISTORY, endTyping, type History } from '../history/history';
 import { EMPTY_DRAFT, draftOf, sameDraft, type Draft } from './draft';
 import { recipeActions } from './recipe.actions';
-
-import { rereadText } from './reread-text';
 
 /** `new`: never saved. `changed`: waiting to be saved. `failed` keeps everything and says why. */
 export type SaveStatus = 'new' | 'saved' | 'changed' | 'saving' | 'failed' | 'conflict';
@@ -63,8 +52,6 @@ const moved = (state: RecipeState, by: typeof undo): RecipeState => {
 function opened(recipe: Recipe): RecipeState {
   return { ...initialState, saved: recipe, draft: draftOf(recipe), status: 'saved' };
 }
-
-const NOTHING_PLANNED: readonly PlanLine[] = [];
 
 const without = (answers: Draft['answers'], of: LineAnswer): Draft['answers'] =>
   answers.filter((answer) => !sameAnswer(answer, of));
@@ -168,68 +155,13 @@ export const recipeFeature = createFeature({
     const selectMethods = createSelector(selectDraft, ({ methods }) => methods);
     const selectBalance = createSelector(selectDraft, ({ balance }) => balance);
     const selectAuthorId = createSelector(selectDraft, ({ authorId }) => authorId);
-    const selectAnswers = createSelector(
-      selectDraft,
-      authorsFeature.selectAuthors,
-      kitchenFeature.selectAnswers,
-      ({ answers, authorId }, authors, kitchen) => ({
-        recipe: answers,
-        author: authors.find(({ id }) => id === authorId)?.answers ?? [],
-        kitchen,
-      }),
-    );
-    /** By the text alone, before anything was answered. */
-    const selectReadText = createSelector(
-      selectText,
-      selectStandard,
-      kitchenFeature.selectShelf,
-      rereadText,
-    );
-    const selectReading = createSelector(
-      selectReadText,
-      selectAnswers,
-      kitchenFeature.selectShelf,
-      answerReading,
-    );
-    /** What is known of the cups of whoever wrote the recipe. */
-    const selectAuthorKnown = createSelector(
-      authorsFeature.selectKnownByAuthor,
-      selectAuthorId,
-      knownOf,
-    );
-    /** The recipe in this kitchen, ready to be planned in any size. */
-    const selectAssembled = createSelector(
-      selectReading,
-      kitchenFeature.selectPlanning,
-      selectAuthorKnown,
-      trialsFeature.selectKnownNow,
-      selectMethods,
-      selectBalance,
-      (reading, kitchen, author, hand, methods, balance) =>
-        assembleRecipe({ reading, kitchen, author, hand, methods, balance }),
-    );
-    const selectAssembly = createSelector(selectAssembled, selectSetting, setBatch);
-    /** Null where the batch can't be set so: `selectBatchProblem` says why. */
-    const selectBatch = createSelector(selectAssembly, (set) => (set.ok ? set.batch : null));
-    const selectBatchProblem = createSelector(selectAssembly, (set) =>
-      set.ok ? null : batchProblemMessage(set.problem),
-    );
-    const selectFactor = createSelector(selectBatch, (batch) => batch?.factor ?? null);
-    const selectPlan = createSelector(selectReading, selectBatch, (reading, batch) =>
-      batch ? planBatch(reading, batch) : NOTHING_PLANNED,
-    );
     return {
       selectText,
       selectStandard,
+      selectSetting,
+      selectMethods,
       selectBalance,
       selectAuthorId,
-      selectAuthorKnown,
-      selectFactor,
-      selectReading,
-      selectAssembled,
-      selectBatch,
-      selectBatchProblem,
-      selectPlan,
     };
   },
 });

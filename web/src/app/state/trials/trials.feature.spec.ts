@@ -2,6 +2,7 @@ import { USUAL_KITCHEN, type TrialRecord } from '@ypsigram/contract';
 import { kitchenActions, kitchenChanges } from '../kitchen/kitchen.actions';
 import { kitchenFeature } from '../kitchen/kitchen.feature';
 import { trialsActions as actions, trialsFeature, type TrialsState } from './trials.feature';
+import { selectKnownNow } from './trials.selectors';
 
 const GREBE = '00000000-0000-4000-8000-000000000001';
 const trial = (id: number, grams: number, by: Partial<TrialRecord> = {}): TrialRecord => ({
@@ -51,7 +52,7 @@ describe('trials on the page', () => {
   });
 
   it('make the hand known from the third on, a doubted one left out', () => {
-    const known = (state: TrialsState) => trialsFeature.selectKnownNow(select(state));
+    const known = (state: TrialsState) => selectKnownNow(select(state));
     expect(known(loaded(trial(1, 128), trial(2, 130)))).toEqual([]);
     const [weight] = known(
       loaded(trial(1, 128), trial(2, 130), trial(3, 129), trial(4, 430), trial(5, 133)),
@@ -68,7 +69,7 @@ describe('trials on the page', () => {
       kitchenChanges.toolChanged({ name: '1 cup', tool: { ...cup, calibration } }),
     );
     const trials = loaded(trial(1, 130), trial(2, 130), trial(3, 130));
-    const [weight] = trialsFeature.selectKnownNow({ trials, kitchen: weighed });
+    const [weight] = selectKnownNow({ trials, kitchen: weighed });
     expect(weight!.gramsPerMillilitre).toBeCloseTo(130 / 247.7, 3);
   });
 });

@@ -2,23 +2,13 @@ import {
   createActionGroup,
   createFeature,
   createReducer,
-  createSelector,
   emptyProps,
   on,
   props,
 } from '@ngrx/store';
 import { createEntityAdapter, type EntityState } from '@ngrx/entity';
 import type { TrialDraft, TrialRecord } from '@ypsigram/contract';
-import {
-  knownOfHand,
-  trialByToday,
-  trialSets,
-  type Trial,
-  type TrialSet,
-} from '@ypsigram/core/calibration';
-import type { KnownWeight } from '@ypsigram/core/measuring';
 import { MOST_STEPS } from '../history/history';
-import { kitchenFeature } from '../kitchen/kitchen.feature';
 
 /** What a baker can change of a trial afterwards. */
 export type TrialChange = Pick<TrialRecord, 'verdict' | 'conditions'>;
@@ -65,10 +55,6 @@ const initialState: TrialsState = adapter.getInitialState({
 const remember = (past: readonly TrialUndo[], undo: TrialUndo | null): readonly TrialUndo[] =>
   undo ? [...past, undo].slice(-MOST_STEPS) : past;
 
-const NOTHING: readonly KnownWeight[] = [];
-
-export type HandTrial = TrialRecord & Trial;
-
 export const trialsFeature = createFeature({
   name: 'trials',
   reducer: createReducer(
@@ -94,46 +80,9 @@ export const trialsFeature = createFeature({
   ),
   extraSelectors: ({ selectTrialsState }) => {
     const { selectAll: selectTrials } = adapter.getSelectors(selectTrialsState);
-    /** Every hand's trials in sets, by the id of the hand. */
-    const selectSetsByHand = createSelector(
-      selectTrials,
-      kitchenFeature.selectStandard,
-      kitchenFeature.selectTools,
-      kitchenFeature.selectContainers,
-      kitchenFeature.selectHands,
-      kitchenFeature.selectShelf,
-      (trials, standard, tools, containers, hands, shelf) =>
-        new Map<string, readonly TrialSet<HandTrial>[]>(
-          hands.map(({ id }) => [
-            id,
-            trialSets(
-              trials
-                .filter(({ handId }) => handId === id)
-                .map((record) => trialByToday(record, { standard, tools })),
-              shelf,
-              containers,
-            ),
-          ]),
-        ),
-    );
-    /** What is known of each hand, by its id. */
-    const selectKnownByHand = createSelector(
-      selectSetsByHand,
-      kitchenFeature.selectHands,
-      (sets, hands) =>
-        new Map(hands.map(({ id, name }) => [id, knownOfHand(sets.get(id) ?? [], name)])),
-    );
     return {
       /** By time. */
       selectTrials,
-      selectSetsByHand,
-      selectKnownByHand,
-      /** What is known of who measures now. */
-      selectKnownNow: createSelector(
-        selectKnownByHand,
-        kitchenFeature.selectHandId,
-        (known, handId) => (handId === null ? undefined : known.get(handId)) ?? NOTHING,
-      ),
     };
   },
 });

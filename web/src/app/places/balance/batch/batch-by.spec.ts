@@ -1,7 +1,7 @@
 import { usualRecipe } from '../../../testing/read';
 import { TestBed } from '@angular/core/testing';
 import type { Holds } from '@ypsigram/core/factor';
-import { BUILT_IN_SHELF } from '@ypsigram/core/catalogue';
+import { BUILT_IN_SHELF } from '@ypsigram/core/shelf';
 import { BatchBy } from './batch-by';
 
 const BUNS = 'Buns\nMakes 12 buns\n500 g bread flour\n300 g water\n2 eggs';

@@ -12,8 +12,9 @@ import {
 } from '@ypsigram/core/batch';
 import { doubtfulAmounts } from '@ypsigram/core/formula';
 import { headsIngredients } from '@ypsigram/core/reading/structure';
-import { kitchenFeature } from '../../../state/kitchen/kitchen.feature';
+import { selectShelf } from '../../../state/kitchen/kitchen.selectors';
 import { recipeFeature } from '../../../state/recipe/recipe.feature';
+import { selectBatch, selectPlan, selectReading } from '../../../state/recipe/recipe.selectors';
 import { allPictured, nextPictured, type Pictured } from './pictured';
 
 /** The pictures in sight follow their figures this much later, at the latest. */
@@ -31,11 +32,11 @@ const NO_PREMIXES: ReadonlyMap<number, string> = new Map();
 @Injectable()
 export class LedgerEntries {
   private readonly store = inject(Store);
-  private readonly reading = this.store.selectSignal(recipeFeature.selectReading);
-  private readonly shelf = this.store.selectSignal(kitchenFeature.selectShelf);
-  private readonly plan = this.store.selectSignal(recipeFeature.selectPlan);
+  private readonly reading = this.store.selectSignal(selectReading);
+  private readonly shelf = this.store.selectSignal(selectShelf);
+  private readonly plan = this.store.selectSignal(selectPlan);
   private readonly balance = this.store.selectSignal(recipeFeature.selectBalance);
-  private readonly batch = this.store.selectSignal(recipeFeature.selectBatch);
+  private readonly batch = this.store.selectSignal(selectBatch);
 
   /** The plan that lines out of sight show: the same, once the batch rests. */
   readonly settled = signal(this.plan());

@@ -2,7 +2,7 @@ import { readUsualLine, usualBatch } from '../../../testing/read';
 import { TestBed, type ComponentFixture } from '@angular/core/testing';
 import { Fraction } from '@ypsigram/core/amount';
 import { planLine, type Advice } from '@ypsigram/core/batch';
-import { BUILT_IN_SHELF } from '@ypsigram/core/catalogue';
+import { BUILT_IN_SHELF } from '@ypsigram/core/shelf';
 import { LedgerLine } from './ledger-line';
 
 describe('LedgerLine', () => {

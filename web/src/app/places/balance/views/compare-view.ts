@@ -6,12 +6,13 @@ import { compareBatch, type Compared } from '@ypsigram/core/formula';
 import { forgivenessFor } from '@ypsigram/core/batch';
 import type { Batch } from '@ypsigram/core/batch';
 import type { Reading } from '@ypsigram/core/reading';
-import { authorsFeature, knownOf } from '../../../state/authors/authors.feature';
+import { authorsFeature } from '../../../state/authors/authors.feature';
+import { knownOf, selectKnownByAuthor } from '../../../state/authors/authors.selectors';
 import { Chart } from '../../../kit/chart/chart';
 import { heightOfRows, rowsChart } from '../../../kit/chart/rows-chart';
 import { signedPercent } from '../../../kit/figures/figures';
 import { kitchenFeature } from '../../../state/kitchen/kitchen.feature';
-import { trialsFeature } from '../../../state/trials/trials.feature';
+import { selectKnownByHand } from '../../../state/trials/trials.selectors';
 
 const LOOK = { 'as-planned': 0, author: 1, method: 2, hand: 3 } as const;
 
@@ -43,9 +44,9 @@ export class CompareView {
   readonly batch = input.required<Batch>();
 
   private readonly authors = this.store.selectSignal(authorsFeature.selectAuthors);
-  private readonly knownByAuthor = this.store.selectSignal(authorsFeature.selectKnownByAuthor);
+  private readonly knownByAuthor = this.store.selectSignal(selectKnownByAuthor);
   private readonly hands = this.store.selectSignal(kitchenFeature.selectHands);
-  private readonly knownByHand = this.store.selectSignal(trialsFeature.selectKnownByHand);
+  private readonly knownByHand = this.store.selectSignal(selectKnownByHand);
 
   protected readonly compared = computed(() =>
     compareBatch(

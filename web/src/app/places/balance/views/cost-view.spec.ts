@@ -5,7 +5,7 @@ import { Store, provideState, provideStore } from '@ngrx/store';
 import { Fraction } from '@ypsigram/core/amount';
 import { defaultDrawer } from '@ypsigram/core/drawer';
 import { planBatch } from '@ypsigram/core/batch';
-import { BUILT_IN_SHELF } from '@ypsigram/core/catalogue';
+import { BUILT_IN_SHELF } from '@ypsigram/core/shelf';
 import { kitchenChanges } from '../../../state/kitchen/kitchen.actions';
 import { kitchenFeature } from '../../../state/kitchen/kitchen.feature';
 import { CostView } from './cost-view';

@@ -4,7 +4,7 @@ import { Fraction } from '@ypsigram/core/amount';
 import { defaultDrawer } from '@ypsigram/core/drawer';
 import { planBatch } from '@ypsigram/core/batch';
 import type { NewMasses } from '@ypsigram/core/formula';
-import { BUILT_IN_SHELF } from '@ypsigram/core/catalogue';
+import { BUILT_IN_SHELF } from '@ypsigram/core/shelf';
 import { FormulaView } from './formula-view';
 
 describe('FormulaView', () => {

@@ -8,9 +8,11 @@ import { assembleRecipe, forgivenessFor, planBatch, setFactor } from '@ypsigram/
 import { answerReading, readRecipe } from '@ypsigram/core/reading';
 import { catchError, map, of } from 'rxjs';
 import { RecipesApi, problemOf } from '../../../api/recipes-api';
-import { authorsFeature, knownOf } from '../../../state/authors/authors.feature';
+import { authorsFeature } from '../../../state/authors/authors.feature';
+import { knownOf, selectKnownByAuthor } from '../../../state/authors/authors.selectors';
 import { kitchenFeature } from '../../../state/kitchen/kitchen.feature';
-import { trialsFeature } from '../../../state/trials/trials.feature';
+import { selectPlanning } from '../../../state/kitchen/kitchen.selectors';
+import { selectKnownNow } from '../../../state/trials/trials.selectors';
 import { recipeFeature } from '../../../state/recipe/recipe.feature';
 
 /** As many recipes as are offered to stand beside this one. */
@@ -32,11 +34,11 @@ export class OtherRecipe {
   readonly now = input.required<Compared>();
 
   private readonly saved = this.store.selectSignal(recipeFeature.selectSaved);
-  private readonly planning = this.store.selectSignal(kitchenFeature.selectPlanning);
-  private readonly hand = this.store.selectSignal(trialsFeature.selectKnownNow);
+  private readonly planning = this.store.selectSignal(selectPlanning);
+  private readonly hand = this.store.selectSignal(selectKnownNow);
   private readonly answers = this.store.selectSignal(kitchenFeature.selectAnswers);
   private readonly authors = this.store.selectSignal(authorsFeature.selectAuthors);
-  private readonly knownByAuthor = this.store.selectSignal(authorsFeature.selectKnownByAuthor);
+  private readonly knownByAuthor = this.store.selectSignal(selectKnownByAuthor);
 
   protected readonly problem = signal<string | null>(null);
   private readonly all = toSignal(

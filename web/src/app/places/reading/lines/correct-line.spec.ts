@@ -1,7 +1,7 @@
 import { typeInto } from '../../../testing/type-into';
 import { readUsualLine } from '../../../testing/read';
 import { TestBed } from '@angular/core/testing';
-import { BUILT_IN_SHELF } from '@ypsigram/core/catalogue';
+import { BUILT_IN_SHELF } from '@ypsigram/core/shelf';
 import type { OtherReading } from '@ypsigram/core/reading';
 import { CorrectLine } from './correct-line';
 

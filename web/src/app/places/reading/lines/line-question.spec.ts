@@ -1,6 +1,6 @@
 import { readUsualLine } from '../../../testing/read';
 import { TestBed } from '@angular/core/testing';
-import { BUILT_IN_SHELF } from '@ypsigram/core/catalogue';
+import { BUILT_IN_SHELF } from '@ypsigram/core/shelf';
 import { questionsOf, type Choice } from '@ypsigram/core/conversion';
 import { LineQuestion } from './line-question';
 

@@ -1,4 +1,4 @@
-import type { Ingredient } from '../ingredient.js';
+import type { Ingredient } from '../../catalogue/index.js';
 
 export const GRAINS_AND_STARCHES: readonly Ingredient[] = [
   {

@@ -1,14 +1,8 @@
-import {
-  CATALOGUE,
-  ESTIMATE,
-  NOMINAL,
-  findName,
-  ingredientById,
-  knownIngredient,
-  wordsOf,
-} from './index.js';
+import { ESTIMATE, NOMINAL, wordsOf } from '../catalogue/index.js';
+import { BUILT_IN_SHELF, CATALOGUE, ingredientById, knownIngredient } from './index.js';
 
-const named = (text: string): string | undefined => findName(wordsOf(text))?.ingredientId;
+const named = (text: string): string | undefined =>
+  BUILT_IN_SHELF.findName(wordsOf(text))?.ingredientId;
 
 describe('the catalogue', () => {
   it('has no id twice', () => {
@@ -71,8 +65,10 @@ describe('findName', () => {
   for (const [text, id] of names) it(`"${text}" is ${id}`, () => expect(named(text)).toBe(id));
 
   it('says when a name leaves the kind open', () => {
-    expect(findName(['salt'])?.assumedKind).toBeTrue();
-    expect(findName(wordsOf('fine sea salt'))?.assumedKind).toBeFalse();
-    expect(findName(wordsOf('kosher salt'))?.otherKinds).toEqual(['salt-coarse-dense']);
+    expect(BUILT_IN_SHELF.findName(['salt'])?.assumedKind).toBeTrue();
+    expect(BUILT_IN_SHELF.findName(wordsOf('fine sea salt'))?.assumedKind).toBeFalse();
+    expect(BUILT_IN_SHELF.findName(wordsOf('kosher salt'))?.otherKinds).toEqual([
+      'salt-coarse-dense',
+    ]);
   });
 });

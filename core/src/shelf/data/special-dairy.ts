@@ -1,4 +1,4 @@
-import type { Ingredient } from '../ingredient.js';
+import type { Ingredient } from '../../catalogue/index.js';
 import { row } from './row.js';
 
 /** Fresh cheeses and creams, and milks and butters of plants. */

@@ -1,4 +1,4 @@
-import { ESTIMATE, type Ingredient } from '../ingredient.js';
+import { ESTIMATE, type Ingredient } from '../../catalogue/index.js';
 
 export const FRUIT: readonly Ingredient[] = [
   {

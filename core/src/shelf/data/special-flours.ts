@@ -1,4 +1,4 @@
-import type { Ingredient } from '../ingredient.js';
+import type { Ingredient } from '../../catalogue/index.js';
 import { row } from './row.js';
 
 /** Flours and starches beside the usual ones: old grains, gluten-free, thickeners. */

@@ -1,4 +1,4 @@
-import type { Ingredient } from '../ingredient.js';
+import type { Ingredient } from '../../catalogue/index.js';
 
 export const SPICES_AND_FLAVOURS: readonly Ingredient[] = [
   {

@@ -1,10 +1,5 @@
-import {
-  BUILT_IN_SHELF,
-  knownIngredient,
-  shelfOf,
-  THIS_KITCHEN,
-  type OwnIngredient,
-} from './index.js';
+import { THIS_KITCHEN } from '../catalogue/index.js';
+import { BUILT_IN_SHELF, knownIngredient, shelfOf, type OwnIngredient } from './index.js';
 
 describe('a shelf with own weights', () => {
   const FLOUR = 'flour-wheat-all-purpose';

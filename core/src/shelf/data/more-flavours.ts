@@ -1,4 +1,4 @@
-import type { Ingredient } from '../ingredient.js';
+import type { Ingredient } from '../../catalogue/index.js';
 import { row } from './row.js';
 
 /** Spices, extracts, spirits and waters beside the usual ones. */

@@ -1,4 +1,4 @@
-import type { Ingredient } from '../ingredient.js';
+import type { Ingredient } from '../../catalogue/index.js';
 import { row } from './row.js';
 
 /** Fruit and vegetables beside the usual ones, fresh, dried and from the tin. */

@@ -1,4 +1,4 @@
-import type { Ingredient, Weight } from '../ingredient.js';
+import type { Ingredient, Weight } from '../../catalogue/index.js';
 
 /** Of an egg in its shell, about this much is egg. */
 const WITHOUT_SHELL = 0.88;

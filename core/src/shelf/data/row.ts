@@ -5,7 +5,7 @@ import {
   type Method,
   type Role,
   type WeightUnit,
-} from '../ingredient.js';
+} from '../../catalogue/index.js';
 
 /** What a measure of it weighs: by a method, grams to one of a unit, and where that is from. */
 type RowWeight = readonly [method: Method, unit: WeightUnit, grams: number, source?: string];

@@ -16,7 +16,7 @@ import { MORE_FLAVOURS } from './data/more-flavours.js';
 import { SPICES_AND_FLAVOURS } from './data/spices-and-flavours.js';
 import { SUGARS } from './data/sugars.js';
 import { WHEAT_FLOURS } from './data/wheat-flours.js';
-import type { Ingredient } from './ingredient.js';
+import { nameFinder, type Ingredient, type Shelf } from '../catalogue/index.js';
 
 /**
  * The built-in ingredients. Weights were transcribed from public food tables without the
@@ -49,6 +49,13 @@ const BY_ID: ReadonlyMap<string, Ingredient> = new Map(CATALOGUE.map((i) => [i.i
 export function ingredientById(id: string): Ingredient | undefined {
   return BY_ID.get(id);
 }
+
+/** The built-in ingredients, as the tables have them. */
+export const BUILT_IN_SHELF: Shelf = {
+  all: CATALOGUE,
+  ingredient: ingredientById,
+  findName: nameFinder(CATALOGUE, []),
+};
 
 /** The built-in ingredient of an id that is known to exist. @throws RangeError if it does not. */
 export function knownIngredient(id: string): Ingredient {

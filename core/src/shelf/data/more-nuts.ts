@@ -1,4 +1,4 @@
-import type { Ingredient } from '../ingredient.js';
+import type { Ingredient } from '../../catalogue/index.js';
 import { row } from './row.js';
 
 /** Nuts, seeds and what is made of cocoa, beside the usual ones. */

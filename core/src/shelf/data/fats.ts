@@ -1,4 +1,4 @@
-import { NOMINAL, type Ingredient, type Weight } from '../ingredient.js';
+import { NOMINAL, type Ingredient, type Weight } from '../../catalogue/index.js';
 
 /** Butter as it is sold by mass. */
 const block = (form: string, grams: number): Weight => ({

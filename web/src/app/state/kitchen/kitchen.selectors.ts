@@ -1,0 +1,38 @@
+// What is worked out of the kitchen by core: apart from its feature, which the first view needs.
+import { createSelector } from '@ngrx/store';
+import { calibratedDrawer, toolSpreadsOf } from '@ypsigram/core/calibration';
+import { shelfOf } from '@ypsigram/core/shelf';
+import { kitchenFeature } from './kitchen.feature';
+
+const { selectStandard, selectTools, selectBlock, selectScales, selectWeighedIn, selectHabits } =
+  kitchenFeature;
+
+/** The drawer that plans are made with. */
+export const selectDrawer = createSelector(
+  selectStandard,
+  selectTools,
+  selectBlock,
+  (standard, tools, block) => calibratedDrawer({ standard, tools }, block),
+);
+
+/** The ingredients with the weights of this kitchen. */
+export const selectShelf = createSelector(
+  kitchenFeature.selectWeights,
+  kitchenFeature.selectIngredients,
+  shelfOf,
+);
+
+/** What this kitchen plans with. */
+export const selectPlanning = createSelector(
+  selectDrawer,
+  selectShelf,
+  selectScales,
+  selectWeighedIn,
+  selectHabits,
+  (drawer, shelf, scales, weighedIn, habits) => ({ drawer, shelf, scales, weighedIn, habits }),
+);
+
+/** How well calibrated tools are known. */
+export const selectToolSpreads = createSelector(selectStandard, selectTools, (standard, tools) =>
+  toolSpreadsOf({ standard, tools }),
+);

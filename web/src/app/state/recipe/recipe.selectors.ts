@@ -1,0 +1,75 @@
+// What core makes of the recipe that is open: apart from its feature, which the first view needs.
+import { createSelector } from '@ngrx/store';
+import { batchProblemMessage } from '@ypsigram/contract';
+import { assembleRecipe, planBatch, setBatch, type PlanLine } from '@ypsigram/core/batch';
+import { answerReading } from '@ypsigram/core/reading';
+import { authorsFeature } from '../authors/authors.feature';
+import { knownOf, selectKnownByAuthor } from '../authors/authors.selectors';
+import { kitchenFeature } from '../kitchen/kitchen.feature';
+import { selectPlanning, selectShelf } from '../kitchen/kitchen.selectors';
+import { selectKnownNow } from '../trials/trials.selectors';
+import { recipeFeature } from './recipe.feature';
+import { rereadText } from './reread-text';
+
+const NOTHING_PLANNED: readonly PlanLine[] = [];
+
+const {
+  selectDraft,
+  selectText,
+  selectStandard,
+  selectSetting,
+  selectMethods,
+  selectBalance,
+  selectAuthorId,
+} = recipeFeature;
+
+const selectAnswers = createSelector(
+  selectDraft,
+  authorsFeature.selectAuthors,
+  kitchenFeature.selectAnswers,
+  ({ answers, authorId }, authors, kitchen) => ({
+    recipe: answers,
+    author: authors.find(({ id }) => id === authorId)?.answers ?? [],
+    kitchen,
+  }),
+);
+
+/** By the text alone, before anything was answered. */
+const selectReadText = createSelector(selectText, selectStandard, selectShelf, rereadText);
+
+export const selectReading = createSelector(
+  selectReadText,
+  selectAnswers,
+  selectShelf,
+  answerReading,
+);
+
+/** What is known of the cups of whoever wrote the recipe. */
+export const selectAuthorKnown = createSelector(selectKnownByAuthor, selectAuthorId, knownOf);
+
+/** The recipe in this kitchen, ready to be planned in any size. */
+export const selectAssembled = createSelector(
+  selectReading,
+  selectPlanning,
+  selectAuthorKnown,
+  selectKnownNow,
+  selectMethods,
+  selectBalance,
+  (reading, kitchen, author, hand, methods, balance) =>
+    assembleRecipe({ reading, kitchen, author, hand, methods, balance }),
+);
+
+const selectAssembly = createSelector(selectAssembled, selectSetting, setBatch);
+
+/** Null where the batch can't be set so: `selectBatchProblem` says why. */
+export const selectBatch = createSelector(selectAssembly, (set) => (set.ok ? set.batch : null));
+
+export const selectBatchProblem = createSelector(selectAssembly, (set) =>
+  set.ok ? null : batchProblemMessage(set.problem),
+);
+
+export const selectFactor = createSelector(selectBatch, (batch) => batch?.factor ?? null);
+
+export const selectPlan = createSelector(selectReading, selectBatch, (reading, batch) =>
+  batch ? planBatch(reading, batch) : NOTHING_PLANNED,
+);
