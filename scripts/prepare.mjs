@@ -7,6 +7,14 @@ import { fileURLToPath } from 'node:url';
 
 export const root = fileURLToPath(new URL('..', import.meta.url));
 
+/** The built server. */
+export const MAIN = join(root, 'server/dist/main.js');
+/**
+ * How the server's process is started. glibc keeps a heap for each thread and gives little of it
+ * back; with two of them memory stays where it is however long the server runs.
+ */
+export const SERVER_ENVIRONMENT = { MALLOC_ARENA_MAX: '2' };
+
 const SOURCES = ['core/src', 'contract/src', 'server/src', 'web/src', 'web/public'];
 const CONFIGURATIONS = [
   'package-lock.json',

@@ -4,7 +4,7 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { chromium } from '@playwright/test';
-import { root } from './prepare.mjs';
+import { MAIN, SERVER_ENVIRONMENT } from './prepare.mjs';
 
 /** What Debian's Chromium needs as root and without a network. */
 const FLAGS = [
@@ -23,9 +23,10 @@ export const openBrowser = () =>
 /** The built server on a database that is thrown away: its address, its process, and how to end it. */
 export async function openServer({ demo }) {
   const folder = mkdtempSync(join(tmpdir(), 'ypsigram-stage-'));
-  const child = spawn(process.execPath, [join(root, 'server/dist/main.js')], {
+  const child = spawn(process.execPath, [MAIN], {
     env: {
       ...process.env,
+      ...SERVER_ENVIRONMENT,
       PORT: '0',
       DATABASE: join(folder, 'stage.sqlite'),
       DEMO: demo ? '1' : '0',

@@ -3,16 +3,17 @@ import { spawn } from 'node:child_process';
 import { mkdtempSync, readFileSync, readdirSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { root } from '../prepare.mjs';
+import { MAIN, SERVER_ENVIRONMENT } from '../prepare.mjs';
 
 export const newFolder = () => mkdtempSync(join(tmpdir(), 'ypsigram-torture-'));
 
 /** Starts a server on a file. Its address, how to end it, what it prints. */
 export async function startServer(database, { demo = false, wrap = [] } = {}) {
-  const command = [...wrap, process.execPath, join(root, 'server/dist/main.js')];
+  const command = [...wrap, process.execPath, MAIN];
   const child = spawn(command[0], command.slice(1), {
     env: {
       ...process.env,
+      ...SERVER_ENVIRONMENT,
       PORT: '0',
       HOST: '127.0.0.1',
       DATABASE: database,
