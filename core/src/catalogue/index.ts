@@ -9,6 +9,7 @@ export {
   type Ingredient,
   type IngredientClass,
   type Method,
+  type OtherNames,
   type Role,
   type Weight,
   type WeightUnit,

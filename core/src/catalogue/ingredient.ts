@@ -75,6 +75,9 @@ export const THIS_KITCHEN = 'this kitchen';
 /** The source of what is printed on a wrapper or in a law: a nominal mass. */
 export const NOMINAL = 'nominal';
 
+/** Names by language, as they stand in recipes: with capitals, accents and apostrophes. */
+export type OtherNames = Readonly<Partial<Record<'german' | 'french', readonly string[]>>>;
+
 /** Something that recipes measure, with what a cup, spoon or piece of it weighs by each method. */
 export interface Ingredient {
   readonly id: string;
@@ -86,6 +89,8 @@ export interface Ingredient {
   readonly allergens: readonly string[];
   /** Other names for exactly this. */
   readonly aliases: readonly string[];
+  /** What it is called in other languages that recipes are read in. */
+  readonly otherNames?: OtherNames;
   /** Names that leave the kind open: reading one of them assumes this kind and says so. */
   readonly loosely?: readonly string[];
   readonly weights: readonly Weight[];

@@ -29,7 +29,7 @@ export function inspectLine(
 ): Stages {
   const plain = clean(written);
   const language = languageOf(written, shelf);
-  const english = language ? translate(plain, language) : plain;
+  const english = language ? translate(plain, language, shelf) : plain;
   return {
     written,
     clean: plain,

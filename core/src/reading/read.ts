@@ -44,7 +44,7 @@ function classify(written: string, place: Place): Classified {
   });
   if (written.length > LONGEST_INGREDIENT) return as(bareLine(written, 'step'));
   const plain = clean(written);
-  const line = language ? translate(plain, language) : plain;
+  const line = language ? translate(plain, language, shelf) : plain;
   const yields = readYield(written, line);
   if (yields) return as(bareLine(written, 'yield'), section, yields);
   const heading = headingOf(line);

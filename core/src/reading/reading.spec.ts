@@ -79,7 +79,7 @@ Method
     expect(readText('# Salt\n1 cup sugar').title).toBe('Salt');
     expect(readText('Four seed loaf\n1 cup sugar').title).toBe('Four seed loaf');
     expect(readText('Half a thought\n1 cup sugar').title).toBe('Half a thought');
-    expect(readText('two onions, sliced\n1 cup sugar').title).toBe('two onions, sliced');
+    expect(readText('two kettles, polished\n1 cup sugar').title).toBe('two kettles, polished');
     expect(readText('2 onions, sliced\n1 cup sugar').title).toBeNull();
   });
 

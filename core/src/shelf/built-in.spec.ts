@@ -57,7 +57,7 @@ describe('findName', () => {
     ['half-and-half', 'half-and-half'],
     ['cornflour', 'starch-corn'],
     ['corn flour', 'flour-corn-whole'],
-    ['vanilla sugar', 'sugar-granulated'],
+    ['vanilla sugar', 'sugar-vanilla'],
     ['coconut milk', 'milk-coconut-canned'],
     ['blueberries', 'blueberries'],
     ['rubber boots', undefined],

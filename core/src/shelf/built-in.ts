@@ -15,6 +15,13 @@ import { MORE_NUTS } from './data/more-nuts.js';
 import { MORE_FLAVOURS } from './data/more-flavours.js';
 import { SPICES_AND_FLAVOURS } from './data/spices-and-flavours.js';
 import { SUGARS } from './data/sugars.js';
+import { MORE_GRAINS } from './data/more-grains.js';
+import { SWEETS } from './data/sweets.js';
+import { MORE_DAIRY } from './data/more-dairy.js';
+import { MORE_NUTS_AND_SEEDS } from './data/more-nuts-and-seeds.js';
+import { MORE_SPICES } from './data/more-spices.js';
+import { VEGETABLES } from './data/vegetables.js';
+import { DRINKS } from './data/drinks.js';
 import { WHEAT_FLOURS } from './data/wheat-flours.js';
 import { nameFinder, type Ingredient, type Shelf } from '../catalogue/index.js';
 
@@ -41,6 +48,13 @@ export const CATALOGUE: readonly Ingredient[] = [
   ...MORE_FRUIT,
   ...MORE_NUTS,
   ...MORE_FLAVOURS,
+  ...DRINKS,
+  ...VEGETABLES,
+  ...MORE_SPICES,
+  ...MORE_NUTS_AND_SEEDS,
+  ...MORE_DAIRY,
+  ...SWEETS,
+  ...MORE_GRAINS,
 ];
 
 const BY_ID: ReadonlyMap<string, Ingredient> = new Map(CATALOGUE.map((i) => [i.id, i]));

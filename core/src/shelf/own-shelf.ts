@@ -17,7 +17,7 @@ export interface OwnWeight {
 }
 
 /** An ingredient that a baker adds: what it weighs comes from own weights, or is not known. */
-export type OwnIngredient = Omit<Ingredient, 'weights' | 'loosely'>;
+export type OwnIngredient = Omit<Ingredient, 'weights' | 'loosely' | 'otherNames'>;
 
 /** All table volumes are US customary. */
 const US_CUP_MILLILITRES = 236.5882365;

@@ -1,4 +1,4 @@
-import { singular, wordsOf, type Shelf } from '../../catalogue/index.js';
+import { singular, wordsOf, type Ingredient, type Shelf } from '../../catalogue/index.js';
 import type { CleanLine } from '../clean.js';
 import { ENGLISH_WORDS, UNIT_WORDS } from '../vocabulary/index.js';
 import { FRENCH } from './french.js';
@@ -42,17 +42,41 @@ const ENGLISH: ReadonlySet<string> = new Set([
     fur sel pour parts mit recipe pkg dose glass creme fraiche pate tasse pomme quark pot as with has was for makes`),
 ]);
 
-function dictionaryOf(language: Language): Dictionary {
-  const phrases = new Map(
-    Object.entries(language.words).map(([phrase, english]) => [bare(phrase), english]),
-  );
+/** A phrase as it is looked up: what stands between its words does not matter. */
+const phraseOf = (written: string): string => (written.match(WORD) ?? []).map(bare).join(' ');
+
+/** How an ingredient is named to a reader of English recipes. */
+const englishOf = ({ name }: Ingredient): string =>
+  name.toLowerCase().replace(/^(.*) \((.*)\)$/, '$2 $1');
+
+function dictionaryOf(language: Language, { all }: Shelf): Dictionary {
+  const phrases = new Map<string, string>();
+  for (const ingredient of all) {
+    for (const name of ingredient.otherNames?.[language.id] ?? []) {
+      phrases.set(phraseOf(name), englishOf(ingredient));
+    }
+  }
+  // What the language's own table says goes before: it knows the words that leave a kind open.
+  for (const [phrase, english] of Object.entries(language.words)) {
+    phrases.set(phraseOf(phrase), english);
+  }
   const signs = [...phrases.keys()].filter(
     (phrase) => !phrase.includes(' ') && !ENGLISH.has(phrase) && !ENGLISH.has(singular(phrase)),
   );
   return { language, phrases, signs: new Set(signs) };
 }
 
-const DICTIONARIES: readonly Dictionary[] = LANGUAGES.map(dictionaryOf);
+const DICTIONARIES = new WeakMap<Shelf['all'], readonly Dictionary[]>();
+
+function dictionariesOf(shelf: Shelf): readonly Dictionary[] {
+  let found = DICTIONARIES.get(shelf.all);
+  if (!found) {
+    found = LANGUAGES.map((language) => dictionaryOf(language, shelf));
+    DICTIONARIES.set(shelf.all, found);
+  }
+  return found;
+}
+
 /** Signs too short to count by themselves: units in capitals, or followed by a dot. */
 const UNIT_SIGNS: Readonly<Record<Language['id'], RegExp>> = {
   german: /(?:^|[\s\d])(?:EL|TL|Pck\.?|Msp\.?)(?![A-Za-z])/,
@@ -98,7 +122,8 @@ export function languageOf(text: string, shelf: Shelf): Language | null {
   const searched = text.slice(0, LONGEST_SEARCHED);
   const words = new Set(searched.match(WORD)?.map(bare));
   let english = 0;
-  const counts = DICTIONARIES.map(({ language }): number =>
+  const dictionaries = dictionariesOf(shelf);
+  const counts = dictionaries.map(({ language }): number =>
     UNIT_SIGNS[language.id].test(searched) ? SIGN_OF_UNITS : 0,
   );
   for (const word of words) {
@@ -106,19 +131,19 @@ export function languageOf(text: string, shelf: Shelf): Language | null {
       if (word.length > 2) english++;
       continue;
     }
-    DICTIONARIES.forEach((dictionary, at) => {
+    dictionaries.forEach((dictionary, at) => {
       if (hasSign(dictionary, word, isEnglish)) counts[at]!++;
     });
   }
   const most = Math.max(...counts);
-  const best = most > 0 ? DICTIONARIES[counts.indexOf(most)] : undefined;
+  const best = most > 0 ? dictionaries[counts.indexOf(most)] : undefined;
   return best && most >= english ? best.language : null;
 }
 
 /** The words of a text by which its language shows, as written, each once. */
 export function wordsIn(text: string, { id }: Language, shelf: Shelf): string[] {
   const isEnglish = englishBy(shelf);
-  const dictionary = DICTIONARIES.find(({ language }) => language.id === id)!;
+  const dictionary = dictionariesOf(shelf).find(({ language }) => language.id === id)!;
   const words = text
     .match(WORD)
     ?.filter((word) => !isEnglish(bare(word)) && hasSign(dictionary, bare(word), isEnglish));
@@ -161,8 +186,8 @@ function stemmed(
  * The line in English, as far as the language's table goes. Every character still leads back to
  * where it came from, so that marks in the written text stay true.
  */
-export function translate(line: CleanLine, language: Language): CleanLine {
-  const dictionary = DICTIONARIES.find((one) => one.language.id === language.id)!;
+export function translate(line: CleanLine, language: Language, shelf: Shelf): CleanLine {
+  const dictionary = dictionariesOf(shelf).find((one) => one.language.id === language.id)!;
   const words = [...line.text.matchAll(WORD)];
   let text = '';
   const origin: number[] = [];

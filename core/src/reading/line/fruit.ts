@@ -47,9 +47,8 @@ export function partOfWhole(text: string, { standard, shelf }: ReadingContext): 
 /** "1 lemon, juiced", "1 orange, zest and juice": the fruit, and what is taken from it. */
 export function takenFromWhole(found: LineParts, { shelf }: ReadingContext): LineParts {
   const { quantity, phrase } = found;
-  if (phrase.name || !quantity || (quantity.unit !== null && quantity.unit !== 'each'))
-    return found;
-  const fruit = phrase.before.at(-1);
+  if (!quantity || (quantity.unit !== null && quantity.unit !== 'each')) return found;
+  const fruit = phrase.name ? wordsOf(phrase.text).at(-1) : phrase.before.at(-1);
   const taken = remarkWords(phrase.tail).flatMap((word) => TAKEN[word] ?? []);
   if (fruit === undefined || taken.length === 0) return found;
   const name = shelf.findName([fruit, taken[0]!]);

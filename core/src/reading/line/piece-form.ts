@@ -14,7 +14,8 @@ export function pieceForm(
   const { ingredient, before, after, byFruit, standard } = wording;
   if (unit !== 'each' && unit !== 'packet' && unit !== 'stick') return null;
   const forms = ingredient.weights.filter((weight) => weight.unit === unit).map(({ form }) => form);
-  if (forms.length === 0) return null;
+  // One weight for all of them leaves nothing to assume.
+  if (forms.every((form) => form === null)) return null;
   if (byFruit) return forms[0] ?? null;
   if (unit !== 'each') return forms[0] ?? null;
   const size = before.join(' ').match(/extra large/)?.[0] ?? sizeIn(before) ?? sizeBehind(after);

@@ -22,6 +22,7 @@ export const DAIRY: readonly Ingredient[] = [
     waterPercent: 89.2,
     allergens: ['milk'],
     aliases: ['semi-skimmed milk', '2% milk', 'semi skimmed milk'],
+    otherNames: { german: ['fettarme Milch'] },
     weights: [
       { form: null, method: 'poured', amount: 1, unit: 'cup', grams: 244, source: 'SR 01079' },
     ],
@@ -34,6 +35,7 @@ export const DAIRY: readonly Ingredient[] = [
     waterPercent: 90.8,
     allergens: ['milk'],
     aliases: ['fat-free milk', 'skimmed milk', 'nonfat milk'],
+    otherNames: { german: ['Magermilch'], french: ['lait écrémé'] },
     weights: [
       { form: null, method: 'poured', amount: 1, unit: 'cup', grams: 245, source: 'SR 01085' },
     ],
@@ -78,6 +80,7 @@ export const DAIRY: readonly Ingredient[] = [
     waterPercent: 73.8,
     allergens: ['milk'],
     aliases: ['single cream', 'coffee cream'],
+    otherNames: { german: ['Kaffeesahne'], french: ['crème légère'] },
     weights: [
       { form: null, method: 'poured', amount: 1, unit: 'cup', grams: 240, source: 'SR 01050' },
     ],
@@ -90,6 +93,7 @@ export const DAIRY: readonly Ingredient[] = [
     waterPercent: 80.6,
     allergens: ['milk'],
     aliases: [],
+    otherNames: { german: ['Kaffeerahm'], french: ['crème à café'] },
     weights: [
       { form: null, method: 'poured', amount: 1, unit: 'cup', grams: 242, source: 'SR 01049' },
     ],
@@ -146,6 +150,7 @@ export const DAIRY: readonly Ingredient[] = [
     waterPercent: 79.8,
     allergens: ['milk'],
     aliases: [],
+    otherNames: { german: ['Hüttenkäse', 'körniger Frischkäse'], french: ['fromage cottage'] },
     weights: [
       { form: null, method: 'pressed', amount: 1, unit: 'cup', grams: 225, source: 'SR 01012' },
     ],
@@ -158,6 +163,7 @@ export const DAIRY: readonly Ingredient[] = [
     waterPercent: 71.7,
     allergens: ['milk'],
     aliases: ['ricotta cheese'],
+    otherNames: { german: ['Ricotta'], french: ['ricotta'] },
     weights: [
       { form: null, method: 'pressed', amount: 1, unit: 'cup', grams: 246, source: 'SR 01036' },
     ],
@@ -170,6 +176,10 @@ export const DAIRY: readonly Ingredient[] = [
     waterPercent: 74,
     allergens: ['milk'],
     aliases: [],
+    otherNames: {
+      german: ['Kondensmilch', 'Kaffeemilch'],
+      french: ['lait concentré non sucré', 'lait évaporé'],
+    },
     weights: [
       { form: null, method: 'poured', amount: 1, unit: 'cup', grams: 252, source: 'SR 01096' },
     ],
@@ -182,6 +192,7 @@ export const DAIRY: readonly Ingredient[] = [
     waterPercent: 27.2,
     allergens: ['milk'],
     aliases: ['condensed milk'],
+    otherNames: { german: ['gezuckerte Kondensmilch', 'Milchmädchen'] },
     weights: [
       { form: null, method: 'poured', amount: 1, unit: 'cup', grams: 306, source: 'SR 01095' },
     ],
@@ -194,6 +205,7 @@ export const DAIRY: readonly Ingredient[] = [
     waterPercent: 3.2,
     allergens: ['milk'],
     aliases: ['skimmed milk powder'],
+    otherNames: { german: ['Magermilchpulver'], french: ['lait écrémé en poudre'] },
     loosely: ['milk powder', 'dry milk'],
     weights: [
       { form: null, method: 'spooned', amount: 1, unit: 'cup', grams: 120, source: 'SR 01091' },
@@ -207,6 +219,7 @@ export const DAIRY: readonly Ingredient[] = [
     waterPercent: 4,
     allergens: ['milk'],
     aliases: ['instant milk powder'],
+    otherNames: { german: ['Instantmilchpulver'], french: ['lait instantané en poudre'] },
     weights: [
       { form: null, method: 'spooned', amount: 1, unit: 'cup', grams: 68, source: 'SR 01092' },
     ],
@@ -219,6 +232,7 @@ export const DAIRY: readonly Ingredient[] = [
     waterPercent: 36.8,
     allergens: ['milk'],
     aliases: ['cheddar cheese'],
+    otherNames: { german: ['Cheddar'], french: ['cheddar'] },
     weights: [
       { form: 'shredded', method: 'level', amount: 1, unit: 'cup', grams: 113, source: 'SR 01009' },
       { form: 'diced', method: 'level', amount: 1, unit: 'cup', grams: 132, source: 'SR 01009' },
@@ -238,6 +252,10 @@ export const DAIRY: readonly Ingredient[] = [
       'grated parmesan',
       'grated parmesan cheese',
     ],
+    otherNames: {
+      german: ['Parmesan', 'geriebener Parmesan'],
+      french: ['parmesan', 'parmesan râpé'],
+    },
     weights: [
       { form: null, method: 'level', amount: 1, unit: 'cup', grams: 100, source: 'SR 01032' },
       { form: null, method: 'level', amount: 1, unit: 'tbsp', grams: 5, source: 'SR 01032' },
@@ -251,6 +269,7 @@ export const DAIRY: readonly Ingredient[] = [
     waterPercent: 90,
     allergens: ['soy'],
     aliases: ['soya milk'],
+    otherNames: { german: ['Sojamilch', 'Sojadrink'], french: ['lait de soja', 'boisson au soja'] },
     weights: [
       { form: null, method: 'poured', amount: 1, unit: 'cup', grams: 243, source: 'SR 16120' },
     ],
@@ -263,6 +282,7 @@ export const DAIRY: readonly Ingredient[] = [
     waterPercent: 72.9,
     allergens: [],
     aliases: ['canned coconut milk', 'tinned coconut milk'],
+    otherNames: { german: ['Kokosmilch'], french: ['lait de coco'] },
     weights: [
       { form: null, method: 'poured', amount: 1, unit: 'cup', grams: 226, source: 'SR 12118' },
     ],

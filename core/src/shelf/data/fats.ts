@@ -36,6 +36,7 @@ export const FATS: readonly Ingredient[] = [
     waterPercent: 16.5,
     allergens: [],
     aliases: [],
+    otherNames: { french: ['margarine'] },
     weights: [
       {
         form: null,
@@ -55,6 +56,7 @@ export const FATS: readonly Ingredient[] = [
     waterPercent: 0,
     allergens: [],
     aliases: ['white vegetable fat', 'vegetable fat', 'shortening'],
+    otherNames: { german: ['Pflanzenfett', 'Kokosfett'], french: ['graisse végétale'] },
     weights: [
       { form: null, method: 'pressed', amount: 1, unit: 'cup', grams: 205, source: 'SR 04031' },
       { form: null, method: 'pressed', amount: 1, unit: 'tbsp', grams: 12.8, source: 'SR 04031' },
@@ -68,6 +70,7 @@ export const FATS: readonly Ingredient[] = [
     waterPercent: 0,
     allergens: [],
     aliases: [],
+    otherNames: { french: ['saindoux'] },
     weights: [
       { form: null, method: 'pressed', amount: 1, unit: 'cup', grams: 205, source: 'SR 04002' },
       { form: null, method: 'pressed', amount: 1, unit: 'tbsp', grams: 12.8, source: 'SR 04002' },
@@ -81,6 +84,7 @@ export const FATS: readonly Ingredient[] = [
     waterPercent: 0.2,
     allergens: ['milk'],
     aliases: ['clarified butter'],
+    otherNames: { german: ['Butterschmalz'], french: ['beurre clarifié'] },
     weights: [
       { form: null, method: 'pressed', amount: 1, unit: 'cup', grams: 205, source: 'SR 01003' },
       { form: null, method: 'pressed', amount: 1, unit: 'tbsp', grams: 12.8, source: 'SR 01003' },
@@ -130,6 +134,7 @@ export const FATS: readonly Ingredient[] = [
     waterPercent: 0,
     allergens: [],
     aliases: [],
+    otherNames: { german: ['Kokosöl'], french: ['huile de coco'] },
     weights: [
       { form: null, method: 'pressed', amount: 1, unit: 'cup', grams: 218, source: 'SR 04047' },
       { form: null, method: 'pressed', amount: 1, unit: 'tbsp', grams: 13.6, source: 'SR 04047' },
@@ -143,6 +148,7 @@ export const FATS: readonly Ingredient[] = [
     waterPercent: 0,
     allergens: ['sesame'],
     aliases: [],
+    otherNames: { german: ['Sesamöl'], french: ['huile de sésame'] },
     weights: [
       { form: null, method: 'poured', amount: 1, unit: 'cup', grams: 218, source: 'SR 04058' },
     ],
@@ -155,6 +161,10 @@ export const FATS: readonly Ingredient[] = [
     waterPercent: 1.2,
     allergens: ['peanuts'],
     aliases: ['smooth peanut butter'],
+    otherNames: {
+      german: ['Erdnussbutter', 'Erdnussmus'],
+      french: ['beurre de cacahuète', 'beurre de cacahuètes', "beurre d'arachide"],
+    },
     weights: [
       { form: null, method: 'pressed', amount: 1, unit: 'cup', grams: 258, source: 'SR 16098' },
       { form: null, method: 'pressed', amount: 1, unit: 'tbsp', grams: 16, source: 'SR 16098' },
@@ -168,6 +178,7 @@ export const FATS: readonly Ingredient[] = [
     waterPercent: 1.6,
     allergens: ['tree nuts'],
     aliases: [],
+    otherNames: { german: ['Mandelmus'], french: ["purée d'amandes"] },
     weights: [
       { form: null, method: 'pressed', amount: 1, unit: 'cup', grams: 250, source: 'SR 12195' },
     ],
@@ -180,6 +191,7 @@ export const FATS: readonly Ingredient[] = [
     waterPercent: 3.1,
     allergens: ['sesame'],
     aliases: [],
+    otherNames: { german: ['Tahin', 'Sesammus'], french: ['tahin', 'purée de sésame'] },
     weights: [
       { form: null, method: 'pressed', amount: 1, unit: 'tbsp', grams: 15, source: 'SR 12166' },
     ],

@@ -9,6 +9,7 @@ export const FLOURS_AND_MEALS: readonly Ingredient[] = [
     waterPercent: 10.8,
     allergens: ['rye'],
     aliases: ['wholemeal rye flour', 'wholegrain rye flour', 'whole rye flour'],
+    otherNames: { german: ['Roggenvollkornmehl'], french: ['farine de seigle complète'] },
     weights: [
       { form: null, method: 'spooned', amount: 1, unit: 'cup', grams: 128, source: 'SR 20063' },
     ],
@@ -34,6 +35,7 @@ export const FLOURS_AND_MEALS: readonly Ingredient[] = [
     waterPercent: 8.8,
     allergens: ['rye'],
     aliases: ['white rye flour'],
+    otherNames: { german: ['helles Roggenmehl'], french: ['farine de seigle blanche'] },
     weights: [
       { form: null, method: 'spooned', amount: 1, unit: 'cup', grams: 102, source: 'SR 20065' },
     ],
@@ -46,6 +48,7 @@ export const FLOURS_AND_MEALS: readonly Ingredient[] = [
     waterPercent: 12.1,
     allergens: ['barley'],
     aliases: [],
+    otherNames: { german: ['Gerstenmehl'], french: ["farine d'orge"] },
     weights: [
       { form: null, method: 'spooned', amount: 1, unit: 'cup', grams: 148, source: 'SR 20130' },
     ],
@@ -58,6 +61,7 @@ export const FLOURS_AND_MEALS: readonly Ingredient[] = [
     waterPercent: 8.6,
     allergens: ['oats'],
     aliases: [],
+    otherNames: { german: ['Hafermehl'], french: ["farine d'avoine"] },
     weights: [
       { form: null, method: 'spooned', amount: 1, unit: 'cup', grams: 104, source: 'SR 20132' },
     ],
@@ -70,6 +74,7 @@ export const FLOURS_AND_MEALS: readonly Ingredient[] = [
     waterPercent: 11.2,
     allergens: [],
     aliases: [],
+    otherNames: { german: ['Buchweizenmehl'] },
     weights: [
       { form: null, method: 'spooned', amount: 1, unit: 'cup', grams: 120, source: 'SR 20011' },
     ],
@@ -81,7 +86,8 @@ export const FLOURS_AND_MEALS: readonly Ingredient[] = [
     role: 'flour',
     waterPercent: 11.9,
     allergens: [],
-    aliases: [],
+    aliases: ['ground rice'],
+    otherNames: { german: ['Reismehl'] },
     loosely: ['rice flour'],
     weights: [
       { form: null, method: 'spooned', amount: 1, unit: 'cup', grams: 158, source: 'SR 20061' },
@@ -95,6 +101,7 @@ export const FLOURS_AND_MEALS: readonly Ingredient[] = [
     waterPercent: 12,
     allergens: [],
     aliases: [],
+    otherNames: { german: ['Vollkornreismehl'], french: ['farine de riz complet'] },
     weights: [
       { form: null, method: 'spooned', amount: 1, unit: 'cup', grams: 158, source: 'SR 20090' },
     ],
@@ -107,6 +114,7 @@ export const FLOURS_AND_MEALS: readonly Ingredient[] = [
     waterPercent: 10.9,
     allergens: [],
     aliases: [],
+    otherNames: { german: ['Maismehl'], french: ['farine de maïs'] },
     weights: [
       { form: null, method: 'spooned', amount: 1, unit: 'cup', grams: 117, source: 'SR 20016' },
     ],
@@ -119,6 +127,10 @@ export const FLOURS_AND_MEALS: readonly Ingredient[] = [
     waterPercent: 10.3,
     allergens: [],
     aliases: ['gram flour', 'garbanzo flour', 'besan'],
+    otherNames: {
+      german: ['Kichererbsenmehl'],
+      french: ['farine de pois chiches', 'farine de pois chiche'],
+    },
     weights: [
       { form: null, method: 'spooned', amount: 1, unit: 'cup', grams: 92, source: 'SR 16157' },
     ],
@@ -131,6 +143,7 @@ export const FLOURS_AND_MEALS: readonly Ingredient[] = [
     waterPercent: 8.7,
     allergens: [],
     aliases: [],
+    otherNames: { german: ['Hirsemehl'], french: ['farine de millet'] },
     weights: [
       { form: null, method: 'spooned', amount: 1, unit: 'cup', grams: 119, source: 'SR 20647' },
     ],
@@ -143,6 +156,7 @@ export const FLOURS_AND_MEALS: readonly Ingredient[] = [
     waterPercent: 6.5,
     allergens: [],
     aliases: [],
+    otherNames: { german: ['Kartoffelmehl'], french: ['farine de pomme de terre'] },
     weights: [
       { form: null, method: 'spooned', amount: 1, unit: 'cup', grams: 160, source: 'SR 11413' },
     ],
@@ -155,6 +169,7 @@ export const FLOURS_AND_MEALS: readonly Ingredient[] = [
     waterPercent: 5.2,
     allergens: ['soy'],
     aliases: ['soya flour'],
+    otherNames: { german: ['Sojamehl'], french: ['farine de soja'] },
     weights: [
       { form: null, method: 'spooned', amount: 1, unit: 'cup', grams: 84, source: 'SR 16115' },
     ],
@@ -167,6 +182,7 @@ export const FLOURS_AND_MEALS: readonly Ingredient[] = [
     waterPercent: 4.4,
     allergens: ['tree nuts'],
     aliases: ['almond meal', 'almond flour'],
+    otherNames: { german: ['gemahlene Mandeln', 'Mandelmehl'] },
     weights: [
       { form: null, method: 'spooned', amount: 1, unit: 'cup', grams: 95, source: 'SR 12061' },
     ],
@@ -191,6 +207,7 @@ export const FLOURS_AND_MEALS: readonly Ingredient[] = [
     waterPercent: 11.2,
     allergens: [],
     aliases: ['polenta'],
+    otherNames: { german: ['Maisgrieß'], french: ['semoule de maïs'] },
     weights: [
       { form: null, method: 'level', amount: 1, unit: 'cup', grams: 157, source: 'SR 20022' },
     ],
@@ -203,6 +220,7 @@ export const FLOURS_AND_MEALS: readonly Ingredient[] = [
     waterPercent: 10.3,
     allergens: [],
     aliases: ['whole-grain cornmeal', 'stone-ground cornmeal'],
+    otherNames: { german: ['Vollkornmaisgrieß'], french: ['semoule de maïs complète'] },
     weights: [
       { form: null, method: 'level', amount: 1, unit: 'cup', grams: 122, source: 'SR 20020' },
     ],

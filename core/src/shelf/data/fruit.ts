@@ -22,6 +22,7 @@ export const FRUIT: readonly Ingredient[] = [
     waterPercent: 19.2,
     allergens: [],
     aliases: ['currants'],
+    otherNames: { french: ['raisins de Corinthe'] },
     weights: [
       { form: null, method: 'level', amount: 1, unit: 'cup', grams: 144, source: 'SR 09085' },
     ],
@@ -46,6 +47,10 @@ export const FRUIT: readonly Ingredient[] = [
     waterPercent: 15.8,
     allergens: [],
     aliases: [],
+    otherNames: {
+      german: ['getrocknete Cranberries', 'Cranberries'],
+      french: ['canneberges séchées', 'cranberries séchées'],
+    },
     weights: [
       { form: null, method: 'level', amount: 0.25, unit: 'cup', grams: 40, source: 'SR 09079' },
     ],
@@ -58,6 +63,7 @@ export const FRUIT: readonly Ingredient[] = [
     waterPercent: 30.9,
     allergens: [],
     aliases: [],
+    otherNames: { german: ['getrocknete Aprikosen'], french: ['abricots secs'] },
     weights: [
       { form: 'halves', method: 'level', amount: 1, unit: 'cup', grams: 130, source: 'SR 09032' },
     ],
@@ -70,6 +76,7 @@ export const FRUIT: readonly Ingredient[] = [
     waterPercent: 88.2,
     allergens: [],
     aliases: ['unsweetened applesauce', 'apple sauce', 'apple puree'],
+    otherNames: { german: ['Apfelmus'], french: ['compote de pommes', 'compote de pomme'] },
     weights: [
       { form: null, method: 'pressed', amount: 1, unit: 'cup', grams: 244, source: 'SR 09019' },
     ],
@@ -94,7 +101,12 @@ export const FRUIT: readonly Ingredient[] = [
     role: 'liquid',
     waterPercent: 90,
     allergens: [],
-    aliases: ['canned pumpkin', 'pumpkin puree'],
+    aliases: ['canned pumpkin', 'pumpkin puree', 'solid-pack pumpkin', 'mashed pumpkin'],
+    loosely: ['pumpkin'],
+    otherNames: {
+      german: ['Kürbispüree', 'Kürbismus'],
+      french: ['purée de potiron', 'purée de citrouille'],
+    },
     weights: [
       { form: null, method: 'pressed', amount: 1, unit: 'cup', grams: 245, source: 'SR 11424' },
     ],
@@ -232,6 +244,7 @@ export const FRUIT: readonly Ingredient[] = [
     waterPercent: 72.5,
     allergens: [],
     aliases: ['orange peel', 'orange rind'],
+    otherNames: { french: ["zeste d'orange"] },
     weights: [
       { form: null, method: 'level', amount: 1, unit: 'tbsp', grams: 6, source: 'SR 09216' },
       { form: null, method: 'level', amount: 1, unit: 'tsp', grams: 2, source: 'SR 09216' },

@@ -21,6 +21,7 @@ export const GRAINS_AND_STARCHES: readonly Ingredient[] = [
     waterPercent: 11,
     allergens: [],
     aliases: [],
+    otherNames: { german: ['Tapiokaperlen'], french: ['perles de tapioca', 'perles du Japon'] },
     weights: [
       { form: null, method: 'level', amount: 1, unit: 'cup', grams: 152, source: 'SR 20068' },
     ],
@@ -54,6 +55,7 @@ export const GRAINS_AND_STARCHES: readonly Ingredient[] = [
     waterPercent: 6.6,
     allergens: ['oats'],
     aliases: [],
+    otherNames: { german: ['Haferkleie'], french: ["son d'avoine"] },
     weights: [
       { form: null, method: 'level', amount: 1, unit: 'cup', grams: 94, source: 'SR 20033' },
     ],
@@ -66,6 +68,7 @@ export const GRAINS_AND_STARCHES: readonly Ingredient[] = [
     waterPercent: 9.9,
     allergens: ['wheat'],
     aliases: ['bran'],
+    otherNames: { german: ['Weizenkleie'], french: ['son de blé'] },
     weights: [
       { form: null, method: 'level', amount: 1, unit: 'cup', grams: 58, source: 'SR 20077' },
     ],
@@ -78,6 +81,7 @@ export const GRAINS_AND_STARCHES: readonly Ingredient[] = [
     waterPercent: 11.1,
     allergens: ['wheat'],
     aliases: [],
+    otherNames: { german: ['Weizenkeime'], french: ['germe de blé'] },
     weights: [
       { form: null, method: 'level', amount: 1, unit: 'cup', grams: 115, source: 'SR 20078' },
     ],
@@ -102,6 +106,10 @@ export const GRAINS_AND_STARCHES: readonly Ingredient[] = [
     waterPercent: 13,
     allergens: [],
     aliases: ['gelatin powder', 'unflavored gelatin', 'unflavoured gelatin', 'gelatin', 'gelatine'],
+    otherNames: {
+      german: ['gemahlene Gelatine', 'Gelatine', 'Gelatinepulver'],
+      french: ['gélatine', 'gélatine en poudre'],
+    },
     weights: [
       {
         form: 'envelope',

@@ -24,6 +24,7 @@ export const LEAVENING_AND_SALT: readonly Ingredient[] = [
     waterPercent: 0.2,
     allergens: [],
     aliases: [],
+    otherNames: { german: ['Salzflocken'] },
     weights: [
       {
         form: null,
@@ -43,6 +44,7 @@ export const LEAVENING_AND_SALT: readonly Ingredient[] = [
     waterPercent: 0.2,
     allergens: [],
     aliases: [],
+    otherNames: { german: ['Steinsalz'], french: ['sel gemme'] },
     weights: [
       {
         form: null,
@@ -95,6 +97,7 @@ export const LEAVENING_AND_SALT: readonly Ingredient[] = [
     waterPercent: 1.7,
     allergens: [],
     aliases: [],
+    otherNames: { german: ['Weinstein'], french: ['crème de tartre'] },
     weights: [
       { form: null, method: 'level', amount: 1, unit: 'tsp', grams: 3, source: 'SR 18373' },
     ],
@@ -143,6 +146,10 @@ export const LEAVENING_AND_SALT: readonly Ingredient[] = [
       'easy-bake yeast',
       'quick yeast',
     ],
+    otherNames: {
+      german: ['Instanthefe'],
+      french: ['levure instantanée', 'levure sèche instantanée'],
+    },
     weights: [
       { form: null, method: 'level', amount: 1, unit: 'tsp', grams: 3.1, source: ESTIMATE },
       { form: 'packet', method: 'count', amount: 1, unit: 'packet', grams: 7, source: ESTIMATE },

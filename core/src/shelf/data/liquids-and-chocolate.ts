@@ -27,6 +27,10 @@ export const LIQUIDS_AND_CHOCOLATE: readonly Ingredient[] = [
       'chocolate chips',
       'dark chocolate chips',
     ],
+    otherNames: {
+      german: ['Schokotropfen', 'Schokoladentropfen', 'Schokostückchen', 'Chocolate Chips'],
+      french: ['pépites de chocolat', 'pépites de chocolat noir'],
+    },
     loosely: ['chocolate chip', 'choc chips'],
     weights: [
       { form: null, method: 'level', amount: 1, unit: 'cup', grams: 168, source: 'SR 19080' },
@@ -42,6 +46,7 @@ export const LIQUIDS_AND_CHOCOLATE: readonly Ingredient[] = [
     waterPercent: 93.8,
     allergens: [],
     aliases: ['apple cider vinegar'],
+    otherNames: { german: ['Apfelessig'], french: ['vinaigre de cidre'] },
     loosely: ['vinegar'],
     weights: [
       { form: null, method: 'poured', amount: 1, unit: 'cup', grams: 239, source: 'SR 02048' },
@@ -56,6 +61,7 @@ export const LIQUIDS_AND_CHOCOLATE: readonly Ingredient[] = [
     waterPercent: 99.4,
     allergens: [],
     aliases: ['coffee'],
+    otherNames: { german: ['Kaffee', 'starker Kaffee'], french: ['café', 'café fort'] },
     weights: [
       { form: null, method: 'poured', amount: 1, unit: 'cup', grams: 237, source: 'SR 14209' },
     ],

@@ -9,14 +9,26 @@ export const MORE_FLAVOURS: readonly Ingredient[] = [
     ['powder', 'flavour', 8],
     ['spooned', 'tsp', 1.7, 'SR 02022'],
     ['mace'],
+    [],
+    { german: ['Macis', 'Muskatblüte'], french: ['macis'] },
   ),
-  row('cumin-ground', 'Ground cumin', ['powder', 'flavour', 8], ['spooned', 'tsp', 2.1], ['cumin']),
+  row(
+    'cumin-ground',
+    'Ground cumin',
+    ['powder', 'flavour', 8],
+    ['spooned', 'tsp', 2.1],
+    ['cumin'],
+    [],
+    { german: ['Kreuzkümmel', 'Cumin'], french: ['cumin', 'cumin moulu'] },
+  ),
   row(
     'coriander-ground',
     'Ground coriander',
     ['powder', 'flavour', 9],
     ['spooned', 'tsp', 1.8],
     ['coriander powder'],
+    [],
+    { german: ['gemahlener Koriander'], french: ['coriandre moulue', 'coriandre en poudre'] },
   ),
   row(
     'pumpkin-spice',
@@ -24,13 +36,17 @@ export const MORE_FLAVOURS: readonly Ingredient[] = [
     ['powder', 'flavour', 8],
     ['spooned', 'tsp', 1.7, 'SR 02035'],
     ['pumpkin spice'],
+    [],
+    { german: ['Kürbisgewürz'], french: ['épices à tarte à la citrouille'] },
   ),
   row(
     'mixed-spice',
     'Mixed spice',
     ['powder', 'flavour', 9],
     ['spooned', 'tsp', 1.9],
-    ['lebkuchen spice', 'gingerbread spice', 'speculoos spice'],
+    ['lebkuchen spice', 'speculoos spice'],
+    [],
+    { german: ['Mischgewürz'], french: ["mélange d'épices"] },
   ),
   row(
     'paprika',
@@ -38,6 +54,8 @@ export const MORE_FLAVOURS: readonly Ingredient[] = [
     ['powder', 'flavour', 11],
     ['spooned', 'tsp', 2.3, 'SR 02028'],
     ['sweet paprika'],
+    [],
+    { german: ['Paprikapulver'], french: ['paprika'] },
   ),
   row(
     'almond-extract',
@@ -45,6 +63,11 @@ export const MORE_FLAVOURS: readonly Ingredient[] = [
     ['liquid', 'flavour', 55],
     ['poured', 'tsp', 4.2],
     ['almond essence'],
+    [],
+    {
+      german: ['Mandelaroma', 'Mandelextrakt'],
+      french: ["extrait d'amande amère", 'arôme amande amère', "extrait d'amande"],
+    },
   ),
   row(
     'peppermint-extract',
@@ -52,6 +75,8 @@ export const MORE_FLAVOURS: readonly Ingredient[] = [
     ['liquid', 'flavour', 40],
     ['poured', 'tsp', 4.2],
     ['peppermint essence', 'mint extract'],
+    [],
+    { german: ['Pfefferminzaroma'], french: ['extrait de menthe poivrée', 'extrait de menthe'] },
   ),
   row(
     'vanilla-paste',
@@ -59,14 +84,26 @@ export const MORE_FLAVOURS: readonly Ingredient[] = [
     ['syrup', 'flavour', 30],
     ['poured', 'tsp', 6],
     ['vanilla paste'],
+    [],
+    { german: ['Vanillepaste'], french: ['pâte de vanille'] },
   ),
-  row('rose-water', 'Rose water', ['liquid', 'flavour', 99], ['poured', 'tsp', 4.9], ['rosewater']),
+  row(
+    'rose-water',
+    'Rose water',
+    ['liquid', 'flavour', 99],
+    ['poured', 'tsp', 4.9],
+    ['rosewater'],
+    [],
+    { german: ['Rosenwasser'], french: ['eau de rose'] },
+  ),
   row(
     'orange-flower-water',
     'Orange flower water',
     ['liquid', 'flavour', 99],
     ['poured', 'tsp', 4.9],
     ['orange blossom water'],
+    [],
+    { german: ['Orangenblütenwasser'], french: ["eau de fleur d'oranger", "fleur d'oranger"] },
   ),
   row(
     'rum',
@@ -84,6 +121,11 @@ export const MORE_FLAVOURS: readonly Ingredient[] = [
       'vodka',
       'kirsch',
     ],
+    [],
+    {
+      german: ['Rum', 'Kirschwasser', 'Weinbrand'],
+      french: ['rhum', 'cognac', 'kirsch', 'whisky'],
+    },
   ),
   row(
     'liqueur',
@@ -91,6 +133,8 @@ export const MORE_FLAVOURS: readonly Ingredient[] = [
     ['liquid', 'liquid', 45],
     ['poured', 'cup', 250],
     ['orange liqueur', 'coffee liqueur', 'almond liqueur'],
+    [],
+    { german: ['Likör', 'Orangenlikör', 'Eierlikör'], french: ['liqueur', "liqueur d'orange"] },
   ),
   row(
     'wine-white',
@@ -98,6 +142,8 @@ export const MORE_FLAVOURS: readonly Ingredient[] = [
     ['liquid', 'liquid', 87],
     ['poured', 'cup', 235, 'SR 14106'],
     ['dry white wine', 'sparkling wine'],
+    [],
+    { german: ['Weißwein'], french: ['vin blanc'] },
   ),
   row(
     'wine-red',
@@ -105,6 +151,8 @@ export const MORE_FLAVOURS: readonly Ingredient[] = [
     ['liquid', 'liquid', 86],
     ['poured', 'cup', 235, 'SR 14096'],
     ['dry red wine', 'port wine'],
+    [],
+    { german: ['Rotwein'], french: ['vin rouge'] },
   ),
   row(
     'beer',
@@ -113,6 +161,7 @@ export const MORE_FLAVOURS: readonly Ingredient[] = [
     ['poured', 'cup', 238, 'SR 14003'],
     ['ale', 'stout', 'lager'],
     ['barley'],
+    { german: ['Bier'], french: ['bière'] },
   ),
   row(
     'vinegar-white',
@@ -120,6 +169,11 @@ export const MORE_FLAVOURS: readonly Ingredient[] = [
     ['liquid', 'liquid', 95],
     ['poured', 'cup', 239, 'SR 02053'],
     ['distilled vinegar', 'white wine vinegar'],
+    [],
+    {
+      german: ['Essig', 'Weißweinessig', 'Branntweinessig'],
+      french: ['vinaigre', 'vinaigre blanc', 'vinaigre de vin blanc'],
+    },
   ),
   row(
     'sourdough-starter',
@@ -128,5 +182,9 @@ export const MORE_FLAVOURS: readonly Ingredient[] = [
     ['pressed', 'cup', 240],
     ['active sourdough starter', 'levain', 'ripe sourdough starter', 'sourdough discard'],
     ['wheat'],
+    {
+      german: ['Sauerteig', 'Sauerteigansatz', 'Anstellgut'],
+      french: ['levain', 'levain liquide', 'levain dur'],
+    },
   ),
 ];

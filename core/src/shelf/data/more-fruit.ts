@@ -9,6 +9,8 @@ export const MORE_FRUIT: readonly Ingredient[] = [
     ['chunk', 'inclusion', 91],
     ['level', 'cup', 152, 'SR 09316'],
     ['fresh strawberries', 'sliced strawberries'],
+    [],
+    { german: ['Erdbeeren'], french: ['fraises'] },
   ),
   row(
     'blackberries',
@@ -16,6 +18,8 @@ export const MORE_FRUIT: readonly Ingredient[] = [
     ['chunk', 'inclusion', 88],
     ['level', 'cup', 144, 'SR 09042'],
     ['fresh blackberries', 'brambles'],
+    [],
+    { german: ['Brombeeren'], french: ['mûres'] },
   ),
   row(
     'cranberries-fresh',
@@ -23,6 +27,11 @@ export const MORE_FRUIT: readonly Ingredient[] = [
     ['chunk', 'inclusion', 87],
     ['level', 'cup', 100, 'SR 09078'],
     ['frozen cranberries', 'whole cranberries'],
+    [],
+    {
+      german: ['frische Cranberries', 'Preiselbeeren'],
+      french: ['canneberges', 'cranberries fraîches'],
+    },
   ),
   row(
     'cherries-sweet',
@@ -30,6 +39,8 @@ export const MORE_FRUIT: readonly Ingredient[] = [
     ['chunk', 'inclusion', 82],
     ['level', 'cup', 154, 'SR 09070'],
     ['pitted cherries', 'cherries', 'fresh cherries'],
+    [],
+    { german: ['Kirschen', 'Süßkirschen'], french: ['cerises'] },
   ),
   row(
     'cherries-dried',
@@ -37,6 +48,8 @@ export const MORE_FRUIT: readonly Ingredient[] = [
     ['chunk', 'inclusion', 18],
     ['level', 'cup', 140],
     ['dried sour cherries', 'dried tart cherries'],
+    [],
+    { german: ['getrocknete Kirschen'], french: ['cerises séchées'] },
   ),
   row(
     'peaches',
@@ -44,6 +57,8 @@ export const MORE_FRUIT: readonly Ingredient[] = [
     ['chunk', 'inclusion', 89],
     ['level', 'cup', 154, 'SR 09236'],
     ['sliced peaches', 'chopped peaches', 'peach'],
+    [],
+    { german: ['Pfirsiche', 'Pfirsich'], french: ['pêches'] },
   ),
   row(
     'rhubarb',
@@ -51,6 +66,8 @@ export const MORE_FRUIT: readonly Ingredient[] = [
     ['chunk', 'inclusion', 94],
     ['level', 'cup', 122, 'SR 09307'],
     ['chopped rhubarb', 'diced rhubarb'],
+    [],
+    { german: ['Rhabarber'], french: ['rhubarbe'] },
   ),
   row(
     'pineapple-crushed',
@@ -58,6 +75,8 @@ export const MORE_FRUIT: readonly Ingredient[] = [
     ['chunk', 'inclusion', 84],
     ['level', 'cup', 246],
     ['canned crushed pineapple', 'tinned crushed pineapple'],
+    [],
+    { german: ['zerkleinerte Ananas'], french: ['ananas broyé'] },
   ),
   row(
     'prunes',
@@ -65,6 +84,8 @@ export const MORE_FRUIT: readonly Ingredient[] = [
     ['chunk', 'inclusion', 31],
     ['level', 'cup', 174, 'SR 09291'],
     ['dried plums', 'pitted prunes'],
+    [],
+    { german: ['Backpflaumen', 'Trockenpflaumen'], french: ['pruneaux'] },
   ),
   row(
     'figs-dried',
@@ -72,6 +93,8 @@ export const MORE_FRUIT: readonly Ingredient[] = [
     ['chunk', 'inclusion', 30],
     ['level', 'cup', 149, 'SR 09094'],
     ['chopped dried figs'],
+    [],
+    { german: ['getrocknete Feigen'], french: ['figues sèches'] },
   ),
   row(
     'peel-candied',
@@ -79,6 +102,11 @@ export const MORE_FRUIT: readonly Ingredient[] = [
     ['chunk', 'inclusion', 17],
     ['level', 'cup', 150],
     ['mixed peel', 'candied orange peel', 'candied citrus peel', 'candied lemon peel'],
+    [],
+    {
+      german: ['Orangeat', 'Zitronat'],
+      french: ['écorces confites', "écorces d'orange confites", 'fruits confits'],
+    },
   ),
   row(
     'ginger-crystallized',
@@ -86,6 +114,8 @@ export const MORE_FRUIT: readonly Ingredient[] = [
     ['chunk', 'inclusion', 12],
     ['level', 'cup', 160],
     ['candied ginger', 'crystallised ginger', 'stem ginger'],
+    [],
+    { german: ['kandierter Ingwer'], french: ['gingembre confit'] },
   ),
   row(
     'juice-lime',
@@ -93,6 +123,8 @@ export const MORE_FRUIT: readonly Ingredient[] = [
     ['liquid', 'liquid', 91],
     ['poured', 'cup', 242, 'SR 09160'],
     ['fresh lime juice', 'juice of lime'],
+    [],
+    { german: ['Limettensaft'], french: ['jus de citron vert'] },
   ),
   row(
     'zucchini',
@@ -100,6 +132,8 @@ export const MORE_FRUIT: readonly Ingredient[] = [
     ['chunk', 'inclusion', 95],
     ['level', 'cup', 124, 'SR 11477'],
     ['grated zucchini', 'shredded zucchini', 'courgette', 'courgettes', 'grated courgette'],
+    [],
+    { german: ['Zucchini'], french: ['courgette', 'courgettes'] },
   ),
   row(
     'sweet-potato-mashed',
@@ -107,6 +141,11 @@ export const MORE_FRUIT: readonly Ingredient[] = [
     ['paste', 'inclusion', 80],
     ['pressed', 'cup', 328, 'SR 11510'],
     ['sweet potato puree', 'cooked sweet potato', 'sweet potato'],
+    [],
+    {
+      german: ['Süßkartoffelpüree', 'Süßkartoffel'],
+      french: ['purée de patate douce', 'patate douce'],
+    },
   ),
   row(
     'potato-mashed',
@@ -114,6 +153,8 @@ export const MORE_FRUIT: readonly Ingredient[] = [
     ['paste', 'inclusion', 77],
     ['pressed', 'cup', 210, 'SR 11657'],
     ['cooked potato', 'mashed potatoes'],
+    [],
+    { german: ['Kartoffelpüree', 'gekochte Kartoffeln'], french: ['purée de pommes de terre'] },
   ),
   row(
     'fruit-mixed-dried',
@@ -121,5 +162,10 @@ export const MORE_FRUIT: readonly Ingredient[] = [
     ['chunk', 'inclusion', 20],
     ['level', 'cup', 150],
     ['dried mixed fruit', 'mixed fruit'],
+    [],
+    {
+      german: ['Trockenobst', 'Trockenfrüchte'],
+      french: ['fruits secs mélangés', 'mélange de fruits secs'],
+    },
   ),
 ];

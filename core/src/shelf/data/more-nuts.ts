@@ -10,6 +10,7 @@ export const MORE_NUTS: readonly Ingredient[] = [
     ['level', 'cup', 137, 'SR 12585'],
     ['cashew nuts', 'chopped cashews'],
     ['tree nuts'],
+    { german: ['Cashewkerne', 'Cashews', 'Cashewnüsse'], french: ['noix de cajou'] },
   ),
   row(
     'peanuts',
@@ -18,6 +19,7 @@ export const MORE_NUTS: readonly Ingredient[] = [
     ['level', 'cup', 146, 'SR 16090'],
     ['roasted peanuts', 'chopped peanuts', 'groundnuts'],
     ['peanuts'],
+    { german: ['Erdnüsse'], french: ['cacahuètes', 'arachides'] },
   ),
   row(
     'macadamias',
@@ -26,6 +28,7 @@ export const MORE_NUTS: readonly Ingredient[] = [
     ['level', 'cup', 134, 'SR 12131'],
     ['macadamia nuts', 'chopped macadamias'],
     ['tree nuts'],
+    { german: ['Macadamianüsse'], french: ['noix de macadamia'] },
   ),
   row(
     'cashew-butter',
@@ -34,14 +37,25 @@ export const MORE_NUTS: readonly Ingredient[] = [
     ['pressed', 'cup', 256, 'SR 12088'],
     [],
     ['tree nuts'],
+    { german: ['Cashewmus'], french: ['purée de noix de cajou'] },
   ),
-  row('seeds-chia', 'Chia seeds', ['granular', 'inclusion', 6], ['level', 'cup', 165], ['chia']),
+  row(
+    'seeds-chia',
+    'Chia seeds',
+    ['granular', 'inclusion', 6],
+    ['level', 'cup', 165],
+    ['chia'],
+    [],
+    { german: ['Chiasamen'], french: ['graines de chia'] },
+  ),
   row(
     'seeds-hemp',
     'Hemp seeds',
     ['granular', 'inclusion', 5],
     ['level', 'cup', 160, 'SR 12012'],
     ['hemp hearts', 'shelled hemp seeds'],
+    [],
+    { german: ['Hanfsamen'], french: ['graines de chanvre'] },
   ),
   row(
     'flax-meal',
@@ -49,6 +63,8 @@ export const MORE_NUTS: readonly Ingredient[] = [
     ['powder', 'inclusion', 7],
     ['spooned', 'cup', 105],
     ['flax meal', 'flaxseed meal', 'ground flax seeds', 'ground linseed'],
+    [],
+    { german: ['geschrotete Leinsamen', 'Leinmehl'], french: ['graines de lin moulues'] },
   ),
   row(
     'coconut-desiccated',
@@ -56,6 +72,8 @@ export const MORE_NUTS: readonly Ingredient[] = [
     ['chunk', 'inclusion', 3],
     ['level', 'cup', 85],
     ['unsweetened shredded coconut', 'dessicated coconut', 'unsweetened coconut'],
+    [],
+    { german: ['Kokosraspel', 'Kokosraspeln'], french: ['noix de coco râpée', 'coco râpée'] },
   ),
   row(
     'coconut-flakes',
@@ -63,6 +81,8 @@ export const MORE_NUTS: readonly Ingredient[] = [
     ['chunk', 'inclusion', 3],
     ['level', 'cup', 60],
     ['flaked coconut', 'large coconut flakes'],
+    [],
+    { german: ['Kokoschips', 'Kokosflocken'], french: ['copeaux de noix de coco'] },
   ),
   row(
     'chocolate-dark',
@@ -77,6 +97,24 @@ export const MORE_NUTS: readonly Ingredient[] = [
       'semi-sweet chocolate',
     ],
     ['soy'],
+    {
+      german: [
+        'Zartbitterschokolade',
+        'Bitterschokolade',
+        'dunkle Schokolade',
+        'Zartbitterkuvertüre',
+        'Kuvertüre',
+        'Schokolade',
+        'Blockschokolade',
+      ],
+      french: [
+        'chocolat noir',
+        'chocolat',
+        'chocolat pâtissier',
+        'chocolat à pâtisserie',
+        'chocolat de couverture',
+      ],
+    },
   ),
   row(
     'chocolate-milk',
@@ -85,6 +123,7 @@ export const MORE_NUTS: readonly Ingredient[] = [
     ['level', 'cup', 168, 'SR 19120'],
     ['milk chocolate chips', 'chopped milk chocolate'],
     ['milk', 'soy'],
+    { german: ['Vollmilchschokolade', 'Vollmilchkuvertüre'], french: ['chocolat au lait'] },
   ),
   row(
     'chocolate-white',
@@ -93,14 +132,25 @@ export const MORE_NUTS: readonly Ingredient[] = [
     ['level', 'cup', 170, 'SR 19087'],
     ['white chocolate chips', 'chopped white chocolate'],
     ['milk', 'soy'],
+    { german: ['weiße Schokolade', 'weiße Kuvertüre'], french: ['chocolat blanc'] },
   ),
-  row('cocoa-nibs', 'Cocoa nibs', ['chunk', 'inclusion', 2], ['level', 'cup', 120], ['cacao nibs']),
+  row(
+    'cocoa-nibs',
+    'Cocoa nibs',
+    ['chunk', 'inclusion', 2],
+    ['level', 'cup', 120],
+    ['cacao nibs'],
+    [],
+    { german: ['Kakaonibs'], french: ['éclats de cacao', 'éclats de fèves de cacao'] },
+  ),
   row(
     'cocoa-butter',
     'Cocoa butter',
     ['solid-fat', 'fat', 0],
     ['pressed', 'cup', 218, 'SR 04501'],
     ['cacao butter'],
+    [],
+    { german: ['Kakaobutter'], french: ['beurre de cacao'] },
   ),
   row(
     'coffee-instant',
@@ -113,5 +163,10 @@ export const MORE_NUTS: readonly Ingredient[] = [
       'espresso powder',
       'instant coffee granules',
     ],
+    [],
+    {
+      german: ['Instantkaffee', 'Espressopulver', 'Kaffeepulver', 'lösliches Kaffeepulver'],
+      french: ['café soluble', 'café instantané'],
+    },
   ),
 ];

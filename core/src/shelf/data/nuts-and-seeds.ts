@@ -38,6 +38,7 @@ export const NUTS_AND_SEEDS: readonly Ingredient[] = [
     waterPercent: 3.5,
     allergens: ['tree nuts'],
     aliases: [],
+    otherNames: { german: ['Pekannüsse', 'Pekannuss'] },
     weights: [
       { form: 'halves', method: 'level', amount: 1, unit: 'cup', grams: 99, source: 'SR 12142' },
       { form: 'chopped', method: 'level', amount: 1, unit: 'cup', grams: 109, source: 'SR 12142' },
@@ -102,6 +103,7 @@ export const NUTS_AND_SEEDS: readonly Ingredient[] = [
     waterPercent: 4.7,
     allergens: [],
     aliases: ['sunflower kernels'],
+    otherNames: { french: ['graines de tournesol'] },
     weights: [
       { form: null, method: 'level', amount: 1, unit: 'cup', grams: 140, source: 'SR 12036' },
     ],
@@ -114,6 +116,7 @@ export const NUTS_AND_SEEDS: readonly Ingredient[] = [
     waterPercent: 5.2,
     allergens: [],
     aliases: ['pepitas'],
+    otherNames: { french: ['graines de courge'] },
     weights: [
       { form: null, method: 'level', amount: 1, unit: 'cup', grams: 129, source: 'SR 12014' },
     ],
@@ -152,6 +155,7 @@ export const NUTS_AND_SEEDS: readonly Ingredient[] = [
     waterPercent: 12.6,
     allergens: [],
     aliases: ['shredded coconut'],
+    otherNames: { german: ['gesüßte Kokosraspel'], french: ['noix de coco râpée sucrée'] },
     weights: [
       { form: null, method: 'level', amount: 1, unit: 'cup', grams: 93, source: 'SR 12179' },
     ],

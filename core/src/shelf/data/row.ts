@@ -3,6 +3,7 @@ import {
   type Ingredient,
   type IngredientClass,
   type Method,
+  type OtherNames,
   type Role,
   type WeightUnit,
 } from '../../catalogue/index.js';
@@ -18,6 +19,7 @@ export const row = (
   [method, unit, grams, source = ESTIMATE]: RowWeight,
   aliases: readonly string[] = [],
   allergens: readonly string[] = [],
+  otherNames: OtherNames = {},
 ): Ingredient => ({
   id,
   name,
@@ -26,5 +28,6 @@ export const row = (
   waterPercent,
   allergens,
   aliases,
+  otherNames,
   weights: [{ form: null, method, amount: 1, unit, grams, source }],
 });

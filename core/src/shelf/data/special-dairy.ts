@@ -10,6 +10,7 @@ export const SPECIAL_DAIRY: readonly Ingredient[] = [
     ['pressed', 'cup', 235],
     ['creme fraiche'],
     ['milk'],
+    { german: ['Crème fraîche', 'Schmand'], french: ['crème fraîche épaisse', 'crème épaisse'] },
   ),
   row(
     'mascarpone',
@@ -18,6 +19,7 @@ export const SPECIAL_DAIRY: readonly Ingredient[] = [
     ['pressed', 'cup', 235],
     ['mascarpone cheese'],
     ['milk'],
+    { german: ['Mascarpone'], french: ['mascarpone'] },
   ),
   row(
     'quark',
@@ -26,6 +28,10 @@ export const SPECIAL_DAIRY: readonly Ingredient[] = [
     ['pressed', 'cup', 245],
     ['curd cheese', 'low-fat quark'],
     ['milk'],
+    {
+      german: ['Quark', 'Magerquark', 'Topfen', 'Speisequark'],
+      french: ['fromage blanc', 'faisselle'],
+    },
   ),
   row(
     'paneer',
@@ -34,6 +40,7 @@ export const SPECIAL_DAIRY: readonly Ingredient[] = [
     ['level', 'cup', 130],
     ['grated paneer', 'crumbled paneer'],
     ['milk'],
+    { german: ['Paneer'], french: ['paneer'] },
   ),
   row(
     'milk-powder-whole',
@@ -42,6 +49,10 @@ export const SPECIAL_DAIRY: readonly Ingredient[] = [
     ['spooned', 'cup', 128, 'SR 01090'],
     ['full cream milk powder', 'whole dry milk'],
     ['milk'],
+    {
+      german: ['Milchpulver', 'Vollmilchpulver'],
+      french: ['lait en poudre', 'lait entier en poudre'],
+    },
   ),
   row(
     'malted-milk-powder',
@@ -50,6 +61,7 @@ export const SPECIAL_DAIRY: readonly Ingredient[] = [
     ['spooned', 'cup', 110],
     ['malted milk'],
     ['milk', 'barley', 'wheat'],
+    { german: ['Malzmilchpulver'], french: ['lait malté en poudre'] },
   ),
   row(
     'milk-oat',
@@ -58,6 +70,7 @@ export const SPECIAL_DAIRY: readonly Ingredient[] = [
     ['poured', 'cup', 242],
     ['oat drink'],
     ['oats'],
+    { german: ['Hafermilch', 'Haferdrink'], french: ["lait d'avoine", "boisson à l'avoine"] },
   ),
   row(
     'milk-almond',
@@ -66,6 +79,7 @@ export const SPECIAL_DAIRY: readonly Ingredient[] = [
     ['poured', 'cup', 240],
     ['almond drink'],
     ['tree nuts'],
+    { german: ['Mandelmilch', 'Mandeldrink'], french: ["lait d'amande", "lait d'amandes"] },
   ),
   row(
     'coconut-cream',
@@ -73,6 +87,8 @@ export const SPECIAL_DAIRY: readonly Ingredient[] = [
     ['liquid', 'liquid', 54],
     ['poured', 'cup', 240, 'SR 12115'],
     ['unsweetened coconut cream'],
+    [],
+    { german: ['Kokoscreme', 'Kokossahne'], french: ['crème de coco'] },
   ),
   row(
     'butter-plant',
@@ -80,5 +96,7 @@ export const SPECIAL_DAIRY: readonly Ingredient[] = [
     ['solid-fat', 'fat', 16],
     ['pressed', 'cup', 225],
     ['vegan butter', 'dairy-free butter', 'vegan block', 'plant-based butter'],
+    [],
+    { german: ['vegane Butter', 'Pflanzenbutter'], french: ['beurre végétal', 'beurre végan'] },
   ),
 ];

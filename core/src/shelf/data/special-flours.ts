@@ -10,6 +10,7 @@ export const SPECIAL_FLOURS: readonly Ingredient[] = [
     ['spooned', 'cup', 120],
     ['white spelt flour', 'light spelt flour'],
     ['wheat'],
+    { french: ["farine d'épeautre"] },
   ),
   row(
     'flour-wheat-pastry',
@@ -18,6 +19,7 @@ export const SPECIAL_FLOURS: readonly Ingredient[] = [
     ['spooned', 'cup', 112],
     ['soft pastry flour'],
     ['wheat'],
+    { german: ['Gebäckmehl'], french: ['farine à pâtisserie'] },
   ),
   row(
     'flour-wheat-00',
@@ -26,6 +28,7 @@ export const SPECIAL_FLOURS: readonly Ingredient[] = [
     ['spooned', 'cup', 120],
     ['tipo 00 flour', 'double zero flour', 'doppio zero flour'],
     ['wheat'],
+    { german: ['Pizzamehl'], french: ['farine type 00'] },
   ),
   row(
     'flour-wheat-whole-pastry',
@@ -34,6 +37,7 @@ export const SPECIAL_FLOURS: readonly Ingredient[] = [
     ['spooned', 'cup', 110],
     ['wholemeal pastry flour'],
     ['wheat'],
+    { german: ['feines Vollkornmehl'], french: ['farine complète fine'] },
   ),
   row(
     'flour-gluten-free',
@@ -47,6 +51,8 @@ export const SPECIAL_FLOURS: readonly Ingredient[] = [
       'gluten-free blend',
       'gluten free flour blend',
     ],
+    [],
+    { german: ['glutenfreies Mehl', 'glutenfreie Mehlmischung'], french: ['farine sans gluten'] },
   ),
   row(
     'flour-coconut',
@@ -54,6 +60,8 @@ export const SPECIAL_FLOURS: readonly Ingredient[] = [
     ['powder', 'flour', 8],
     ['spooned', 'cup', 112],
     ['coconut meal'],
+    [],
+    { german: ['Kokosmehl'], french: ['farine de coco', 'farine de noix de coco'] },
   ),
   row(
     'starch-tapioca',
@@ -61,6 +69,11 @@ export const SPECIAL_FLOURS: readonly Ingredient[] = [
     ['powder', 'thickener', 11],
     ['spooned', 'cup', 120],
     ['tapioca flour', 'cassava starch', 'manioc starch'],
+    [],
+    {
+      german: ['Tapiokastärke', 'Tapiokamehl'],
+      french: ['fécule de tapioca', 'amidon de tapioca'],
+    },
   ),
   row(
     'starch-potato',
@@ -68,6 +81,8 @@ export const SPECIAL_FLOURS: readonly Ingredient[] = [
     ['powder', 'thickener', 12],
     ['spooned', 'cup', 165],
     ['potato starch flour', 'farina potato starch'],
+    [],
+    { german: ['Kartoffelstärke'], french: ['fécule', 'fécule de pomme de terre'] },
   ),
   row(
     'arrowroot',
@@ -75,6 +90,8 @@ export const SPECIAL_FLOURS: readonly Ingredient[] = [
     ['powder', 'thickener', 11],
     ['spooned', 'cup', 128, 'SR 20003'],
     ['arrowroot powder', 'arrowroot starch', 'arrowroot flour'],
+    [],
+    { german: ['Pfeilwurzelmehl'], french: ["fécule d'arrow-root", 'arrow-root'] },
   ),
   row(
     'flour-rice-sweet',
@@ -82,6 +99,8 @@ export const SPECIAL_FLOURS: readonly Ingredient[] = [
     ['powder', 'flour', 11],
     ['spooned', 'cup', 155],
     ['glutinous rice flour', 'mochiko flour'],
+    [],
+    { german: ['Klebreismehl'], french: ['farine de riz gluant'] },
   ),
   row(
     'flour-sorghum',
@@ -89,14 +108,26 @@ export const SPECIAL_FLOURS: readonly Ingredient[] = [
     ['powder', 'flour', 10],
     ['spooned', 'cup', 121, 'SR 20648'],
     ['jowar flour'],
+    [],
+    { german: ['Sorghummehl'], french: ['farine de sorgho'] },
   ),
-  row('flour-teff', 'Teff flour', ['powder', 'flour', 9], ['spooned', 'cup', 150], ['teff meal']),
+  row(
+    'flour-teff',
+    'Teff flour',
+    ['powder', 'flour', 9],
+    ['spooned', 'cup', 150],
+    ['teff meal'],
+    [],
+    { german: ['Teffmehl'], french: ['farine de teff'] },
+  ),
   row(
     'masa-harina',
     'Masa harina',
     ['powder', 'flour', 9],
     ['spooned', 'cup', 114, 'SR 20317'],
     ['masa flour', 'corn masa flour'],
+    [],
+    { german: ['Masa Harina'], french: ['masa harina'] },
   ),
   row(
     'wheat-gluten',
@@ -105,6 +136,7 @@ export const SPECIAL_FLOURS: readonly Ingredient[] = [
     ['spooned', 'cup', 120],
     ['gluten flour', 'vital gluten'],
     ['wheat'],
+    { german: ['Weizengluten'], french: ['gluten de blé'] },
   ),
   row(
     'oats-steel-cut',
@@ -113,6 +145,7 @@ export const SPECIAL_FLOURS: readonly Ingredient[] = [
     ['level', 'cup', 165],
     ['pinhead oats', 'irish oats', 'steel cut oats'],
     ['oats'],
+    { german: ['Hafergrütze'], french: ['avoine coupée'] },
   ),
   row(
     'flour-hazelnut',
@@ -121,6 +154,10 @@ export const SPECIAL_FLOURS: readonly Ingredient[] = [
     ['spooned', 'cup', 100],
     ['ground hazelnuts', 'hazelnut meal'],
     ['tree nuts'],
+    {
+      german: ['gemahlene Haselnüsse'],
+      french: ['poudre de noisettes', 'poudre de noisette', 'noisettes en poudre'],
+    },
   ),
   row(
     'breadcrumbs-fresh',
@@ -129,6 +166,7 @@ export const SPECIAL_FLOURS: readonly Ingredient[] = [
     ['level', 'cup', 45, 'SR 18069'],
     ['fresh bread crumbs', 'soft breadcrumbs', 'soft bread crumbs'],
     ['wheat'],
+    { german: ['frische Semmelbrösel'], french: ['mie de pain'] },
   ),
   row(
     'crumbs-biscuit',
@@ -137,6 +175,10 @@ export const SPECIAL_FLOURS: readonly Ingredient[] = [
     ['level', 'cup', 100],
     ['cookie crumbs', 'digestive biscuit crumbs', 'graham cracker crumbs', 'wafer crumbs'],
     ['wheat'],
+    {
+      german: ['Keksbrösel', 'Kekskrümel'],
+      french: ['biscuits écrasés', 'chapelure de biscuits', 'biscuits émiettés'],
+    },
   ),
   row(
     'custard-powder',
@@ -144,6 +186,11 @@ export const SPECIAL_FLOURS: readonly Ingredient[] = [
     ['powder', 'thickener', 8],
     ['spooned', 'cup', 128],
     ['vanilla custard powder'],
+    [],
+    {
+      german: ['Vanillepuddingpulver', 'Puddingpulver'],
+      french: ['poudre à crème', 'poudre à flan'],
+    },
   ),
   row(
     'meringue-powder',
@@ -152,6 +199,7 @@ export const SPECIAL_FLOURS: readonly Ingredient[] = [
     ['spooned', 'tbsp', 9],
     ['dried egg white powder', 'egg white powder'],
     ['egg'],
+    { german: ['Eiweißpulver'], french: ["blanc d'œuf en poudre"] },
   ),
   row(
     'xanthan-gum',
@@ -159,6 +207,8 @@ export const SPECIAL_FLOURS: readonly Ingredient[] = [
     ['powder', 'thickener', 10],
     ['spooned', 'tsp', 2.7],
     ['xanthan'],
+    [],
+    { german: ['Xanthan'], french: ['gomme de xanthane', 'xanthane'] },
   ),
   row(
     'psyllium-husk',
@@ -166,6 +216,8 @@ export const SPECIAL_FLOURS: readonly Ingredient[] = [
     ['chunk', 'thickener', 7],
     ['level', 'tbsp', 4.5],
     ['psyllium husks', 'whole psyllium husk'],
+    [],
+    { german: ['Flohsamenschalen'], french: ['téguments de psyllium', 'psyllium'] },
   ),
   row(
     'psyllium-powder',
@@ -173,6 +225,8 @@ export const SPECIAL_FLOURS: readonly Ingredient[] = [
     ['powder', 'thickener', 7],
     ['spooned', 'tbsp', 9],
     ['psyllium husk powder', 'ground psyllium'],
+    [],
+    { german: ['Flohsamenschalenpulver'], french: ['psyllium en poudre'] },
   ),
   row(
     'agar-powder',
@@ -180,5 +234,7 @@ export const SPECIAL_FLOURS: readonly Ingredient[] = [
     ['powder', 'thickener', 9],
     ['spooned', 'tsp', 2],
     ['agar agar', 'agar-agar powder', 'powdered agar'],
+    [],
+    { german: ['Agar-Agar', 'Agartine'], french: ['agar-agar', 'agar agar'] },
   ),
 ];

@@ -9,6 +9,8 @@ export const SPECIAL_SUGARS: readonly Ingredient[] = [
     ['granular', 'sugar', 1],
     ['level', 'cup', 210],
     ['demerara'],
+    [],
+    { german: ['Demerarazucker'], french: ['sucre demerara'] },
   ),
   row(
     'sugar-turbinado',
@@ -16,6 +18,8 @@ export const SPECIAL_SUGARS: readonly Ingredient[] = [
     ['granular', 'sugar', 1],
     ['level', 'cup', 200],
     ['raw sugar', 'turbinado'],
+    [],
+    { german: ['Rohrzucker', 'Rohrohrzucker'], french: ['sucre de canne', 'sucre blond'] },
   ),
   row(
     'sugar-coconut',
@@ -23,6 +27,8 @@ export const SPECIAL_SUGARS: readonly Ingredient[] = [
     ['granular', 'sugar', 2],
     ['level', 'cup', 170],
     ['coconut palm sugar', 'palm sugar'],
+    [],
+    { german: ['Kokosblütenzucker'], french: ['sucre de coco', 'sucre de fleur de coco'] },
   ),
   row(
     'jaggery',
@@ -30,6 +36,8 @@ export const SPECIAL_SUGARS: readonly Ingredient[] = [
     ['moist', 'sugar', 5],
     ['packed', 'cup', 200],
     ['gur', 'grated jaggery', 'powdered jaggery'],
+    [],
+    { german: ['Palmzucker'], french: ['sucre de palme', 'jaggery'] },
   ),
   row(
     'syrup-golden',
@@ -37,6 +45,8 @@ export const SPECIAL_SUGARS: readonly Ingredient[] = [
     ['syrup', 'sugar', 17],
     ['poured', 'cup', 340],
     ['light treacle', 'cane syrup'],
+    [],
+    { german: ['heller Sirup'], french: ['sirop doré'] },
   ),
   row(
     'syrup-agave',
@@ -44,6 +54,8 @@ export const SPECIAL_SUGARS: readonly Ingredient[] = [
     ['syrup', 'sugar', 23],
     ['poured', 'cup', 335],
     ['agave nectar', 'agave'],
+    [],
+    { german: ['Agavendicksaft', 'Agavensirup'], french: ["sirop d'agave"] },
   ),
   row(
     'syrup-rice',
@@ -51,6 +63,8 @@ export const SPECIAL_SUGARS: readonly Ingredient[] = [
     ['syrup', 'sugar', 20],
     ['poured', 'cup', 335],
     ['brown rice syrup', 'rice malt syrup'],
+    [],
+    { german: ['Reissirup'], french: ['sirop de riz'] },
   ),
   row(
     'malt-syrup',
@@ -59,6 +73,10 @@ export const SPECIAL_SUGARS: readonly Ingredient[] = [
     ['poured', 'cup', 340],
     ['barley malt syrup', 'malt extract', 'barley malt extract'],
     ['barley'],
+    {
+      german: ['Malzsirup', 'Malzextrakt', 'Gerstenmalz'],
+      french: ['sirop de malt', 'extrait de malt'],
+    },
   ),
   row(
     'jam',
@@ -73,6 +91,24 @@ export const SPECIAL_SUGARS: readonly Ingredient[] = [
       'fruit preserves',
       'fruit spread',
     ],
+    [],
+    {
+      german: [
+        'Marmelade',
+        'Konfitüre',
+        'Aprikosenmarmelade',
+        'Himbeermarmelade',
+        'Erdbeermarmelade',
+        'Johannisbeergelee',
+        'Aprikosenkonfitüre',
+      ],
+      french: [
+        'confiture',
+        "confiture d'abricots",
+        'confiture de framboises',
+        'confiture de fraises',
+      ],
+    },
   ),
   row(
     'marmalade',
@@ -80,6 +116,8 @@ export const SPECIAL_SUGARS: readonly Ingredient[] = [
     ['paste', 'sugar', 33],
     ['pressed', 'cup', 320, 'SR 19303'],
     ['orange marmalade'],
+    [],
+    { german: ['Orangenmarmelade'], french: ["marmelade d'oranges", "confiture d'oranges"] },
   ),
   row(
     'marshmallows-mini',
@@ -87,6 +125,8 @@ export const SPECIAL_SUGARS: readonly Ingredient[] = [
     ['chunk', 'sugar', 16],
     ['level', 'cup', 50, 'SR 19116'],
     ['miniature marshmallows', 'small marshmallows'],
+    [],
+    { german: ['Mini-Marshmallows'], french: ['mini guimauves'] },
   ),
   row(
     'dulce-de-leche',
@@ -95,5 +135,6 @@ export const SPECIAL_SUGARS: readonly Ingredient[] = [
     ['pressed', 'cup', 300],
     ['milk caramel spread'],
     ['milk'],
+    { german: ['Milchkaramell'], french: ['confiture de lait'] },
   ),
 ];

@@ -22,6 +22,7 @@ export const SPICES_AND_FLAVOURS: readonly Ingredient[] = [
     waterPercent: 1.3,
     allergens: [],
     aliases: ['baking chocolate'],
+    otherNames: { german: ['Kakaomasse'], french: ['pâte de cacao', 'chocolat non sucré'] },
     weights: [
       { form: 'grated', method: 'level', amount: 1, unit: 'cup', grams: 132, source: 'SR 19078' },
     ],
@@ -86,6 +87,7 @@ export const SPICES_AND_FLAVOURS: readonly Ingredient[] = [
     waterPercent: 9.9,
     allergens: [],
     aliases: ['cloves'],
+    otherNames: { french: ['clou de girofle moulu'] },
     weights: [
       { form: null, method: 'level', amount: 1, unit: 'tsp', grams: 2.1, source: 'SR 02011' },
       { form: null, method: 'level', amount: 1, unit: 'tbsp', grams: 6.5, source: 'SR 02011' },
@@ -112,6 +114,7 @@ export const SPICES_AND_FLAVOURS: readonly Ingredient[] = [
     waterPercent: 8.5,
     allergens: [],
     aliases: ['allspice'],
+    otherNames: { german: ['Piment'], french: ['piment de la Jamaïque', 'quatre-épices'] },
     weights: [
       { form: null, method: 'level', amount: 1, unit: 'tsp', grams: 1.9, source: 'SR 02001' },
       { form: null, method: 'level', amount: 1, unit: 'tbsp', grams: 6, source: 'SR 02001' },
@@ -125,6 +128,7 @@ export const SPICES_AND_FLAVOURS: readonly Ingredient[] = [
     waterPercent: 9.5,
     allergens: [],
     aliases: ['aniseed'],
+    otherNames: { german: ['Anis', 'Anissamen'], french: ["graines d'anis", 'anis vert'] },
     weights: [
       { form: null, method: 'level', amount: 1, unit: 'tsp', grams: 2.1, source: 'SR 02002' },
       { form: null, method: 'level', amount: 1, unit: 'tbsp', grams: 6.7, source: 'SR 02002' },
@@ -138,6 +142,7 @@ export const SPICES_AND_FLAVOURS: readonly Ingredient[] = [
     waterPercent: 9.9,
     allergens: [],
     aliases: ['caraway seeds'],
+    otherNames: { german: ['Kümmel'], french: ['graines de carvi', 'carvi'] },
     weights: [
       { form: null, method: 'level', amount: 1, unit: 'tsp', grams: 2.1, source: 'SR 02005' },
       { form: null, method: 'level', amount: 1, unit: 'tbsp', grams: 6.7, source: 'SR 02005' },
@@ -151,6 +156,7 @@ export const SPICES_AND_FLAVOURS: readonly Ingredient[] = [
     waterPercent: 8.8,
     allergens: [],
     aliases: ['fennel seeds'],
+    otherNames: { german: ['Fenchelsamen'], french: ['graines de fenouil'] },
     weights: [
       { form: null, method: 'level', amount: 1, unit: 'tsp', grams: 2, source: 'SR 02018' },
       { form: null, method: 'level', amount: 1, unit: 'tbsp', grams: 5.8, source: 'SR 02018' },
@@ -164,6 +170,7 @@ export const SPICES_AND_FLAVOURS: readonly Ingredient[] = [
     waterPercent: 12.5,
     allergens: [],
     aliases: ['black pepper', 'pepper'],
+    otherNames: { german: ['Pfeffer', 'schwarzer Pfeffer'], french: ['poivre', 'poivre noir'] },
     weights: [
       { form: null, method: 'level', amount: 1, unit: 'tsp', grams: 2.3, source: 'SR 02030' },
       { form: null, method: 'level', amount: 1, unit: 'tbsp', grams: 6.9, source: 'SR 02030' },
@@ -177,6 +184,7 @@ export const SPICES_AND_FLAVOURS: readonly Ingredient[] = [
     waterPercent: 12.9,
     allergens: [],
     aliases: ['turmeric'],
+    otherNames: { german: ['Kurkuma'], french: ['curcuma'] },
     weights: [
       { form: null, method: 'level', amount: 1, unit: 'tsp', grams: 3, source: 'SR 02043' },
       { form: null, method: 'level', amount: 1, unit: 'tbsp', grams: 9.4, source: 'SR 02043' },

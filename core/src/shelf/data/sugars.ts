@@ -93,6 +93,7 @@ export const SUGARS: readonly Ingredient[] = [
     waterPercent: 21.9,
     allergens: [],
     aliases: ['treacle', 'black treacle'],
+    otherNames: { german: ['Melasse'], french: ['mélasse'] },
     weights: [
       { form: null, method: 'poured', amount: 1, unit: 'cup', grams: 337, source: 'SR 19304' },
       { form: null, method: 'poured', amount: 1, unit: 'tbsp', grams: 20, source: 'SR 19304' },
@@ -119,6 +120,7 @@ export const SUGARS: readonly Ingredient[] = [
     waterPercent: 22.8,
     allergens: [],
     aliases: [],
+    otherNames: { german: ['heller Maissirup', 'Maissirup'], french: ['sirop de maïs'] },
     loosely: ['corn syrup', 'golden syrup', 'glucose syrup'],
     weights: [
       { form: null, method: 'poured', amount: 1, unit: 'cup', grams: 341, source: 'SR 19350' },
@@ -133,6 +135,7 @@ export const SUGARS: readonly Ingredient[] = [
     waterPercent: 22.7,
     allergens: [],
     aliases: [],
+    otherNames: { german: ['dunkler Maissirup'], french: ['sirop de maïs foncé'] },
     weights: [
       { form: null, method: 'poured', amount: 1, unit: 'cup', grams: 328, source: 'SR 19349' },
     ],

@@ -46,6 +46,7 @@ export const WHEAT_FLOURS: readonly Ingredient[] = [
       'strong bread flour',
       'bread-making flour',
     ],
+    otherNames: { french: ['farine de force', 'farine de gruau', 'farine à pain'] },
     weights: [
       { form: null, method: 'dipped', amount: 1, unit: 'cup', grams: 137, source: 'SR 20083' },
       { form: null, method: 'spooned', amount: 1, unit: 'cup', grams: 123, source: 'AH456' },
@@ -60,6 +61,7 @@ export const WHEAT_FLOURS: readonly Ingredient[] = [
     waterPercent: 12.5,
     allergens: ['wheat'],
     aliases: ['soft flour'],
+    otherNames: { german: ['Kuchenmehl'], french: ['farine à gâteau', 'farine pâtissière'] },
     weights: [
       { form: null, method: 'dipped', amount: 1, unit: 'cup', grams: 137, source: 'SR 20084' },
       { form: null, method: 'spooned', amount: 1, unit: 'cup', grams: 109, source: 'AH456' },
@@ -74,6 +76,10 @@ export const WHEAT_FLOURS: readonly Ingredient[] = [
     waterPercent: 10.6,
     allergens: ['wheat'],
     aliases: ['self-raising flour', 'self raising flour'],
+    otherNames: {
+      german: ['selbsttreibendes Mehl', 'Mehl mit Backpulver'],
+      french: ['farine avec levure incorporée', 'farine à gâteaux avec poudre levante'],
+    },
     weights: [
       { form: null, method: 'spooned', amount: 1, unit: 'cup', grams: 125, source: 'SR 20082' },
     ],

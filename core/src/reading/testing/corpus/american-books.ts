@@ -3,7 +3,7 @@ export const AMERICAN_BOOKS = String.raw`
 1 dozen eggs => 12 each egg-whole (large) count; assumed-kind
 half a dozen eggs => 6 each egg-whole (large) count; assumed-kind
 6 eggs, separated => 6 each egg-whole (large) count; assumed-kind
-3 cloves garlic, minced => 3 each ?; unknown-ingredient
+3 cloves garlic, minced => 3 each garlic count
 4 slices white bread => 4 each ?; unknown-ingredient
 2 Tbsp. honey => 2 tbsp honey poured
 1 c. butter => 1 cup butter pressed
@@ -121,12 +121,12 @@ dash nutmeg => 1 dash nutmeg level; nominal-size
 2 (8-oz.) pkgs. cream cheese, softened => 2 packet cream-cheese =453.6 g
 1 cup plus 2 Tbsp. cake flour, sifted => 1 1/8 cup flour-wheat-cake spooned; order-after
 ½ tsp. each ground cinnamon and ground ginger => 1/2 tsp cinnamon level; second-ingredient
-1 vanilla bean, split lengthwise => 1 each ?; unknown-ingredient
+1 vanilla bean, split lengthwise => 1 each vanilla-bean count
 3 extra-large egg yolks => 3 each egg-yolk (large) count; assumed-kind
 1½ cups (packed) dark brown sugar => 1 1/2 cup sugar-brown packed
 2 1/4-ounce packages active dry yeast => 2 packet yeast-active-dry (packet) =14.2 g
 1 sm. pkg. cream cheese => 1 packet cream-cheese
-1 lg. can pumpkin => 1 each ?; unknown-ingredient
+1 lg. can pumpkin => 1 each pumpkin-puree; assumed-kind
 1 1/2-ounce package yeast => 1 packet yeast-active-dry (packet) =14.2 g; kind-ambiguous
 2 14.5-oz cans coconut milk => 29 fl-oz milk-coconut-canned poured; ounce-read-as
 2-1/4 teaspoons active dry yeast => 2 1/4 tsp yeast-active-dry level

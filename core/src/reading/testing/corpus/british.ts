@@ -39,8 +39,8 @@ knob of butter => - - butter; no-amount
 50 g caster sugar + 1 tbsp for the top => 50 g sugar-granulated =50.0 g; extra
 2 eggs + 1 egg yolk, beaten => 2 each egg-whole (large) count; assumed-kind second-ingredient
 Zest of 2 lemons, juice of 1 => 2 each zest-lemon (of one fruit) count; nominal-size second-ingredient
-1 vanilla pod, split => 1 each ?; unknown-ingredient
-1 vanilla bean => 1 each ?; unknown-ingredient
+1 vanilla pod, split => 1 each vanilla-bean count
+1 vanilla bean => 1 each vanilla-bean count
 1 tsp vanilla bean paste => 1 tsp vanilla-paste poured
 100 ml neutral oil (sunflower or rapeseed) => 100 ml oil-vegetable poured
 225g cold butter, diced => 225 g butter =225.0 g
@@ -74,7 +74,7 @@ a little melted butter, for brushing => - - butter; no-amount
 85g mixed dried fruit => 85 g fruit-mixed-dried =85.0 g
 1 ripe pear, peeled and diced => 1 each pear (medium) count; assumed-kind
 200g polenta => 200 g cornmeal-degermed =200.0 g
-8 green cardamom pods, seeds ground => 8 each ?; unknown-ingredient
+8 green cardamom pods, seeds ground => 8 each cardamom-pods count
 1 tsp ground cardamom => 1 tsp cardamom-ground level
 20g sesame seeds, toasted => 20 g seeds-sesame =20.0 g
 `;

@@ -23,7 +23,7 @@ between 2 and 3 tablespoons milk => 2..3 tbsp milk-whole poured; assumed-kind
 eggs x 3 => 3 each egg-whole (large) count; assumed-kind
 Eggs - 3 => 3 each egg-whole (large) count; assumed-kind
 Flour 00 => - - flour-wheat-all-purpose; assumed-kind no-amount
-two onions, sliced => 2 each ?; unknown-ingredient
+two onions, sliced => 2 each onion
 1/2 cup (2 oz/60g) walnuts => 1/2 cup walnuts (halves) level =60.0 g
 600 ml bottle milk => 600 ml milk-whole poured; assumed-kind
 1 cup fine or medium cornmeal => 1 cup cornmeal-degermed level; kind-ambiguous

@@ -8,7 +8,7 @@ Two and a half cups of flour => 2 1/2 cup flour-wheat-all-purpose spooned; assum
 One teaspoonful of cream of tartar => 1 tsp cream-of-tartar level
 4 ounces (1 stick) unsalted butter, cut into pieces => 4 oz butter =113.4 g; ounce-read-as
 1 pint strawberries, hulled => 1 pint strawberries level
-1 bunch parsley => 1 each ?; unknown-ingredient
+1 bunch parsley => 1 each parsley-fresh
 8 tbsp. (1 stick) butter => 8 tbsp butter pressed
 1/3 cup buttermilk or soured milk => 1/3 cup buttermilk poured; alternative
 1 cup sugar, less 1 tablespoon => 1 cup sugar-granulated level; assumed-kind extra
@@ -99,8 +99,8 @@ a generous pinch of flaky salt => 1 pinch salt-coarse-light level x1.05; kind-am
 2 Tbs poppy seeds => 2 tbsp seeds-poppy level
 2 tsp caraway seeds, crushed => 2 tsp caraway-seed level
 1 tsp ground allspice => 1 tsp allspice level
-6 cardamom pods => 6 each ?; unknown-ingredient
-1 cinnamon stick => 1 each ?; unknown-ingredient
+6 cardamom pods => 6 each cardamom-pods count
+1 cinnamon stick => 1 each cinnamon-stick count
 2 1/2 cups (300g) strong white flour => 2 1/2 cup flour-wheat-bread spooned =300.0 g
 1 stick + 1 tbsp butter => 1 1/8 stick butter (stick) block
 2 sticks minus 1 tablespoon butter => 1 7/8 stick butter (stick) block
@@ -130,7 +130,7 @@ a saltspoon of ground ginger => 1/4 tsp ginger-ground level
 10oz/280g plain flour => 10 oz flour-wheat-all-purpose =280.0 g
 10 oz (300g) self raising flour => 10 oz flour-wheat-self-rising =300.0 g
 8oz butter => 8 oz butter =226.8 g; ounce-read-as
-2oz glace cherries => 2 oz ? =56.7 g; ounce-read-as unknown-ingredient
+2oz glace cherries => 2 oz glace-cherries =56.7 g; ounce-read-as
 1 heaped dessertspoon honey => 2 tsp honey poured x1.25; nominal-size
 2 level tsp baking powder => 2 tsp baking-powder level
 1 rounded tbsp golden syrup => 1 tbsp syrup-golden poured x1.15; nominal-size
@@ -220,7 +220,7 @@ flour 500g => 500 g flour-wheat-all-purpose =500.0 g; assumed-kind
 1kg bread flour => 1 kg flour-wheat-bread =1000.0 g
 1.5kg bread flour => 1 1/2 kg flour-wheat-bread =1500.0 g
 1,5 kg bread flour => 1 1/2 kg flour-wheat-bread =1500.0 g
-2 kg. potatoes => 2 kg ? =2000.0 g; unknown-ingredient
+2 kg. potatoes => 2 kg potato =2000.0 g
 1/2 kilo flour => 1/2 kg flour-wheat-all-purpose =500.0 g; assumed-kind
 10 ml vanilla extract => 10 ml vanilla-extract poured
 2 dl milk => 2 dl milk-whole poured; assumed-kind
@@ -289,7 +289,7 @@ about 3 1/2 to 4 cups bread flour => 3 1/2..4 cup flour-wheat-bread spooned
 zest from 1 lemon => 1 each zest-lemon (of one fruit) count; nominal-size
 1 tablespoon lemon juice (from 1/2 lemon) => 1 tbsp juice-lemon poured
 1 1/2 lb Granny apples, peeled => 1 1/2 lb ? =680.4 g; unknown-ingredient
-2/3 cup packed fresh basil leaves => 2/3 cup ?; unknown-ingredient
+2/3 cup packed fresh basil leaves => 2/3 cup basil-fresh packed
 4 tablespoons (56g) butter => 4 tbsp butter pressed =56.0 g
 1 cup vegetable oil or melted coconut oil => 1 cup oil-vegetable poured; alternative
 1/4 cup sliced almonds, toasted => 1/4 cup almonds (sliced) level; order-before
@@ -319,7 +319,7 @@ Whites of three eggs => 3 each egg-white (large) count; assumed-kind
 a little salt => - - salt-table; assumed-kind no-amount
 a pinch of soda => 1 pinch baking-soda level; assumed-kind nominal-size
 ½ pound almonds, blanched and ground => 1/2 lb almonds =226.8 g
-4 oz. ground rice => 4 oz ? =113.4 g; ounce-read-as unknown-ingredient
+4 oz. ground rice => 4 oz flour-rice-white =113.4 g; ounce-read-as
 6 oz. ground almonds => 6 oz almond-ground =170.1 g; ounce-read-as
 1 tablespoonful golden syrup => 1 tbsp syrup-golden poured
 ¼ lb. margarine => 1/4 lb margarine =113.4 g
@@ -344,7 +344,7 @@ a good pinch of salt => 1 pinch salt-table level x1.05; assumed-kind nominal-siz
 2 lemons, zested, then juiced => 2 each zest-lemon (of one fruit) count; nominal-size second-ingredient
 1 small free-range egg, beaten => 1 each egg-whole (small) count
 2 rounded tsp ground ginger => 2 tsp ginger-ground level x1.15; nominal-size
-25g pack fresh mint => 25 g ? =25.0 g; unknown-ingredient
+25g pack fresh mint => 25 g mint-fresh =25.0 g
 1/2 cup (60g) LSA => 1/2 cup ? =60.0 g; unknown-ingredient
 2 tbsp (40ml) maple syrup => 2 tbsp syrup-maple poured
 1 egg (60g) => 1 each egg-whole (large) count =60.0 g; assumed-kind
