@@ -31,7 +31,8 @@ describe('the weight table of an ingredient', () => {
 
   it('says a weight once: water has one, whatever it is poured into', () => {
     expect(rows('water')).toEqual([[null, 'poured', 237, 'reference']]);
-    expect(rows('butter').map(([, method]) => method)).toEqual(['pressed']);
+    expect(rows('lard').map(([, method]) => method)).toEqual(['pressed']);
+    expect(rows('butter').map(([, method]) => method)).toEqual(['pressed', 'melted']);
   });
 
   it('has something to say of every ingredient with a volume', () => {

@@ -258,7 +258,6 @@ export const DAIRY: readonly Ingredient[] = [
     },
     weights: [
       { form: null, method: 'level', amount: 1, unit: 'cup', grams: 100, source: 'SR 01032' },
-      { form: null, method: 'level', amount: 1, unit: 'tbsp', grams: 5, source: 'SR 01032' },
     ],
   },
   {

@@ -1,4 +1,4 @@
-import { NOMINAL, type Ingredient, type Weight } from '../../catalogue/index.js';
+import { ESTIMATE, NOMINAL, type Ingredient, type Weight } from '../../catalogue/index.js';
 
 /** Butter as it is sold by mass. */
 const block = (form: string, grams: number): Weight => ({
@@ -22,6 +22,8 @@ export const FATS: readonly Ingredient[] = [
     weights: [
       { form: null, method: 'pressed', amount: 1, unit: 'cup', grams: 227, source: 'SR 01001' },
       { form: null, method: 'pressed', amount: 1, unit: 'tbsp', grams: 14.2, source: 'SR 01001' },
+      // Melted it lies closer than when it is pressed in: no air, and warm.
+      { form: null, method: 'melted', amount: 1, unit: 'cup', grams: 217, source: ESTIMATE },
       { form: 'stick', method: 'count', amount: 1, unit: 'stick', grams: 113, source: 'SR 01001' },
       block('250 g block', 250),
       block('500 g block', 500),

@@ -1,4 +1,4 @@
-import type { Ingredient } from '../../catalogue/index.js';
+import { ESTIMATE, type Ingredient } from '../../catalogue/index.js';
 
 export const FLOURS_AND_MEALS: readonly Ingredient[] = [
   {
@@ -50,7 +50,9 @@ export const FLOURS_AND_MEALS: readonly Ingredient[] = [
     aliases: [],
     otherNames: { german: ['Gerstenmehl'], french: ["farine d'orge"] },
     weights: [
-      { form: null, method: 'spooned', amount: 1, unit: 'cup', grams: 148, source: 'SR 20130' },
+      // The table does not say how its cup was filled; so heavy a cup was dipped.
+      { form: null, method: 'spooned', amount: 1, unit: 'cup', grams: 120, source: ESTIMATE },
+      { form: null, method: 'dipped', amount: 1, unit: 'cup', grams: 148, source: 'SR 20130' },
     ],
   },
   {
@@ -132,7 +134,9 @@ export const FLOURS_AND_MEALS: readonly Ingredient[] = [
       french: ['farine de pois chiches', 'farine de pois chiche'],
     },
     weights: [
-      { form: null, method: 'spooned', amount: 1, unit: 'cup', grams: 92, source: 'SR 16157' },
+      // The table does not say how its cup was filled; so light a cup was sifted.
+      { form: null, method: 'spooned', amount: 1, unit: 'cup', grams: 102, source: ESTIMATE },
+      { form: null, method: 'sifted', amount: 1, unit: 'cup', grams: 92, source: 'SR 16157' },
     ],
   },
   {

@@ -134,7 +134,8 @@ export const FRUIT: readonly Ingredient[] = [
     aliases: ['apples'],
     weights: [
       { form: 'chopped', method: 'level', amount: 1, unit: 'cup', grams: 125, source: 'SR 09003' },
-      { form: 'medium', method: 'count', amount: 1, unit: 'each', grams: 150, source: ESTIMATE },
+      // Peeled and cored, as recipes take it.
+      { form: 'medium', method: 'count', amount: 1, unit: 'each', grams: 161, source: 'SR 09004' },
     ],
   },
   {
@@ -147,7 +148,8 @@ export const FRUIT: readonly Ingredient[] = [
     aliases: ['pears'],
     weights: [
       { form: 'sliced', method: 'level', amount: 1, unit: 'cup', grams: 140, source: 'SR 09252' },
-      { form: 'medium', method: 'count', amount: 1, unit: 'each', grams: 150, source: ESTIMATE },
+      // Cored; peeled it is a tenth less.
+      { form: 'medium', method: 'count', amount: 1, unit: 'each', grams: 178, source: 'SR 09252' },
     ],
   },
   {
