@@ -13,25 +13,31 @@ export interface CleanLine {
 const DASHES = /[\u2010-\u2015\u2212]/;
 const SPACES = /[\s\u00a0\u1680\u2000-\u200a\u202f\u205f\u3000]/;
 /** Also marks of emphasis and of footnotes, which say nothing of the ingredient. */
-const INVISIBLE = /[\u200b-\u200f\u2028-\u202e\u2060\ufeff\u00ad*†‡]/;
+const INVISIBLE = /[\u200b-\u200f\u2028-\u202e\u2060\ufeff\u00ad*_†‡]|\ufe0e|\ufe0f/;
 /** Raised and lowered digits, in the order of what they stand for. */
 const SMALL_DIGITS = '⁰¹²³⁴⁵⁶⁷⁸⁹₀₁₂₃₄₅₆₇₈₉';
 /** Forms of ASCII as wide as an ideograph, as some keyboards type them. */
 const FULL_WIDTH = /[\uff01-\uff5e]/;
+/** Letters that are set as one: ff, fi, fl. */
+const LIGATURE = /[\ufb00-\ufb06]/;
 /** A link of Markdown: its text is read, its address is not. */
 const LINK = /\[([^\]\n]{1,80})\]\([^()\s]{1,300}\)/y;
-const BULLET = /^(?:[-*+•◦▪▫‣·●○■□☐☑✓✔–—]\s*)+(?=\S)|^\(?\d{1,2}[.)]\s+(?=\S)/;
+const BULLET =
+  /^(?:[-*+–—=~>|¤·•‣»›\u2022\u25a0-\u25ff\u2600-\u27bf\u2b1a-\u2b55]\s*)+(?=\S)|^\(?(?:\d{1,2}|[a-z])[.)]\s+(?=\S)|^[oO] (?=\d)/;
+/** A row of a table: its bars stand between the cells. */
+const TABLE_ROW = /^\s*\|/;
 const CHECK_BOX = /^\[[ xX]?\]\s*/;
 const TAG = /<\/?[a-z][^<>]{0,200}>/iy;
 /** An entity of HTML, with the semicolon that saved pages have. */
 const ENTITY = /&(?:[a-z][a-z0-9]{1,30}|#\d{1,7}|#x[0-9a-f]{1,6});/iy;
 /** What has to be looked at closely: entities, emphasis, links. */
-const MARKED = /[&*{}]|\]\(/;
+const MARKED = /[&*_{}]|\]\(/;
 const RAISED = /[⁰¹²³⁴⁵⁶⁷⁸⁹]/;
 const PLAIN = /^[!-;=-~]+(?: [!-;=-~]+)*$/;
 
 /** Written in capitals by whoever shouts: "&FRAC12;" is no entity, and meant as one. */
 const entity = (written: string): string => {
+  if (/^&half;$/i.test(written)) return '½';
   const decoded = decodeHTML(written);
   return decoded === written ? decodeHTML(written.toLowerCase()) : decoded;
 };
@@ -46,7 +52,8 @@ function plain(character: string): string {
   if (character === '\u2044' || character === '\u2215') return '/';
   const small = SMALL_DIGITS.indexOf(character);
   if (small >= 0) return String(small % 10);
-  return FULL_WIDTH.test(character) ? character.normalize('NFKC') : character;
+  const isForm = FULL_WIDTH.test(character) || LIGATURE.test(character);
+  return isForm ? character.normalize('NFKC') : character;
 }
 
 /** Origins of a text in which every character stands where it stood; longest usual line. */
@@ -131,6 +138,7 @@ function pushCharacter(result: PlainText, character: string, from: number): void
  * of every character leads back to the written text.
  */
 export function clean(written: string): CleanLine {
+  if (TABLE_ROW.test(written)) return clean(written.replaceAll('|', ' '));
   const asIs = PLAIN.test(written) && written.length <= UNMOVED.length && !MARKED.test(written);
   let { text, origin }: CleanLine = asIs ? { text: written, origin: UNMOVED } : makePlain(written);
   if (text.endsWith(' ')) text = text.slice(0, -1);

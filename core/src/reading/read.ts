@@ -1,9 +1,10 @@
 import type { Shelf } from '../catalogue/index.js';
 import type { Standard } from '../units/index.js';
-import { clean } from './clean.js';
+import { clean, type CleanLine } from './clean.js';
 import { readIngredientLine } from './line/index.js';
 import { languageOf, translate, type Language } from './languages/index.js';
 import { bareLine, type Line, type Reading, type Yield } from './line.js';
+import { otherSpellings, withoutSlips } from './scanned.js';
 import {
   headingOf,
   isMeasure,
@@ -36,14 +37,14 @@ interface Place {
 }
 
 function classify(written: string, place: Place): Classified {
-  const { standard, shelf, section, isFirst, language } = place;
+  const { shelf, section, isFirst, language } = place;
   const as = (line: Line, next: Section = section, yields: Yield | null = null): Classified => ({
     line,
     yields,
     section: next,
   });
   if (written.length > LONGEST_INGREDIENT) return as(bareLine(written, 'step'));
-  const plain = clean(written);
+  const plain = withoutSlips(clean(written));
   const line = language ? translate(plain, language, shelf) : plain;
   const yields = readYield(written, line);
   if (yields) return as(bareLine(written, 'yield'), section, yields);
@@ -52,11 +53,26 @@ function classify(written: string, place: Place): Classified {
     return as(bareLine(written, 'heading'), heading === 'method' ? 'method' : 'ingredients');
   }
   if (section === 'method') return as(bareLine(written, isRuler(line) ? 'unread' : 'step'));
-  const ingredient = readIngredientLine(written, line, standard, shelf);
+  const ingredient = readBySpelling(written, line, place);
   if (ingredient) return as(ingredient);
   // A first line of a few words is the recipe's name: "Lean sponge".
   if (!isFirst && isPart(written, line)) return as(bareLine(written, 'heading'));
   return as(bareLine(written, isStep(line) ? 'step' : 'unread'));
+}
+
+/** Letters of a line whose ingredient is not known are read again as they may have been meant. */
+function readBySpelling(
+  written: string,
+  line: CleanLine,
+  { standard, shelf, language }: Pick<Place, 'standard' | 'shelf' | 'language'>,
+): Line | null {
+  const asWritten = readIngredientLine(written, line, standard, shelf);
+  if (!asWritten || asWritten.ingredientId !== null || language) return asWritten;
+  for (const spelling of otherSpellings(line)) {
+    const other = readIngredientLine(written, spelling, standard, shelf);
+    if (other?.ingredientId) return other;
+  }
+  return asWritten;
 }
 
 const isNothingKnown = ({ ingredientId, unit, stated }: Line): boolean =>

@@ -71,9 +71,14 @@ export function weightIn(text: string): Weight | null {
   return parts.find(({ isMetric }) => isMetric) ?? parts[0] ?? null;
 }
 
+/** "350 g drained weight", "about 300 g when peeled": which weight it is. */
+const OF_WHAT_IS_LEFT =
+  /^(?:drained|net|total|peeled) weight:? | ?,? ?(?:when |after )?(?:peeled|drained|net|total|trimmed|shelled|pitted|in total|in all|altogether)?(?: weight)?$/gi;
+
 function weightOf(text: string): Weight | null {
-  const beside = readAdjacentMeasure(text, 0);
+  const plain = text.replace(OF_WHAT_IS_LEFT, '');
+  const beside = readAdjacentMeasure(plain, 0);
   const grams = beside && toGrams(beside.amount, beside.unit);
-  if (!beside || grams === null || beside.end < text.trimEnd().length) return null;
+  if (!beside || grams === null || beside.end < plain.trimEnd().length) return null;
   return { grams, each: beside.each, isMetric: beside.unit === 'g' || beside.unit === 'kg' };
 }

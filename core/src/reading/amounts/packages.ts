@@ -1,15 +1,20 @@
 import { Fraction, exactly, midpoint, type Amount } from '../../amount/index.js';
+import type { Unit } from '../../units/index.js';
 import { readAdjacentMeasure, toGrams } from './adjacent-measure.js';
 import { match, unitAt, type UnitMatch } from './unit-at.js';
 
 /** Before the size of a package; a times sign stands for the word "packages". */
 const PACKAGE = / ?(?:([x×])(?= ?\d))? ?([([])? ?(?=[\d.])/iy;
 
+const VOLUMES: ReadonlySet<Unit> = new Set(['ml', 'l', 'fl-oz']);
+
 /** What a package holds. */
 export interface Packaged {
   readonly grams: number | null;
   /** The size of one, in bare ounces; null in any other unit. */
   readonly ounces: Fraction | null;
+  /** The size of one by volume: "300 ml tub"; null where it is a weight. */
+  readonly volume: { readonly amount: Fraction; readonly unit: Unit } | null;
   readonly unit: UnitMatch;
 }
 
@@ -23,12 +28,16 @@ export function packageAt(text: string, at: number): Packaged | null {
   const container = unitAt(text, start);
   const grams = toGrams(size.amount, size.unit);
   const ounces = size.unit === 'oz' ? midpoint(size.amount) : null;
-  if (container?.container) return { grams, ounces, unit: container };
+  const volume =
+    grams === null && VOLUMES.has(size.unit)
+      ? { amount: midpoint(size.amount), unit: size.unit }
+      : null;
+  if (container?.container) return { grams, ounces, volume, unit: container };
   // "2 x 60g eggs", "1 (59 g) egg": pieces of a stated weight.
   const isPiece = grams !== null && (link[1] !== undefined || link[2] !== undefined);
   // "2 (1-oz.) squares": the word for the piece says nothing more.
   const end = container?.unit === 'each' ? container.end : size.end;
-  return isPiece ? { grams, ounces: null, unit: { unit: 'each', end } } : null;
+  return isPiece ? { grams, ounces: null, volume: null, unit: { unit: 'each', end } } : null;
 }
 
 const MIXED = /(\d+) (?=\d+\/\d+ ?-)/y;

@@ -52,6 +52,8 @@ const BETWEEN_LINK = / and /iy;
 /** Nominal units need no number: "pinch of salt" is one. */
 const BARE_UNIT = /(?:pinch|dash|smidgen|stick|packet|sachet|envelope)\b/iy;
 const GROUPED = /^\d{1,3},\d{3}$/;
+/** "1.000 g": nobody weighs to a thousandth of a gram. */
+const GROUPED_BY_DOTS = /^\d{1,3}(?:\.\d{3})+$/;
 /** "3/4 of a cup": says nothing more than the amount does. */
 const OF_A =
   / (?:of )?an?(?= (?:\w+ )?(?:cup|tea|table|dessert|salt|pint|quart|gallon|pound|ounce|lit|stick|packet|gill|block|can|tin))/iy;
@@ -138,8 +140,8 @@ export function readQuantity(text: string, start: number, standard: Standard): Q
       ...PLAIN_QUANTITY,
       byArticle,
       amountAt: split ? [amountStart, split.countEnd] : amountAt,
-      amount,
-      unit: packed.unit.unit,
+      amount: packed.volume ? scale(amount, packed.volume.amount) : amount,
+      unit: packed.volume?.unit ?? packed.unit.unit,
       container: true,
       statedGrams: packed.grams === null ? null : packed.grams * count,
       packageOunces: packed.ounces && scale(amount, packed.ounces),
@@ -191,7 +193,12 @@ export function readQuantity(text: string, start: number, standard: Standard): Q
   const written = text.slice(amountStart, amountEnd);
   // Thousands are grouped for grams and millilitres only: "1,250 kg" is one and a quarter.
   const decimal = GROUPED.test(written) && unit.unit !== 'g' && unit.unit !== 'ml';
-  const first = decimal ? exactly(new Fraction(written.replace(',', '.'))) : found.amount;
+  const isByDots = GROUPED_BY_DOTS.test(written) && (unit.unit === 'g' || unit.unit === 'ml');
+  const first = decimal
+    ? exactly(new Fraction(written.replace(',', '.')))
+    : isByDots
+      ? exactly(new Fraction(written.replaceAll('.', '')))
+      : found.amount;
   const measured = readFurtherMeasures(text, unit, first, standard);
   const behind = match(BEHIND_UNIT, text, measured.end);
   const late = behind && qualifiersAt(`${behind[1]!} `, 0, qualifiers);

@@ -111,6 +111,10 @@ export function readFurtherMeasures(
             standard,
           );
         }
+        if (unit.container && VOLUMES_OF_PACKAGES.has(beside.unit)) {
+          const each = scale(beside.amount, amount.min);
+          return readFurtherMeasures(text, { unit: beside.unit, end: beside.end }, each, standard);
+        }
         if (grams !== null) state({ grams, each: beside.each, isMetric: isMetric(beside.unit) });
       }
       end = beside.end;
@@ -125,6 +129,9 @@ export function readFurtherMeasures(
   }
   return { amount, unit: unit.unit, statedGrams, remark, end };
 }
+
+/** What cans and tubs are labelled in: "1 can (398 mL)" is so much of its content. */
+const VOLUMES_OF_PACKAGES: ReadonlySet<Unit> = new Set(['ml', 'l', 'fl-oz']);
 
 /** Units that are of another size in another country. */
 const LARGE_UNITS: ReadonlySet<Unit> = new Set(['pint', 'quart', 'gallon']);

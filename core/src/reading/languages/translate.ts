@@ -13,7 +13,7 @@ const WORD = /\p{L}+/gu;
 const WITHIN_PHRASE = /^[ .'’-]{1,2}$/;
 /** Longer texts show their language early. */
 const LONGEST_SEARCHED = 4000;
-const LONGEST_PHRASE = 6;
+const LONGEST_PHRASE = 8;
 /** A unit in capitals, or "c. à s.", counts for as many words. */
 const SIGN_OF_UNITS = 2;
 

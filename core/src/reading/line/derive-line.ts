@@ -36,6 +36,7 @@ export function deriveLine(wording: Wording): DerivedLine {
   const notes: ReadingNote[] = [];
   const ounce = readOunce(wording, notes);
   const unit = ounce.unit;
+  const stated = ofPackets(wording, unit, ounce.stated);
   noteKind(wording, notes);
   const filled = unit !== null && isVolumeUnit(unit);
   const form = filled ? volumeForm(wording, notes) : pieceForm(wording, unit, notes);
@@ -43,7 +44,7 @@ export function deriveLine(wording: Wording): DerivedLine {
   if (!filled && unit !== null && !isMassUnit(unit)) noteAfterwards(wording, notes);
   const heap = filled ? heapingOf(wording) : null;
   noteNominal(wording, unit, heap, notes);
-  if (filled) notePlausible(wording, unit, ounce.stated, notes);
+  if (filled) notePlausible(wording, unit, stated, notes);
   if (wording.quantity === null) notes.push({ code: 'no-amount' });
   return {
     amount: ounce.amount ?? null,
@@ -51,9 +52,26 @@ export function deriveLine(wording: Wording): DerivedLine {
     form,
     method,
     fullness: heap === null ? 1 : HEAPING_WORDS[heap]!,
-    stated: ounce.stated === null ? null : { grams: ounce.stated },
+    stated: stated === null ? null : { grams: stated },
     notes,
   };
+}
+
+/** Packets whose weight is within this of what one is sold in were meant. */
+const SAME_PACKET = 0.3;
+
+/** "2 sachets (14 g) yeast" says what both hold, where one is known to hold half of that. */
+function ofPackets(
+  { ingredient, quantity }: Wording,
+  unit: Unit | null,
+  stated: number | null,
+): number | null {
+  const sold = ingredient.weights.find((weight) => weight.unit === 'packet');
+  const count = quantity?.amount.min.valueOf() ?? 1;
+  if (stated === null || unit !== 'packet' || !sold || count <= 1) return stated;
+  const each = stated / count;
+  const isTotal = Math.abs(each / count / sold.grams - 1) < SAME_PACKET;
+  return isTotal && each > sold.grams * (1 + SAME_PACKET) ? each : stated;
 }
 
 /** A bare ounce is mass for solids and volume for thin liquids; what could be either is asked. */

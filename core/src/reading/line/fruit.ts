@@ -2,7 +2,7 @@ import { wordsOf } from '../../catalogue/index.js';
 import type { LineParts, ReadingContext } from './line-parts.js';
 import { readPhrase, remarkWords } from './phrase.js';
 import { readQuantity } from '../amounts/index.js';
-import { table } from '../vocabulary/index.js';
+import { DESCRIBING_WORDS, table } from '../vocabulary/index.js';
 
 const PART_OF =
   /^(?:the )?(?:(?:finely|freshly|coarsely) )?(?:grated |squeezed |pared )?(juice|zest|rind|peel|whites?|yolks?)(?: only)?(?:(?: and|,| &) (?:(?:finely |freshly |coarsely )?(?:grated |squeezed )?)(juice|zest|rind|peel))? (?:of |from |(?=\d|half|one |two ))/i;
@@ -27,7 +27,7 @@ export function partOfWhole(text: string, { standard, shelf }: ReadingContext): 
   const quantity = readQuantity(text, part[0].length, standard);
   if (!quantity || (quantity.unit !== null && quantity.unit !== 'each')) return null;
   const phrase = readPhrase(text.slice(quantity.end), quantity.end, shelf.findName);
-  const whole = wordsOf(phrase.text);
+  const whole = wordsOf(phrase.text).filter((one) => !DESCRIBING_WORDS.has(one));
   const word = part[1]!.toLowerCase();
   const name = shelf.findName([...whole.slice(-1), ...wordsOf(word)]);
   const isKnown = name !== null && name.end - name.start === 2;
@@ -48,7 +48,8 @@ export function partOfWhole(text: string, { standard, shelf }: ReadingContext): 
 export function takenFromWhole(found: LineParts, { shelf }: ReadingContext): LineParts {
   const { quantity, phrase } = found;
   if (!quantity || (quantity.unit !== null && quantity.unit !== 'each')) return found;
-  const fruit = phrase.name ? wordsOf(phrase.text).at(-1) : phrase.before.at(-1);
+  const words = phrase.name ? wordsOf(phrase.text) : phrase.before;
+  const fruit = words.filter((word) => !DESCRIBING_WORDS.has(word)).at(-1);
   const taken = remarkWords(phrase.tail).flatMap((word) => TAKEN[word] ?? []);
   if (fruit === undefined || taken.length === 0) return found;
   const name = shelf.findName([fruit, taken[0]!]);

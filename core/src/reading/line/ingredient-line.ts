@@ -13,13 +13,13 @@ import { sizeOfThing } from './size-of-thing.js';
 import { ENGLISH_WORDS, STEP_VERBS, VAGUE_WORDS } from '../vocabulary/index.js';
 
 const VAGUE = new RegExp(
-  `^(?:optional: ?)?(?:(?:(?:an? |1 )?(?:good |small |large )?(?:${VAGUE_WORDS.join('|')})s? (?:of )?(?:the )?)|extra |more |additional |as much |enough )+`,
+  `^(?:optional: ?)?(?:(?:(?:an? |\\d |two |three |few )?(?:good |big |small |large )?(?:${VAGUE_WORDS.join('|')})s? (?:of )?(?:the )?)|extra |more |additional |as much |enough )+`,
   'i',
 );
 const NO_WORDS: readonly string[] = [];
 const LABEL = /^[A-Za-z][A-Za-z' -]{0,40}: /;
 const NAME_FIRST =
-  /^(.{2,60}?[A-Za-z)])(?: ?[:,;=|]? ?-?| ?[._…]{3,}| ?\(| x) ?(?=\d|\.\d|(?:an? )?(?:pinch|dash|smidgen)\b|(?:one|two|three|four|five|six|eight|ten|twelve|half|a) )/i;
+  /^(.{2,60}?[A-Za-z)])(?: ?[:,;=|]? ?-?| ?[._…]{3,}| ?\(| x) ?(?=\d|\.\d|\b(?:an? )?(?:pinch|dash|smidgen)\b|\b(?:one|two|three|four|five|six|eight|ten|twelve|half|a) )/i;
 /** A whole line longer than this is prose. */
 const LONGEST_UNKNOWN_WORDS = 6;
 const LONGEST_SENTENCE_WORDS = 8;
@@ -94,7 +94,7 @@ export function findIngredient(text: string, context: ReadingContext): LineParts
 }
 
 function quantityFirst(text: string, start: number, context: ReadingContext): LineParts | null {
-  if (!/\d/.test(text[start] ?? '') && VAGUE.test(text.slice(start))) return null;
+  if (VAGUE.test(text.slice(start))) return null;
   const quantity = readQuantity(text, start, context.standard);
   if (!quantity) return null;
   const phrase = readPhrase(text.slice(quantity.end), quantity.end, context.shelf.findName);

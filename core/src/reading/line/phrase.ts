@@ -1,6 +1,7 @@
 import { singular, wordsOf, type NameFinder, type NameMatch } from '../../catalogue/index.js';
 import {
   DESCRIBING_WORDS,
+  ENGLISH_WORDS,
   ORDER_FORMS,
   ORDER_METHODS,
   TRAILING_WORDS,
@@ -92,7 +93,10 @@ function nounEnd(text: string, findName: NameFinder): number {
     const end = END_OF_NOUN.exec(text.slice(from));
     if (!end) return text.length;
     const at = from + end.index;
-    if (nameIn(text.slice(0, at), findName) || from > 0 || end[0] !== ',') return at;
+    if (nameIn(text.slice(0, at), findName) || from > 0 || end[0] !== ',') {
+      // "water or as required": what follows "or" is no ingredient.
+      return / (?:or|and)$/i.test(text.slice(0, at)) ? text.lastIndexOf(' ', at - 1) : at;
+    }
     if (!remarkWords(text.slice(0, at)).every((word) => DESCRIBING_WORDS.has(word))) return at;
     from = at + 1;
   }
@@ -147,13 +151,34 @@ const AND = / (?:and|&) /i;
  * something done afterwards ("almonds, ground") is not a kind.
  */
 function turnedName(noun: string, tail: string, findName: NameFinder): NameMatch | null {
-  const kind = /^, ?([^,;()[\]]{2,30})/.exec(tail)?.[1];
+  const kind = /^ ?[,(] ?([^,;()[\]]{2,30})/.exec(tail)?.[1];
   if (kind === undefined) return null;
   const kindWords = remarkWords(kind);
   const isDone = kindWords.some((word) => ORDER_FORMS[word] ?? ORDER_METHODS[word]);
   if (isDone || kindWords.length > 3) return null;
   const name = findName([...kindWords, ...remarkWords(noun)]);
   return name && name.start < kindWords.length && name.end > kindWords.length ? name : null;
+}
+
+/** A local name is a word or two that are in no table. */
+const MOST_LOCAL_WORDS = 2;
+
+/**
+ * A known name behind a local one: "sooji (semolina)". It is taken for what is meant, and that is
+ * told. Not where the words outside are English: "pie (apple)" is no apple.
+ */
+function nameInBracket(noun: string, tail: string, findName: NameFinder): NameMatch | null {
+  const inside = /^ ?\(([^()]{2,40})\)/.exec(tail)?.[1];
+  const local = remarkWords(noun).filter((word) => !DESCRIBING_WORDS.has(word));
+  if (inside === undefined || local.length === 0 || local.length > MOST_LOCAL_WORDS) return null;
+  if (local.some((word) => ENGLISH_WORDS.has(word))) return null;
+  const words = remarkWords(inside);
+  const name = findName(words);
+  const isAll =
+    name &&
+    words.slice(0, name.start).every(isDescribing) &&
+    words.slice(name.end).every(isTrailing);
+  return isAll ? { ...name, assumedKind: true, otherKinds: [] } : null;
 }
 
 /**
@@ -174,14 +199,15 @@ export function readPhrase(text: string, offset: number, findName: NameFinder): 
   const after = found ? comparable.slice(found.end) : [];
   const known = found !== null && before.every(isDescribing) && untilDone(after).every(isTrailing);
   const turned = known ? turnedName(pair.first, tail, findName) : null;
+  const bracketed = known ? null : nameInBracket(pair.first, tail, findName);
   // A name put together from two sides of "or" has no one place in the text.
   const isWhole = noun.startsWith(pair.first);
   return {
-    name: known ? (turned ?? found) : null,
+    name: known ? (turned ?? found) : bracketed,
     before,
     after,
     tail,
-    nameAt: known && isWhole ? spanOf(words.slice(found.start, found.end)) : spanOf(all),
+    nameAt: known && found && isWhole ? spanOf(words.slice(found.start, found.end)) : spanOf(all),
     tailAt: tail.trim() === '' ? null : [offset + end, offset + text.length],
     text: noun.trim(),
     alternative: alternatives.rest,
@@ -196,7 +222,7 @@ function spanOf(words: readonly PlacedWord[]): [number, number] | null {
 
 function isDescribing(word: string): boolean {
   return (
-    DESCRIBING_WORDS.has(word) || /^\d+$/.test(word) || (word.endsWith('ly') && word.length > 4)
+    DESCRIBING_WORDS.has(word) || /^t?\d+$/.test(word) || (word.endsWith('ly') && word.length > 4)
   );
 }
 

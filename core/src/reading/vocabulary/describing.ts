@@ -24,13 +24,14 @@ export const DESCRIBING_WORDS: ReadonlySet<string> = new Set(
   pressed virgin filtered bottled tap iced chill reserved soaked plumped unsulphured unsulfured
   grain grained and crustless boneless loose leftover stale blended unpeeled unwaxed organically
   premium baking cooking spring pouring
-  zested juiced finest superfine each xl creamy chunky full fat dutch process processed alkalised alkalized
+  zested juiced finest unsweetened spotty bubbly active high tart refined unrefined brick block wild ready made bramley cox
+  orleans desi type typ required necessary choice any homogenized superfine each xl creamy chunky full fat dutch process processed alkalised alkalized
   `),
 );
 
 /** Words behind a name that change nothing: "walnut meats", "pecan nuts". Before it they would. */
 export const TRAILING_WORDS: ReadonlySet<string> = new Set(
-  wordsOf('nut meat kernel flesh pulp segment strip wedge'),
+  wordsOf('nut meat kernel flesh pulp segment strip wedge blend of choice'),
 );
 
 /** Words that show a text is English even where its ingredient is unknown. */

@@ -50,7 +50,7 @@ export const ORIGIN_SIGNS: readonly {
     manner: 'australian',
     weight: 4,
   },
-  { sign: /\bcopha\b|\bdesiccated coconut\b/i, manner: 'australian', weight: 1 },
+  { sign: /\bdesiccated coconut\b/i, manner: 'australian', weight: 1 },
   {
     sign: /\b(?:gills?|saltspoon(?:ful)?s?|teacup(?:ful)?s?|breakfast ?cup(?:ful)?s?)\b/i,
     manner: 'imperial',

@@ -8,7 +8,13 @@ export const DAIRY: readonly Ingredient[] = [
     role: 'liquid',
     waterPercent: 88.1,
     allergens: ['milk'],
-    aliases: ['full-fat milk'],
+    aliases: [
+      'full-fat milk',
+      '3.25% milk',
+      'homogenized milk',
+      'full cream milk',
+      'full fat milk',
+    ],
     loosely: ['milk'],
     weights: [
       { form: null, method: 'poured', amount: 1, unit: 'cup', grams: 244, source: 'SR 01077' },
@@ -59,7 +65,15 @@ export const DAIRY: readonly Ingredient[] = [
     role: 'liquid',
     waterPercent: 57.7,
     allergens: ['milk'],
-    aliases: ['thickened cream', 'heavy whipping cream', 'whipping cream', 'double cream'],
+    aliases: [
+      'thickened cream',
+      'heavy whipping cream',
+      'whipping cream',
+      'double cream',
+      '35% whipping cream',
+      '35% cream',
+      'whipping cream 35%',
+    ],
     weights: [
       { form: 'fluid', method: 'poured', amount: 1, unit: 'cup', grams: 238, source: 'SR 01053' },
       {
@@ -92,7 +106,7 @@ export const DAIRY: readonly Ingredient[] = [
     role: 'liquid',
     waterPercent: 80.6,
     allergens: ['milk'],
-    aliases: [],
+    aliases: ['10% cream', 'half and half cream'],
     otherNames: { german: ['Kaffeerahm'], french: ['crème à café'] },
     weights: [
       { form: null, method: 'poured', amount: 1, unit: 'cup', grams: 242, source: 'SR 01049' },
@@ -123,6 +137,12 @@ export const DAIRY: readonly Ingredient[] = [
       'strained yogurt',
       'natural yogurt',
       'natural yoghurt',
+      'curd',
+      'dahi',
+      'hung curd',
+      'thick curd',
+      'greek-style yoghurt',
+      'greek style yogurt',
     ],
     loosely: ['yogurt', 'yoghurt'],
     weights: [
@@ -192,7 +212,7 @@ export const DAIRY: readonly Ingredient[] = [
     waterPercent: 27.2,
     allergens: ['milk'],
     aliases: ['condensed milk'],
-    otherNames: { german: ['gezuckerte Kondensmilch', 'Milchmädchen'] },
+    otherNames: { german: ['gezuckerte Kondensmilch'] },
     weights: [
       { form: null, method: 'poured', amount: 1, unit: 'cup', grams: 306, source: 'SR 01095' },
     ],
@@ -204,7 +224,7 @@ export const DAIRY: readonly Ingredient[] = [
     role: 'flavour',
     waterPercent: 3.2,
     allergens: ['milk'],
-    aliases: ['skimmed milk powder'],
+    aliases: ['skimmed milk powder', 'skim milk powder', 'dairy milk powder'],
     otherNames: { german: ['Magermilchpulver'], french: ['lait écrémé en poudre'] },
     loosely: ['milk powder', 'dry milk'],
     weights: [
@@ -231,7 +251,7 @@ export const DAIRY: readonly Ingredient[] = [
     role: 'inclusion',
     waterPercent: 36.8,
     allergens: ['milk'],
-    aliases: ['cheddar cheese'],
+    aliases: ['cheddar cheese', 'tasty cheese', 'old cheddar', 'grated tasty cheese'],
     otherNames: { german: ['Cheddar'], french: ['cheddar'] },
     weights: [
       { form: 'shredded', method: 'level', amount: 1, unit: 'cup', grams: 113, source: 'SR 01009' },

@@ -37,7 +37,7 @@ export const FATS: readonly Ingredient[] = [
     role: 'fat',
     waterPercent: 16.5,
     allergens: [],
-    aliases: [],
+    aliases: ['oleo', 'oleomargarine', 'soft margarine', 'baking margarine', 'block margarine'],
     otherNames: { french: ['margarine'] },
     weights: [
       {
@@ -85,7 +85,7 @@ export const FATS: readonly Ingredient[] = [
     role: 'fat',
     waterPercent: 0.2,
     allergens: ['milk'],
-    aliases: ['clarified butter'],
+    aliases: ['clarified butter', 'desi ghee'],
     otherNames: { german: ['Butterschmalz'], french: ['beurre clarifié'] },
     weights: [
       { form: null, method: 'pressed', amount: 1, unit: 'cup', grams: 205, source: 'SR 01003' },
@@ -108,6 +108,12 @@ export const FATS: readonly Ingredient[] = [
       'veg oil',
       'sunflower oil',
       'neutral oil',
+      'refined oil',
+      'cooking oil',
+      'salad oil',
+      'light oil',
+      'avocado oil',
+      'grapeseed oil',
     ],
     loosely: ['oil'],
     weights: [

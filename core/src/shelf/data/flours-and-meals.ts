@@ -88,7 +88,7 @@ export const FLOURS_AND_MEALS: readonly Ingredient[] = [
     role: 'flour',
     waterPercent: 11.9,
     allergens: [],
-    aliases: ['ground rice'],
+    aliases: ['ground rice', 'idiyappam flour'],
     otherNames: { german: ['Reismehl'] },
     loosely: ['rice flour'],
     weights: [
@@ -128,7 +128,7 @@ export const FLOURS_AND_MEALS: readonly Ingredient[] = [
     role: 'flour',
     waterPercent: 10.3,
     allergens: [],
-    aliases: ['gram flour', 'garbanzo flour', 'besan'],
+    aliases: ['gram flour', 'garbanzo flour', 'besan', 'besan flour', 'chana flour'],
     otherNames: {
       german: ['Kichererbsenmehl'],
       french: ['farine de pois chiches', 'farine de pois chiche'],
@@ -185,7 +185,7 @@ export const FLOURS_AND_MEALS: readonly Ingredient[] = [
     role: 'flour',
     waterPercent: 4.4,
     allergens: ['tree nuts'],
-    aliases: ['almond meal', 'almond flour'],
+    aliases: ['almond meal', 'almond flour', 'blanched almond flour', 'superfine almond flour'],
     otherNames: { german: ['gemahlene Mandeln', 'Mandelmehl'] },
     weights: [
       { form: null, method: 'spooned', amount: 1, unit: 'cup', grams: 95, source: 'SR 12061' },
@@ -198,7 +198,7 @@ export const FLOURS_AND_MEALS: readonly Ingredient[] = [
     role: 'flour',
     waterPercent: 12.7,
     allergens: ['wheat'],
-    aliases: [],
+    aliases: ['sooji', 'suji', 'rava', 'sooji rava', 'fine semolina', 'coarse semolina'],
     weights: [
       { form: null, method: 'level', amount: 1, unit: 'cup', grams: 167, source: 'SR 20066' },
     ],
@@ -210,7 +210,7 @@ export const FLOURS_AND_MEALS: readonly Ingredient[] = [
     role: 'flour',
     waterPercent: 11.2,
     allergens: [],
-    aliases: ['polenta'],
+    aliases: ['polenta', 'corn meal', 'yellow corn meal'],
     otherNames: { german: ['Maisgrieß'], french: ['semoule de maïs'] },
     weights: [
       { form: null, method: 'level', amount: 1, unit: 'cup', grams: 157, source: 'SR 20022' },

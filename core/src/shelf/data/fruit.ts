@@ -8,7 +8,7 @@ export const FRUIT: readonly Ingredient[] = [
     role: 'inclusion',
     waterPercent: 15.5,
     allergens: [],
-    aliases: ['golden raisins', 'sultanas', 'seedless raisins'],
+    aliases: ['golden raisins', 'sultanas', 'seedless raisins', 'kishmish'],
     weights: [
       { form: null, method: 'level', amount: 1, unit: 'cup', grams: 145, source: 'SR 09298' },
       { form: null, method: 'packed', amount: 1, unit: 'cup', grams: 165, source: 'SR 09298' },
@@ -34,7 +34,7 @@ export const FRUIT: readonly Ingredient[] = [
     role: 'inclusion',
     waterPercent: 20.5,
     allergens: [],
-    aliases: ['pitted dates'],
+    aliases: ['pitted dates', 'medjool dates'],
     weights: [
       { form: 'chopped', method: 'level', amount: 1, unit: 'cup', grams: 147, source: 'SR 09087' },
     ],
@@ -159,7 +159,7 @@ export const FRUIT: readonly Ingredient[] = [
     role: 'inclusion',
     waterPercent: 84.2,
     allergens: [],
-    aliases: [],
+    aliases: ['wild blueberries'],
     weights: [
       { form: null, method: 'level', amount: 1, unit: 'cup', grams: 148, source: 'SR 09050' },
     ],

@@ -20,7 +20,7 @@ export const GRAINS_AND_STARCHES: readonly Ingredient[] = [
     role: 'thickener',
     waterPercent: 11,
     allergens: [],
-    aliases: [],
+    aliases: ['sabudana', 'sago', 'sago pearls', 'tapioca'],
     otherNames: { german: ['Tapiokaperlen'], french: ['perles de tapioca', 'perles du Japon'] },
     weights: [
       { form: null, method: 'level', amount: 1, unit: 'cup', grams: 152, source: 'SR 20068' },
@@ -41,6 +41,12 @@ export const GRAINS_AND_STARCHES: readonly Ingredient[] = [
       'porridge oats',
       'old-fashioned oats',
       'quick oats',
+      'large-flake oats',
+      'large flake oats',
+      'quick cooking rolled oats',
+      'quick-cooking oats',
+      'oatmeal',
+      'instant oats',
     ],
     loosely: ['oats'],
     weights: [

@@ -60,7 +60,7 @@ export const LIQUIDS_AND_CHOCOLATE: readonly Ingredient[] = [
     role: 'liquid',
     waterPercent: 99.4,
     allergens: [],
-    aliases: ['coffee'],
+    aliases: ['coffee', 'coffee infusion', 'strong coffee', 'espresso'],
     otherNames: { german: ['Kaffee', 'starker Kaffee'], french: ['café', 'café fort'] },
     weights: [
       { form: null, method: 'poured', amount: 1, unit: 'cup', grams: 237, source: 'SR 14209' },

@@ -139,7 +139,7 @@ export const MORE_DAIRY: readonly Ingredient[] = [
     'Shredded suet',
     ['chunk', 'fat', 4],
     ['level', 'cup', 115],
-    ['suet', 'beef suet', 'vegetable suet'],
+    ['suet', 'beef suet', 'vegetable suet', 'vegetarian suet'],
     [],
     { german: ['Rindertalg'], french: ['graisse de rognon'] },
   ),

@@ -35,7 +35,7 @@ export const MORE_NUTS_AND_SEEDS: readonly Ingredient[] = [
     'Fresh coconut',
     ['chunk', 'inclusion', 47],
     ['level', 'cup', 80, 'SR 12104'],
-    ['grated fresh coconut', 'fresh grated coconut'],
+    ['grated fresh coconut', 'fresh grated coconut', 'freshly grated coconut'],
     [],
     { german: ['frische Kokosnuss'], french: ['noix de coco fraîche'] },
   ),

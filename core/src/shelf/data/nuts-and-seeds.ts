@@ -8,7 +8,7 @@ export const NUTS_AND_SEEDS: readonly Ingredient[] = [
     role: 'inclusion',
     waterPercent: 4.4,
     allergens: ['tree nuts'],
-    aliases: [],
+    aliases: ['badam'],
     weights: [
       { form: 'whole', method: 'level', amount: 1, unit: 'cup', grams: 143, source: 'SR 12061' },
       { form: 'slivered', method: 'level', amount: 1, unit: 'cup', grams: 108, source: 'SR 12061' },
@@ -65,7 +65,7 @@ export const NUTS_AND_SEEDS: readonly Ingredient[] = [
     role: 'inclusion',
     waterPercent: 4.4,
     allergens: ['tree nuts'],
-    aliases: [],
+    aliases: ['pista', 'pistas'],
     weights: [
       { form: null, method: 'level', amount: 1, unit: 'cup', grams: 123, source: 'SR 12151' },
     ],
@@ -89,7 +89,14 @@ export const NUTS_AND_SEEDS: readonly Ingredient[] = [
     role: 'inclusion',
     waterPercent: 4.7,
     allergens: ['sesame'],
-    aliases: ['black sesame seeds', 'white sesame seeds', 'black sesame', 'white sesame'],
+    aliases: [
+      'black sesame seeds',
+      'white sesame seeds',
+      'black sesame',
+      'white sesame',
+      'til',
+      'sesame',
+    ],
     weights: [
       { form: null, method: 'level', amount: 1, unit: 'cup', grams: 144, source: 'SR 12023' },
       { form: null, method: 'level', amount: 1, unit: 'tbsp', grams: 9, source: 'SR 12023' },

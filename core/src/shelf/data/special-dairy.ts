@@ -59,7 +59,7 @@ export const SPECIAL_DAIRY: readonly Ingredient[] = [
     'Malted milk powder',
     ['powder', 'sugar', 3],
     ['spooned', 'cup', 110],
-    ['malted milk'],
+    ['malted milk', 'malt powder'],
     ['milk', 'barley', 'wheat'],
     { german: ['Malzmilchpulver'], french: ['lait malté en poudre'] },
   ),

@@ -21,7 +21,7 @@ export const SPICES_AND_FLAVOURS: readonly Ingredient[] = [
     role: 'flavour',
     waterPercent: 1.3,
     allergens: [],
-    aliases: ['baking chocolate'],
+    aliases: ['baking chocolate', 'bitter chocolate', 'unsweetened baking chocolate'],
     otherNames: { german: ['Kakaomasse'], french: ['pâte de cacao', 'chocolat non sucré'] },
     weights: [
       { form: 'grated', method: 'level', amount: 1, unit: 'cup', grams: 132, source: 'SR 19078' },
@@ -47,7 +47,7 @@ export const SPICES_AND_FLAVOURS: readonly Ingredient[] = [
     role: 'flavour',
     waterPercent: 10.6,
     allergens: [],
-    aliases: ['cinnamon powder', 'cinnamon'],
+    aliases: ['cinnamon powder', 'cinnamon', 'dalchini powder', 'dalchini'],
     weights: [
       { form: null, method: 'level', amount: 1, unit: 'tsp', grams: 2.6, source: 'SR 02010' },
       { form: null, method: 'level', amount: 1, unit: 'tbsp', grams: 7.8, source: 'SR 02010' },
@@ -60,7 +60,15 @@ export const SPICES_AND_FLAVOURS: readonly Ingredient[] = [
     role: 'flavour',
     waterPercent: 9.9,
     allergens: [],
-    aliases: ['ginger powder', 'dried ginger', 'powdered ginger'],
+    aliases: [
+      'ginger powder',
+      'dried ginger',
+      'powdered ginger',
+      'saunth',
+      'dry ginger powder',
+      'dry ginger',
+      'sonth',
+    ],
     weights: [
       { form: null, method: 'level', amount: 1, unit: 'tsp', grams: 1.8, source: 'SR 02021' },
       { form: null, method: 'level', amount: 1, unit: 'tbsp', grams: 5.2, source: 'SR 02021' },
@@ -73,7 +81,7 @@ export const SPICES_AND_FLAVOURS: readonly Ingredient[] = [
     role: 'flavour',
     waterPercent: 6.2,
     allergens: [],
-    aliases: ['nutmeg', 'grated nutmeg'],
+    aliases: ['nutmeg', 'grated nutmeg', 'jaiphal powder', 'jaiphal'],
     weights: [
       { form: null, method: 'level', amount: 1, unit: 'tsp', grams: 2.2, source: 'SR 02025' },
       { form: null, method: 'level', amount: 1, unit: 'tbsp', grams: 7, source: 'SR 02025' },
@@ -100,7 +108,14 @@ export const SPICES_AND_FLAVOURS: readonly Ingredient[] = [
     role: 'flavour',
     waterPercent: 8.3,
     allergens: [],
-    aliases: ['cardamom'],
+    aliases: [
+      'cardamom',
+      'elaichi powder',
+      'elaichi',
+      'green cardamom powder',
+      'cardamom powder',
+      'cardamom seeds',
+    ],
     weights: [
       { form: null, method: 'level', amount: 1, unit: 'tsp', grams: 2, source: 'SR 02006' },
       { form: null, method: 'level', amount: 1, unit: 'tbsp', grams: 5.8, source: 'SR 02006' },
@@ -155,7 +170,7 @@ export const SPICES_AND_FLAVOURS: readonly Ingredient[] = [
     role: 'flavour',
     waterPercent: 8.8,
     allergens: [],
-    aliases: ['fennel seeds'],
+    aliases: ['fennel seeds', 'saunf'],
     otherNames: { german: ['Fenchelsamen'], french: ['graines de fenouil'] },
     weights: [
       { form: null, method: 'level', amount: 1, unit: 'tsp', grams: 2, source: 'SR 02018' },
@@ -183,7 +198,7 @@ export const SPICES_AND_FLAVOURS: readonly Ingredient[] = [
     role: 'flavour',
     waterPercent: 12.9,
     allergens: [],
-    aliases: ['turmeric'],
+    aliases: ['turmeric', 'haldi', 'turmeric powder'],
     otherNames: { german: ['Kurkuma'], french: ['curcuma'] },
     weights: [
       { form: null, method: 'level', amount: 1, unit: 'tsp', grams: 3, source: 'SR 02043' },

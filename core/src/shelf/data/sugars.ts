@@ -17,6 +17,8 @@ export const SUGARS: readonly Ingredient[] = [
       'caster sugar',
       'superfine sugar',
       'castor sugar',
+      'regular sugar',
+      'table sugar',
     ],
     loosely: ['sugar'],
     weights: [
@@ -79,7 +81,7 @@ export const SUGARS: readonly Ingredient[] = [
     role: 'sugar',
     waterPercent: 17.1,
     allergens: [],
-    aliases: ['runny honey', 'clear honey'],
+    aliases: ['runny honey', 'clear honey', 'liquid honey', 'creamed honey'],
     weights: [
       { form: null, method: 'poured', amount: 1, unit: 'cup', grams: 339, source: 'SR 19296' },
       { form: null, method: 'poured', amount: 1, unit: 'tbsp', grams: 21, source: 'SR 19296' },
@@ -92,7 +94,13 @@ export const SUGARS: readonly Ingredient[] = [
     role: 'sugar',
     waterPercent: 21.9,
     allergens: [],
-    aliases: ['treacle', 'black treacle'],
+    aliases: [
+      'treacle',
+      'black treacle',
+      'fancy molasses',
+      'blackstrap molasses',
+      'cooking molasses',
+    ],
     otherNames: { german: ['Melasse'], french: ['mélasse'] },
     weights: [
       { form: null, method: 'poured', amount: 1, unit: 'cup', grams: 337, source: 'SR 19304' },

@@ -136,10 +136,18 @@ export const SWEETS: readonly Ingredient[] = [
     ['tree nuts'],
     { german: ['Marzipanrohmasse', 'Mandelmasse'], french: ["pâte d'amande"] },
   ),
-  row('marzipan', 'Marzipan', ['paste', 'sugar', 12], ['pressed', 'cup', 260], [], ['tree nuts'], {
-    german: ['Marzipan'],
-    french: ['massepain'],
-  }),
+  row(
+    'marzipan',
+    'Marzipan',
+    ['paste', 'sugar', 12],
+    ['pressed', 'cup', 260],
+    ['ready-made marzipan'],
+    ['tree nuts'],
+    {
+      german: ['Marzipan'],
+      french: ['massepain'],
+    },
+  ),
   row(
     'nougat',
     'Hazelnut nougat',
@@ -190,7 +198,7 @@ export const SWEETS: readonly Ingredient[] = [
     'Sprinkles',
     ['granular', 'sugar', 1],
     ['level', 'cup', 190],
-    ['rainbow sprinkles', 'hundreds and thousands', 'sugar strands', 'nonpareils'],
+    ['rainbow sprinkles', 'hundreds and thousands', 'sugar strands', 'nonpareils', 'jimmies'],
     [],
     { german: ['Zuckerstreusel', 'Streudekor'], french: ['vermicelles de sucre'] },
   ),

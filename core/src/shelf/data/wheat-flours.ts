@@ -16,6 +16,8 @@ export const WHEAT_FLOURS: readonly Ingredient[] = [
       'a.p. flour',
       'all purpose flour',
       'unbleached flour',
+      'maida',
+      'all purp flour',
     ],
     loosely: ['flour', 'white flour'],
     weights: [
@@ -45,6 +47,9 @@ export const WHEAT_FLOURS: readonly Ingredient[] = [
       'white bread flour',
       'strong bread flour',
       'bread-making flour',
+      "baker's flour",
+      'bakers flour',
+      'bread making flour',
     ],
     otherNames: { french: ['farine de force', 'farine de gruau', 'farine à pain'] },
     weights: [
@@ -75,7 +80,13 @@ export const WHEAT_FLOURS: readonly Ingredient[] = [
     role: 'flour',
     waterPercent: 10.6,
     allergens: ['wheat'],
-    aliases: ['self-raising flour', 'self raising flour'],
+    aliases: [
+      'self-raising flour',
+      'self raising flour',
+      's.r. flour',
+      'SR flour',
+      'self-raising wheat flour',
+    ],
     otherNames: {
       german: ['selbsttreibendes Mehl', 'Mehl mit Backpulver'],
       french: ['farine avec levure incorporée', 'farine à gâteaux avec poudre levante'],
@@ -102,6 +113,12 @@ export const WHEAT_FLOURS: readonly Ingredient[] = [
       'graham flour',
       'ww flour',
       'w.w. flour',
+      'atta',
+      'wheat flour atta',
+      'entire wheat flour',
+      'chakki atta',
+      'whole wheat atta',
+      '100% whole wheat flour',
     ],
     weights: [
       { form: null, method: 'spooned', amount: 1, unit: 'cup', grams: 120, source: 'SR 20080' },

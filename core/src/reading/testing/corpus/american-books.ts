@@ -29,8 +29,8 @@ One 15-ounce can pumpkin puree => 1 each pumpkin-puree =425.2 g
 All-purpose flour, 1 1/2 cups (190 g) => 1 1/2 cup flour-wheat-all-purpose spooned =190.0 g
 Salt: 1/2 teaspoon => 1/2 tsp salt-table level; assumed-kind
 Sugar 3/4 c. => 3/4 cup sugar-granulated level; assumed-kind
-Oleo 1 stick => 1 stick ?; unknown-ingredient
-2 c oatmeal => 2 cup ?; unknown-ingredient
+Oleo 1 stick => 1 stick margarine block
+2 c oatmeal => 2 cup oats-rolled level
 2 cups quick oats => 2 cup oats-rolled level
 2 cups old-fashioned rolled oats => 2 cup oats-rolled level
 1/2 cup Dutch-process cocoa powder, sifted => 1/2 cup cocoa spooned; order-after
@@ -115,8 +115,8 @@ dash nutmeg => 1 dash nutmeg level; nominal-size
 1 Tbsp. grated orange peel => 1 tbsp zest-orange level
 1/2 cup water, or as needed => 1/2 cup water poured
 1 c. raisins, plumped => 1 cup raisins level
-1 stick oleo or butter => 1 stick ?; alternative unknown-ingredient
-1 c. coconut => 1 cup ?; unknown-ingredient
+1 stick oleo or butter => 1 stick margarine block; alternative
+1 c. coconut => 1 cup coconut-desiccated level; assumed-kind
 1 8-oz. container sour cream => 1 each cream-sour =226.8 g
 2 (8-oz.) pkgs. cream cheese, softened => 2 packet cream-cheese =453.6 g
 1 cup plus 2 Tbsp. cake flour, sifted => 1 1/8 cup flour-wheat-cake spooned; order-after

@@ -59,7 +59,7 @@ zest of 1/2 lemon => 1/2 each zest-lemon (of one fruit) count; nominal-size
 1/3 cup cocoa powder => 1/3 cup cocoa spooned
 2 tbsp cornflour => 2 tbsp starch-corn spooned
 1 tbsp treacle => 1 tbsp molasses poured
-200g Greek-style yoghurt => 200 g yogurt-plain =200.0 g; assumed-kind
+200g Greek-style yoghurt => 200 g yogurt-plain =200.0 g
 110g (1/2 cup) caster sugar, extra => 110 g sugar-granulated =110.0 g
 4 eggs, separated => 4 each egg-whole (large) count; assumed-kind
 1 tsp mixed spice => 1 tsp mixed-spice spooned

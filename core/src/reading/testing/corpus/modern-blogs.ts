@@ -76,13 +76,13 @@ two (1/4 oz.) envelopes active dry yeast => 2 packet yeast-active-dry (packet) =
 1 envelope unflavored gelatin => 1 packet gelatin (envelope)
 1 envelope (7 g) gelatin => 1 packet gelatin (envelope) =7.0 g
 1 tsp vanilla => 1 tsp vanilla-extract poured
-1 tsp. van. => 1 tsp ?; unknown-ingredient
+1 tsp. van. => 1 tsp vanilla-extract poured
 1 t. vanilla extract => 1 tsp vanilla-extract poured
 1 T vanilla => 1 tbsp vanilla-extract poured
-1 tsp baking pwdr => 1 tsp ?; unknown-ingredient
+1 tsp baking pwdr => 1 tsp baking-powder level
 1 tsp. b. soda => 1 tsp ?; unknown-ingredient
 2 c. br. sugar, packed => 2 cup sugar-brown packed
-1/2 c. oleo => 1/2 cup ?; unknown-ingredient
+1/2 c. oleo => 1/2 cup margarine pressed
 1 c. chopped nuts => 1 cup ?; unknown-ingredient
 1 sm. can evaporated milk => 1 each milk-evaporated
 2 c. flour (sifted) => 2 cup flour-wheat-all-purpose spooned; assumed-kind order-after

@@ -59,7 +59,7 @@ grated peel of 1 orange => 1 each zest-orange (of one fruit) count; nominal-size
 2 pears, cored and sliced => 2 each pear (medium) count; assumed-kind
 200g carrots, peeled and grated => 200 g carrot =200.0 g
 1 cup shredded carrots, packed => 1 cup carrot (grated) packed
-1 cup oil (vegetable, canola) => 1 cup oil-vegetable poured; assumed-kind
+1 cup oil (vegetable, canola) => 1 cup oil-vegetable poured
 1/4 cup extra-virgin olive oil => 1/4 cup oil-olive poured
 2 Tbsp cold-pressed sesame oil => 2 tbsp oil-sesame poured
 1/2 cup hot water => 1/2 cup water poured
@@ -211,7 +211,7 @@ about 2 tablespoons honey => 2 tbsp honey poured
 1 cup – sugar => 1 cup sugar-granulated level; assumed-kind
 1 cup ... sugar => 1 cup sugar-granulated level; assumed-kind
 sugar – 1 cup => 1 cup sugar-granulated level; assumed-kind
-sugar (granulated), 1 cup => 1 cup sugar-granulated level; assumed-kind
+sugar (granulated), 1 cup => 1 cup sugar-granulated level
 granulated sugar .... 200 g => 200 g sugar-granulated =200.0 g
 flour 500g => 500 g flour-wheat-all-purpose =500.0 g; assumed-kind
 500g: flour => 500 g flour-wheat-all-purpose =500.0 g; assumed-kind
@@ -300,7 +300,7 @@ zest from 1 lemon => 1 each zest-lemon (of one fruit) count; nominal-size
 12 oz. bittersweet chocolate, chopped => 12 oz chocolate-dark =340.2 g; ounce-read-as
 1 cup semisweet chocolate chips (6 oz) => 1 cup chocolate-chips level =170.1 g
 2 tablespoons unsalted butter, divided => 2 tbsp butter pressed
-cooking oil, for the pan => - - oil-vegetable; assumed-kind no-amount
+cooking oil, for the pan => - - oil-vegetable; no-amount
 1 1/2 cups sifted confectioners' sugar => 1 1/2 cup sugar-powdered sifted; order-before
 1 cup plus 2 tablespoons sifted all-purpose flour => 1 1/8 cup flour-wheat-all-purpose sifted; order-before
 4 cups flour, measured then sifted => 4 cup flour-wheat-all-purpose sifted; assumed-kind order-before

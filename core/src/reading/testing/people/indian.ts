@@ -1,0 +1,90 @@
+/** Lines as Indian home cooks write them in English, in metric cups. */
+export const INDIAN_COOKS = String.raw`
+1.5 cups maida (all purpose flour) => 1 1/2 cup flour-wheat-all-purpose
+1 cup maida => 1 cup flour-wheat-all-purpose
+2 cups atta / whole wheat flour => 2 cup flour-wheat-whole
+1 cup sooji (rava / semolina) => 1 cup semolina
+1/2 cup rava => 1/2 cup semolina
+1/4 cup besan (gram flour) => 1/4 cup flour-chickpea
+3/4 cup powdered sugar => 3/4 cup sugar-powdered
+1 cup sugar (powdered) => 1 cup sugar-powdered
+1/2 cup curd (dahi/yogurt) => 1/2 cup yogurt-plain
+1 cup fresh curd, at room temperature => 1 cup yogurt-plain
+200 gms condensed milk => 200 g milk-condensed-sweetened =200
+1 tin (400g) condensed milk => 1 each milk-condensed-sweetened =400
+100 gm unsalted butter => 100 g butter =100
+100 gms salted butter => 100 g butter =100
+1/2 tsp elaichi powder (cardamom) => 1/2 tsp cardamom-ground
+1 tsp green cardamom powder => 1 tsp cardamom-ground
+a pinch of kesar (saffron strands) => 1 pinch saffron
+1 tbsp ghee + for greasing => 1 tbsp ghee
+1/2 cup desi ghee, melted => 1/2 cup ghee
+1 tsp fruit salt => 1 tsp ?
+1/4 tsp cooking soda => 1/4 tsp baking-soda
+1/2 tsp soda bicarb => 1/2 tsp baking-soda
+1 tsp baking powder => 1 tsp baking-powder
+3/4 cup jaggery powder => 3/4 cup jaggery
+1 cup grated gur => 1 cup jaggery
+100 grams khoya / mawa, crumbled => 100 g khoya =100
+250 ml milk (full fat) => 250 ml milk-whole
+1 cup lukewarm milk => 1 cup milk-whole
+1/4 cup oil (any neutral oil) => 1/4 cup oil-vegetable
+1/3 cup refined oil => 1/3 cup oil-vegetable
+2 tbsp tutti frutti => 2 tbsp ?
+10-12 cashews, chopped => 10..12 each cashews
+8 to 10 badam (almonds), slivered => 8..10 each almonds
+2 tbsp chopped pista => 2 tbsp pistachios
+1/4 cup kaju, broken => 1/4 cup cashews
+1 tbsp kishmish (raisins) => 1 tbsp raisins
+1 tsp saunf => 1 tsp fennel-seed
+1 tsp jeera => 1 tsp cumin-seed
+1/2 tsp ajwain => 1/2 tsp ajwain
+1 tsp til (sesame seeds) => 1 tsp seeds-sesame
+1/2 tsp dalchini powder => 1/2 tsp cinnamon
+1/4 tsp jaiphal (nutmeg) powder => 1/4 tsp nutmeg
+1/2 tsp saunth (dry ginger powder) => 1/2 tsp ginger-ground
+1 cup ragi flour => 1 cup flour-ragi
+1/2 cup jowar atta => 1/2 cup flour-sorghum
+1 cup bajra flour => 1 cup flour-bajra
+1 cup rice flour => 1 cup flour-rice-white
+2 tbsp corn flour => 2 tbsp starch-corn
+2 tbsp cornflour (cornstarch) => 2 tbsp starch-corn
+1 tbsp custard powder (vanilla flavour) => 1 tbsp custard-powder
+1/2 cup dessicated coconut => 1/2 cup coconut-desiccated
+1 cup freshly grated coconut => 1 cup coconut-fresh
+1 katori maida => 125 ml flour-wheat-all-purpose
+1 glass milk => 1 cup milk-whole
+salt to taste => - - salt-table
+a pinch of salt => 1 pinch salt-table
+2 nos eggs => 2 each egg-whole
+eggs - 3 => 3 each egg-whole
+maida - 1 cup => 1 cup flour-wheat-all-purpose
+Sugar - 3/4 cup => 3/4 cup sugar-granulated
+Butter : 100 gms => 100 g butter =100
+Vanilla essence – 1 tsp => 1 tsp vanilla-extract
+Milk – ½ cup => 1/2 cup milk-whole
+Cocoa powder: 1/4 cup => 1/4 cup cocoa
+baking powder – 1 tsp => 1 tsp baking-powder
+All purpose flour (maida) – 1 ½ cups => 1 1/2 cup flour-wheat-all-purpose
+Instant yeast 1 tsp => 1 tsp yeast-instant
+1.25 cups water or as required => 1 1/4 cup water
+water as needed => - - water
+1 teaspoon rose water (gulab jal) => 1 tsp rose-water
+2 ripe bananas (mashed) => 2 each banana
+1 cup mango pulp (alphonso) => 1 cup mango-puree
+1 cup grated paneer => 1 cup paneer
+1/2 cup hung curd => 1/2 cup yogurt-plain
+1 cup milk powder => 1 cup milk-powder-nonfat
+1/2 cup dairy milk powder => 1/2 cup milk-powder-nonfat
+1 cup oats (quick cooking) => 1 cup oats-rolled
+1/4 cup dates (deseeded & chopped) => 1/4 cup dates
+2 tsp vinegar => 2 tsp vinegar-cider
+1 tsp lemon juice => 1 tsp juice-lemon
+few drops of vanilla essence => - - vanilla-extract
+2-3 drops yellow food colour => unread
+1 tsp garam masala => 1 tsp garam-masala
+2 tsp kasuri methi => 2 tsp ?
+1 cup makhana => 1 cup ?
+1 tsp haldi (turmeric) => 1 tsp turmeric
+1/2 cup sabudana => 1/2 cup starch-tapioca-pearl
+`;
