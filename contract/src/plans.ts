@@ -93,6 +93,10 @@ export const planMeasure = z.object({
       size: z.enum(['cup', 'tbsp', 'tsp']).nullable().meta({
         description: 'The size of measure that its weight and scatter go by.',
       }),
+      halfOf: z
+        .string()
+        .optional()
+        .meta({ description: 'The spoon that is levelled and halved, where it is.' }),
     }),
   ),
   shown: z.string(),

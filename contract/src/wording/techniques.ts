@@ -138,7 +138,7 @@ export const TECHNIQUES: Readonly<Record<IngredientClass, Technique>> = {
 
 /** What to do with little of a powder, where the cup's technique does not apply. */
 export const SPOON_TECHNIQUE =
-  'With a spoon: crush lumps, dip, and sweep level with a straight edge.';
+  'With a spoon: crush lumps, dip, and sweep level with a straight edge. For half of one, part it with the blade and push one half out.';
 
 /** What an ingredient's state does to its weight in a cup. */
 export const FRESHNESS: Readonly<Partial<Record<string, string>>> = {

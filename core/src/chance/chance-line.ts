@@ -10,6 +10,7 @@ import {
   READ_FROM_ABOVE,
   TOOL_SPREAD,
   fillSpread,
+  HALVING_SPREAD,
 } from '../measuring/index.js';
 
 /** Whether a line is filled or weighed. */
@@ -90,7 +91,7 @@ function fillsOf(
   // What is spooned beside whole eggs is the lesser part: each gets its share by count.
   const perPiece = pieces > 0 ? measure.grams / (pieces + (volume > 0 ? 0.5 : 0)) : 0;
   const filled = measure.grams - perPiece * pieces;
-  return fills.map(({ tool, kind, count, millilitres, size }): ChanceFill => {
+  return fills.map(({ tool, kind, count, millilitres, size, halfOf }): ChanceFill => {
     if (millilitres === null || size === null) {
       const spread = kind === 'egg' ? PIECE_SPREAD.egg : PIECE_SPREAD.other;
       return { tool: null, toolSpread: 0, count, grams: perPiece, spread, isRead: false };
@@ -98,10 +99,11 @@ function fillsOf(
     const isMarked = kind === 'block' || kind === 'pinch';
     const isRead = kind === 'jug';
     const isAbove = isRead && jug === 'above';
-    const usual = fillSpread(ingredient.class, method, size);
+    const level = fillSpread(ingredient.class, method, size);
+    const usual = halfOf === undefined ? level : combinedSpread(level, HALVING_SPREAD);
     const grams = volume > 0 ? (filled * millilitres) / volume : 0;
     // All marks of a jug are wrong together: they are one thing, as when they are washed.
-    const thing = toolsIn(drawer).find(({ id }) => id === tool)?.wash ?? tool;
+    const thing = halfOf ?? toolsIn(drawer).find(({ id }) => id === tool)?.wash ?? tool;
     return {
       tool: isMarked ? null : thing,
       toolSpread: isMarked ? 0 : (toolSpreads?.get(thing) ?? TOOL_SPREAD),

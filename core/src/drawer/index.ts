@@ -15,5 +15,5 @@ export {
   type ScaleDescription,
   USUAL_SCALES,
 } from './scales.js';
-export { fingerTool, stampedMillilitres, type Tool, type ToolDescription } from './tool.js';
+export { fingerTool, halfOf, stampedMillilitres, type Tool, type ToolDescription } from './tool.js';
 export { USUAL_TOOLS } from './usual-tools.js';

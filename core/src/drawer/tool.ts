@@ -19,6 +19,8 @@ export interface Tool {
   /** For what is marked by mass: the grams of one, whatever its density. */
   readonly grams?: number;
   readonly size: MeasureSize;
+  /** The tool that this is half of. */
+  readonly halfOf?: string;
   /** Tools of one wash are one thing to rinse: all marks of a jug. */
   readonly wash: string;
 }
@@ -59,5 +61,18 @@ export function fingerTool(unit: 'pinch' | 'dash' | 'smidgen'): Tool {
     unit: 'tsp',
     size: 'tsp',
     wash: unit,
+  };
+}
+
+/** Half of what a spoon holds, parted with a blade: "half of 1/8 tsp"; or half a pinch. */
+export function halfOf(spoon: Tool): Tool {
+  return {
+    ...spoon,
+    id: spoon.kind === 'pinch' ? `half a ${spoon.mark}` : `half of ${spoon.id}`,
+    halfOf: spoon.wash,
+    mark: `half ${spoon.mark}`,
+    millilitres: spoon.millilitres / 2,
+    stampedMillilitres: spoon.stampedMillilitres / 2,
+    nominal: spoon.nominal.div(2),
   };
 }

@@ -85,6 +85,23 @@ describe('chooseFills', () => {
     expect(chooseFills(goal, [[]], FLOUR)).toBeNull();
   });
 
+  it('halves the smallest spoon only where no whole one comes near enough', () => {
+    const spoons = dry.filter(({ kind }) => kind === 'spoon');
+    const smallest = spoons.reduce((a, b) => (a.millilitres < b.millilitres ? a : b));
+    const fill = (parts: number) => {
+      const grams = smallest.millilitres * FLOUR.tsp * parts;
+      const goal = { grams, tolerance: 0.025, written: null, prefersMillilitres: false };
+      return chooseFills(goal, [spoons], FLOUR)!.fills.map(({ tool, count }) => [tool.id, count]);
+    };
+    expect(fill(1)).toEqual([[smallest.id, 1]]);
+    expect(fill(0.5)).toEqual([[`half of ${smallest.id}`, 1]]);
+    expect(fill(1.5)).toEqual([
+      [smallest.id, 1],
+      [`half of ${smallest.id}`, 1],
+    ]);
+    expect(fill(2)).not.toContain(jasmine.stringContaining('half'));
+  });
+
   it('is never worse than any other fills of the same drawer', () => {
     const DEEP = 4;
     /** Sums of up to four fills of these, with how many fills and tools they take. */

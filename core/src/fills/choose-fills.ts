@@ -1,4 +1,4 @@
-import type { Tool, ToolSet } from '../drawer/index.js';
+import { halfOf, type Tool, type ToolSet } from '../drawer/index.js';
 import type { MeasureSize } from '../measuring/index.js';
 import {
   fewestFills,
@@ -110,6 +110,27 @@ const toolFills = (tools: readonly Tool[], counts: readonly number[]): readonly 
 const gramsOf = ({ tool, count }: ToolFills, density: Densities): number =>
   count * (tool.grams ?? tool.millilitres * density[tool.size]);
 
+/** Sets of tools with the halves of what is smallest in them. */
+const HALVED = new WeakMap<ToolSet, ToolSet>();
+
+/**
+ * The tools of a set, and its smallest spoon halved: level it, part it with the blade and push one
+ * half out; half a pinch too. Where no spoon measures so little, that comes nearer than a whole one.
+ */
+function withHalf(tools: ToolSet): ToolSet {
+  let halved = HALVED.get(tools);
+  if (!halved) {
+    const smallest = tools
+      .filter(({ kind }) => kind === 'spoon')
+      .sort((a, b) => a.millilitres - b.millilitres)
+      .slice(0, 1);
+    const pinches = tools.filter(({ kind }) => kind === 'pinch');
+    halved = [...tools, ...[...smallest, ...pinches].map(halfOf)];
+    HALVED.set(tools, halved);
+  }
+  return halved;
+}
+
 /**
  * What to fill for a mass, in this order: the written volume just so, where the tools are stamped
  * for it and what they really hold weighs what is meant; else, of what comes near enough, the fewest fills, then the
@@ -147,8 +168,10 @@ export function chooseFills(
   };
   const nearEnough = (tools: ToolSet): Candidate | null =>
     searched(tools, fewestFills(grams, grams * tolerance, fillableWith(tools, density)));
-  const nearest = (tools: ToolSet): Candidate | null =>
-    searched(tools, nearestFills(grams, fillableWith(tools, density)));
+  const nearest = (tools: ToolSet): Candidate | null => {
+    const halved = withHalf(tools);
+    return searched(halved, nearestFills(grams, fillableWith(halved, density)));
+  };
   const exact = written && best(inOrder, justSo, isHandier);
   if (exact && exact.count <= COUNTED_EASILY) return exact;
   const near = best(inOrder, nearEnough, isHandier);

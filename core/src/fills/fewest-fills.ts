@@ -171,7 +171,8 @@ export function nearestFills(target: number, tools: readonly Fillable[]): Fills 
   for (;;) {
     const error = Math.abs(nearest.grams - target);
     const nearer = error > SAME_ERROR ? fewestFills(target, error * CLOSER, tools) : null;
-    if (!nearer) return nearest;
+    // The search takes a hair more than it is asked for, and may find the same again.
+    if (!nearer || Math.abs(nearer.grams - target) >= error) return nearest;
     nearest = nearer;
   }
 }

@@ -13,6 +13,8 @@ export interface PlannedFill {
   readonly mark: string;
   /** What one fill holds; null for what is counted. */
   readonly millilitres: number | null;
+  /** The tool that is filled and halved, where it is. */
+  readonly halfOf?: string;
   /** The size of measure that its weight and scatter go by; null for what is counted. */
   readonly size: MeasureSize | null;
 }
@@ -64,4 +66,5 @@ export const namedFills = (fills: readonly ToolFills[]): MeasurePlan['fills'] =>
     mark: tool.mark,
     millilitres: tool.millilitres,
     size: tool.size,
+    ...(tool.halfOf !== undefined && { halfOf: tool.halfOf }),
   }));

@@ -39,6 +39,9 @@ export const READ_FROM_ABOVE: Readonly<{ spread: number; bias: number }> = {
  */
 export const HAND_SHARE = 0.75;
 
+/** Half of a spoon, parted by eye with a blade, is off by this much beside the fill. An assumption. */
+export const HALVING_SPREAD = 0.1;
+
 /** Everybody's pinch, dash and smidgen differ by this much. */
 export const PINCH_SPREAD = 0.35;
 
