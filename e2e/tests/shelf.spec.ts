@@ -5,7 +5,7 @@ test('an ingredient is found by another name, from the keyboard, with its weight
   page,
 }) => {
   await baker.goTo('/shelf');
-  await expect(page.getByText(/2\d\d ingredients/)).toBeVisible();
+  await expect(page.getByText(/4\d\d ingredients/)).toBeVisible();
   await page.keyboard.press('/');
   await page.keyboard.type('plain fl');
   await expect(page.getByRole('link', { name: 'All-purpose wheat flour' })).toBeVisible();
@@ -85,12 +85,12 @@ test('an ingredient of one’s own is read at once, and weighs once it was weigh
 }) => {
   await baker.goTo('/shelf');
   await page.getByRole('button', { name: 'Add an ingredient' }).click();
-  await page.getByLabel('Name', { exact: true }).fill('Carob powder');
+  await page.getByLabel('Name', { exact: true }).fill('Mesquite powder');
   await page.getByRole('button', { name: 'Add ingredient' }).click();
   await expect(page.getByText('No weight is known for this ingredient yet')).toBeVisible();
-  await baker.saveNew('2 cups carob powder');
-  await expect(baker.row('2 cups carob powder')).toContainText('unknown');
-  await baker.goTo('/shelf/own-carob-powder');
+  await baker.saveNew('2 cups mesquite powder');
+  await expect(baker.row('2 cups mesquite powder')).toContainText('unknown');
+  await baker.goTo('/shelf/own-mesquite-powder');
   await page.getByLabel('It weighs, g').fill('103');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('row', { name: /^spooned/ })).toContainText('own weight');
@@ -100,11 +100,11 @@ test('an ingredient of one’s own is read at once, and weighs once it was weigh
   await expect(page.getByText('$1.80 for 100 g, $1.85 a cup')).toBeVisible();
   await page.getByRole('link', { name: 'Book', exact: true }).click();
   await page.getByRole('listitem').getByRole('link').click();
-  await expect(baker.row('2 cups carob powder')).toContainText('206 g');
+  await expect(baker.row('2 cups mesquite powder')).toContainText('206 g');
   await page.getByRole('link', { name: 'Shelf' }).click();
   await page.getByRole('button', { name: 'Undo' }).click();
   await page.getByRole('button', { name: 'Undo' }).click();
-  await page.getByRole('link', { name: 'Carob powder' }).click();
+  await page.getByRole('link', { name: 'Mesquite powder' }).click();
   await expect(page.getByText('No weight is known for this ingredient yet')).toBeVisible();
 });
 

@@ -23,7 +23,7 @@ const NAMES: readonly (readonly [BakeKind, RegExp])[] = [
   ],
   [
     'quick',
-    /\b(?:muffins?|scones?|pancakes?|waffles?|griddle ?cakes?|hot ?cakes?|drop biscuits?|buttermilk biscuits?|banana bread|pumpkin bread|zucchini bread|quick bread|tea ?loaf|corn ?bread|soda bread|gingerbread loaf|pfannkuchen|waffeln?|cr[eê]pes?|gaufres?)\b/,
+    /\b(?:muffins?|scones?|pancakes?|waffles?|griddle ?cakes?|hot ?cakes?|drop biscuits?|buttermilk biscuits?|banana bread|pumpkin bread|zucchini bread|quick bread|tea ?(?:loaf|bread)|fruit bread|barm ?brack|corn ?bread|soda bread|gingerbread loaf|pfannkuchen|waffeln?|cr[eê]pes?|gaufres?)\b/,
   ],
   [
     'pastry',

@@ -38,7 +38,7 @@ describe('the two columns', () => {
     const line = plan('2 cups all-purpose flour', 1, { 0: 'dipped' });
     expect(line.weight?.grams).toBe(250);
     expect(line.measure?.millilitres).toBeCloseTo((250 / 137) * 236.5882365, 6);
-    expect(line.measure?.shown).toBe('1 cup + 1/2 cup + 1/3 cup');
+    expect(line.measure?.shown).toBe('1 1/3 cups + 1/2 cup');
     expect(line.within).toBeTrue();
   });
 

@@ -59,6 +59,10 @@ export function planLine(
             tolerance: choice.nearest ? tolerance * NEAREST : tolerance,
             unit: line.unit,
             writtenMillilitres: substitute ? null : writtenVolume(line, standard, batch),
+            writtenCount:
+              line.unit === 'each' && line.amount
+                ? midpoint(line.amount).mul(batch.factor).valueOf()
+                : null,
             ...(batch.hand ? { known: batch.hand } : {}),
           },
           choice,

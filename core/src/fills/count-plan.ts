@@ -1,9 +1,11 @@
 import { toolsFor, type Drawer } from '../drawer/index.js';
+import { Fraction } from '../amount/index.js';
 import { pieceOf } from '../measuring/index.js';
 import { chooseFills } from './choose-fills.js';
 import { fillingOf, volumeOf } from './filling.js';
 import { namedFills, type MeasurePlan, type PlannedFill, type Wanted } from './plan.js';
 import { showFills } from './show-fills.js';
+import { isWithin } from './tolerance.js';
 
 const counted = (name: string, count: number, isEgg: boolean): PlannedFill => ({
   tool: name,
@@ -14,9 +16,28 @@ const counted = (name: string, count: number, isEgg: boolean): PlannedFill => ({
   size: null,
 });
 
+/** Eggs that are written whole stay whole within this: less than any bake forgives, and no more than eggs differ. */
+const EGGS_STAY_WHOLE = 0.06;
+
+/** Forms that say what a piece is called. */
+const SOLD_AS: ReadonlySet<string> = new Set(['cake', 'cube']);
+
+/** "half a banana", "2 1/2 cakes", "1 egg". */
+function showPieces(count: number, name: string): string {
+  if (count === 0.5) return `half ${/^[aeiou]/.test(name) ? 'an' : 'a'} ${name}`;
+  return `${new Fraction(count).toFraction(true)} ${count > 1 ? pluralOf(name) : name}`;
+}
+
+const pluralOf = (name: string): string =>
+  /(?:s|pods|leaves)$/.test(name)
+    ? name
+    : name.endsWith('leaf')
+      ? `${name.slice(0, -1)}ves`
+      : `${name}s`;
+
 /** Eggs are taken whole where that is near enough; the rest is weighed or spooned, beaten. */
 export function countPlan(wanted: Wanted, drawer: Drawer): MeasurePlan | null {
-  const { ingredient, form, grams, tolerance } = wanted;
+  const { ingredient, form, grams, tolerance, writtenCount } = wanted;
   const piece = pieceOf(ingredient, 'each', form);
   if (!piece) return null;
   const density = fillingOf(ingredient, null, 'poured')?.density ?? null;
@@ -25,10 +46,14 @@ export function countPlan(wanted: Wanted, drawer: Drawer): MeasurePlan | null {
   const millilitres = density ? volumeOf(grams, density) : 0;
   const name = isEgg
     ? ingredient.name.replace(/^Whole /, '').toLowerCase()
-    : ingredient.name.toLowerCase();
-  const pieces = (count: number): string => `${count} ${count === 1 ? name : `${name}s`}`;
+    : form !== null && SOLD_AS.has(form)
+      ? form
+      : ingredient.name.toLowerCase();
+  const pieces = (count: number): string => showPieces(count, name);
   const whole = Math.round(grams / piece.gramsEach);
-  const near = whole > 0 && Math.abs((whole * piece.gramsEach) / grams - 1) <= tolerance;
+  const isAsWritten = isEgg && whole === writtenCount;
+  const enough = isAsWritten ? Math.max(tolerance, EGGS_STAY_WHOLE) : tolerance;
+  const near = whole > 0 && isWithin((whole * piece.gramsEach) / grams - 1, enough);
   if (near || !isEgg || !density) {
     const count = near ? whole : Math.max(0.5, Math.round((grams / piece.gramsEach) * 2) / 2);
     return {

@@ -172,7 +172,7 @@ export function nearestFills(target: number, tools: readonly Fillable[]): Fills 
     const error = Math.abs(nearest.grams - target);
     const nearer = error > SAME_ERROR ? fewestFills(target, error * CLOSER, tools) : null;
     // The search takes a hair more than it is asked for, and may find the same again.
-    if (!nearer || Math.abs(nearer.grams - target) >= error) return nearest;
+    if (!nearer || Math.abs(nearer.grams - target) >= error - SAME_ERROR) return nearest;
     nearest = nearer;
   }
 }

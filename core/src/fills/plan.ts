@@ -53,6 +53,8 @@ export interface Wanted {
   readonly unit: Unit | null;
   /** The written volume at this batch, in millilitres; null where the recipe gives none. */
   readonly writtenMillilitres: number | null;
+  /** How many pieces are written, at this batch; null where they are not counted. */
+  readonly writtenCount?: number | null;
   /** What is known of the hand that measures. */
   readonly known?: readonly KnownWeight[];
 }

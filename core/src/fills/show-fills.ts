@@ -23,6 +23,26 @@ function showEach(fills: readonly ToolFills[]): string {
     .join(' + ');
 }
 
+const showSum = (sum: Fraction, unit: string): string =>
+  `${sum.toFraction(true)} ${plural(unit, sum)}`;
+
+const sumOf = (fills: readonly ToolFills[]): Fraction =>
+  fills.reduce((total, { tool, count }) => total.add(tool.nominal.mul(count)), new Fraction(0));
+
+/** Thirds and quarters apart, whole ones with the thirds: "3 2/3 cups + 1/4 cup". */
+function showApart(fills: readonly ToolFills[], unit: string): string {
+  const isThirds = ({ tool }: ToolFills): boolean => Number(tool.nominal.d) % 3 === 0;
+  const thirds = sumOf(fills.filter(isThirds));
+  const others = sumOf(fills.filter((fill) => !isThirds(fill)));
+  const whole = others.floor();
+  const [first, second] = [whole.add(thirds), others.sub(whole)];
+  if (![first, second].every((sum) => ADDED_UP.has(Number(sum.d)))) return showEach(fills);
+  return [first, second]
+    .filter((sum) => sum.compare(0) > 0)
+    .map((sum) => showSum(sum, unit))
+    .join(' + ');
+}
+
 const IN_WORDS = ['two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten'] as const;
 const MILLILITRES_PER_LITRE = 1000;
 
@@ -32,10 +52,7 @@ function showPours(marks: readonly ToolFills[]): string {
   const isOneJug = marks.every(({ tool }) => tool.wash === marks[0]!.tool.wash);
   if (pours === 1 || !isOneJug) return showEach(marks);
   const { unit } = marks[0]!.tool;
-  const sum = marks.reduce(
-    (total, { tool, count }) => total.add(tool.nominal.mul(count)),
-    new Fraction(0),
-  );
+  const sum = sumOf(marks);
   const litres = sum.valueOf() / MILLILITRES_PER_LITRE;
   const together =
     unit === 'cup'
@@ -69,24 +86,21 @@ export function showFills(fills: readonly ToolFills[]): string {
   if (cuts.length > 0) parts.push(cuts.map(showCut).join(' + '));
   const rest = fills.filter(({ tool }) => tool.unit === 'ml' && tool.kind !== 'jug');
   if (rest.length > 0) parts.push(showEach(rest));
+  const halves: ToolFills[] = [];
   for (const unit of ['cup', 'tbsp', 'tsp'] as const) {
     const same = fills.filter(
       ({ tool }) => tool.unit === unit && ['cup', 'spoon', 'pinch'].includes(tool.kind),
     );
     if (same.length === 0) continue;
     const named = same.filter(({ tool }) => !isPlain(tool));
-    if (named.length > 0) parts.push(showEach(named));
+    const whole = named.filter(({ tool }) => tool.halfOf === undefined);
+    if (whole.length > 0) parts.push(showEach(whole));
+    halves.push(...named.filter(({ tool }) => tool.halfOf !== undefined));
     const stamped = same.filter(({ tool }) => isPlain(tool));
     if (stamped.length === 0) continue;
-    const sum = stamped.reduce(
-      (total, { tool, count }) => total.add(tool.nominal.mul(count)),
-      new Fraction(0),
-    );
-    parts.push(
-      ADDED_UP.has(Number(sum.d))
-        ? `${sum.toFraction(true)} ${plural(unit, sum)}`
-        : showEach(stamped),
-    );
+    const sum = sumOf(stamped);
+    parts.push(ADDED_UP.has(Number(sum.d)) ? showSum(sum, unit) : showApart(stamped, unit));
   }
+  if (halves.length > 0) parts.push(showEach(halves));
   return parts.join(' + ');
 }

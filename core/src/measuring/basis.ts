@@ -198,7 +198,8 @@ export function pieceOf(
 ): PieceBasis | null {
   const pieces = ingredient.weights.filter((weight) => weight.unit === unit);
   const wanted = form ?? (ingredient.class === 'egg' ? 'large' : null);
-  const piece = pieces.find((weight) => weight.form === wanted) ?? pieces[0];
+  const usual = unit === 'packet' && wanted !== null ? undefined : pieces[0];
+  const piece = pieces.find((weight) => weight.form === wanted) ?? usual;
   if (!piece) return null;
   const sourced = piece.source !== ESTIMATE;
   const grade = ingredient.class === 'egg' ? PIECE_SPREAD.egg : PIECE_SPREAD.other;

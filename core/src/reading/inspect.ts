@@ -35,7 +35,7 @@ export function inspectLine(
     clean: plain,
     language: language?.id ?? null,
     english,
-    found: findIngredient(english.text, { standard, shelf }),
+    found: findIngredient(english.text, { standard, shelf, language: language?.id ?? null }),
     line: readLine(written, standard, shelf),
   };
 }

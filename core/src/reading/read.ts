@@ -66,17 +66,24 @@ function readBySpelling(
   line: CleanLine,
   { standard, shelf, language }: Pick<Place, 'standard' | 'shelf' | 'language'>,
 ): Line | null {
-  const asWritten = readIngredientLine(written, line, standard, shelf);
+  const context = { standard, shelf, language: language?.id ?? null };
+  const asWritten = readIngredientLine(written, line, context);
   if (!asWritten || asWritten.ingredientId !== null || language) return asWritten;
   for (const spelling of otherSpellings(line)) {
-    const other = readIngredientLine(written, spelling, standard, shelf);
+    const other = readIngredientLine(written, spelling, context);
     if (other?.ingredientId) return other;
   }
   return asWritten;
 }
 
-const isNothingKnown = ({ ingredientId, unit, stated }: Line): boolean =>
-  ingredientId === null && unit === 'each' && stated === null;
+const isNothingKnown = ({ ingredientId, stated }: Line): boolean =>
+  ingredientId === null && stated === null;
+
+/** "GINGER COOKIES", but not "INGREDIENTS" or "FOR THE DOUGH:". */
+const isShouted = (text: string): boolean =>
+  text === text.toUpperCase() &&
+  !text.endsWith(':') &&
+  !/^(?:INGREDIENTS?|METHOD|DIRECTIONS?|INSTRUCTIONS?|FOR )/.test(text);
 
 /** A name with no amount, nor anything else that a list says of an ingredient. */
 const isNameAlone = ({ amount, stated, written, notes }: Line): boolean =>
@@ -93,8 +100,10 @@ function isTitle(first: Classified): boolean {
   // "Strawberry jam": a first line of a known name alone is what the recipe makes.
   if (kind === 'ingredient' && isNameAlone(first.line)) return true;
   const line = clean(written);
-  // "Half a thought", "Four seed loaf": a number in words, of nothing that is known.
+  // "Half a thought", "Four seed loaf", "Quatre-quarts": a number in words, of nothing that is known.
   if (kind === 'ingredient') return isNothingKnown(first.line) && !/^\d/.test(line.text);
+  // In capitals it looks like the name of a part; at the top it is that of the recipe.
+  if (kind === 'heading') return isShouted(line.text);
   return kind === 'unread' && notes.length === 0 && !isRuler(line) && !isMeasure(line);
 }
 

@@ -21,7 +21,7 @@ const UNITS = {
   pkg: 'packet',
   tütchen: 'packet',
   beutel: 'packet',
-  würfel: 'cake',
+  würfel: 'cube',
   becher: 'tub',
   dose: 'can',
   dosen: 'cans',

@@ -36,7 +36,7 @@ export function deriveLine(wording: Wording): DerivedLine {
   const notes: ReadingNote[] = [];
   const ounce = readOunce(wording, notes);
   const unit = ounce.unit;
-  const stated = ofPackets(wording, unit, ounce.stated);
+  const stated = ofEggs(wording, unit, ofPackets(wording, unit, ounce.stated));
   noteKind(wording, notes);
   const filled = unit !== null && isVolumeUnit(unit);
   const form = filled ? volumeForm(wording, notes) : pieceForm(wording, unit, notes);
@@ -72,6 +72,22 @@ function ofPackets(
   const each = stated / count;
   const isTotal = Math.abs(each / count / sold.grams - 1) < SAME_PACKET;
   return isTotal && each > sold.grams * (1 + SAME_PACKET) ? each : stated;
+}
+
+/** An egg this heavy was weighed in its shell, of which so much is egg (section of European grades). */
+const LIGHTEST_IN_SHELL = 53;
+const EGG_IN_SHELL = 0.88;
+
+/** "2 x 60 g eggs": eggs are graded in the shell, and none is that heavy without. */
+function ofEggs(
+  { ingredient, quantity }: Wording,
+  unit: Unit | null,
+  stated: number | null,
+): number | null {
+  const isWhole = ingredient.id === 'egg-whole' && unit === 'each';
+  const count = quantity?.amount.min.valueOf() ?? 0;
+  if (stated === null || !isWhole || count <= 0) return stated;
+  return stated / count >= LIGHTEST_IN_SHELL ? stated * EGG_IN_SHELL : stated;
 }
 
 /** A bare ounce is mass for solids and volume for thin liquids; what could be either is asked. */

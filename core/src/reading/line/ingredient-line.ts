@@ -1,5 +1,4 @@
 import { wordsOf, type NameMatch, type Shelf } from '../../catalogue/index.js';
-import type { Standard } from '../../units/index.js';
 import type { CleanLine } from '../clean.js';
 import { deriveLine } from './derive-line.js';
 import type { LineParts, ReadingContext } from './line-parts.js';
@@ -32,10 +31,9 @@ const MOST_NAME_WORDS = 3;
 export function readIngredientLine(
   written: string,
   line: CleanLine,
-  standard: Standard,
-  shelf: Shelf,
+  context: ReadingContext,
 ): Line | null {
-  const context = { standard, shelf };
+  const { standard, shelf, language } = context;
   const found = findIngredient(line.text, context);
   if (!found) return null;
   const { quantity, phrase } = found;
@@ -53,6 +51,7 @@ export function readIngredientLine(
     after: tail === '' ? NO_WORDS : remarkWords(tail),
     byFruit: found.byFruit,
     standard,
+    language,
   });
   // Spelled out: spreading objects together is ten times as slow, and this is every line.
   return {

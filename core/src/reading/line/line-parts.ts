@@ -1,7 +1,10 @@
 import type { Ingredient, NameMatch, Shelf } from '../../catalogue/index.js';
 import type { Standard } from '../../units/index.js';
 import type { Quantity } from '../amounts/index.js';
+import type { Language } from '../languages/index.js';
 import type { NamePhrase } from './phrase.js';
+
+type LanguageId = Language['id'];
 
 /** What the words of a line say about one known ingredient. */
 export interface Wording {
@@ -14,6 +17,8 @@ export interface Wording {
   readonly after: readonly string[];
   readonly byFruit: boolean;
   readonly standard: Standard;
+  /** Null for English. */
+  readonly language: LanguageId | null;
 }
 
 /** What a line says, before its consequences are worked out. */
@@ -30,4 +35,6 @@ export interface LineParts {
 export interface ReadingContext {
   readonly standard: Standard;
   readonly shelf: Shelf;
+  /** Null for English. */
+  readonly language: LanguageId | null;
 }

@@ -1,4 +1,4 @@
-import type { Method } from '../../catalogue/index.js';
+import { singular, type Method } from '../../catalogue/index.js';
 import { methodsFor, pieceOf } from '../../measuring/index.js';
 import type { Unit } from '../../units/index.js';
 import type { ReadingNote } from '../note.js';
@@ -17,7 +17,10 @@ export function pieceForm(
   // One weight for all of them leaves nothing to assume.
   if (forms.every((form) => form === null)) return null;
   if (byFruit) return forms[0] ?? null;
+  if (unit === 'packet') return packetForm(forms, wording);
   if (unit !== 'each') return forms[0] ?? null;
+  const sold = soldAs(wording);
+  if (sold !== null && forms.includes(sold)) return sold;
   const size = before.join(' ').match(/extra large/)?.[0] ?? sizeIn(before) ?? sizeBehind(after);
   const said = europeanSize(wording, size) ?? SIZE_FORMS[size ?? ''];
   if (said !== undefined && forms.includes(said)) return said;
@@ -28,6 +31,21 @@ export function pieceForm(
     american ? BLOCK_FORMS.american : BLOCK_FORMS.elsewhere,
   ].find((form) => forms.includes(form));
   return usual ?? forms[0] ?? null;
+}
+
+/** "1 cube of yeast": what it is sold as, in the singular; null where nothing is said. */
+function soldAs({ quantity }: Wording): string | null {
+  return quantity?.pieceWord ? singular(quantity.pieceWord) : null;
+}
+
+/**
+ * The packet of the country whose language is spoken, where packets differ between countries. A
+ * form that no table has where that is not known: a missing gram before a wrong one.
+ */
+function packetForm(forms: readonly (string | null)[], { language }: Wording): string | null {
+  const byCountry = forms.filter((form) => form?.startsWith('packet ('));
+  if (byCountry.length === 0) return forms[0] ?? null;
+  return byCountry.find((form) => form === `packet (${language})`) ?? 'packet';
 }
 
 const sizeIn = (words: readonly string[]): string | undefined =>

@@ -223,6 +223,8 @@ export const UNIT_WORDS: Readonly<Record<string, UnitWord>> = table({
   squares: { unit: 'each' },
   sq: { unit: 'each' },
   nos: { unit: 'each' },
+  cube: { unit: 'each' },
+  cubes: { unit: 'each' },
   piece: { unit: 'each' },
   pieces: { unit: 'each' },
   slice: { unit: 'each' },

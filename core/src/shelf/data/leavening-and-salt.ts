@@ -1,4 +1,14 @@
-import { ESTIMATE, type Ingredient } from '../../catalogue/index.js';
+import { ESTIMATE, NOMINAL, type Ingredient, type Weight } from '../../catalogue/index.js';
+
+/** A packet as it is sold where a language is spoken. */
+const packet = (form: string, grams: number): Weight => ({
+  form,
+  method: 'count',
+  amount: 1,
+  unit: 'packet',
+  grams,
+  source: NOMINAL,
+});
 
 export const LEAVENING_AND_SALT: readonly Ingredient[] = [
   {
@@ -70,9 +80,15 @@ export const LEAVENING_AND_SALT: readonly Ingredient[] = [
     role: 'leavening',
     waterPercent: 5.3,
     allergens: [],
-    aliases: ['double-acting baking powder'],
+    aliases: [
+      'double-acting baking powder',
+      'gluten-free baking powder',
+      'gluten free baking powder',
+    ],
     weights: [
       { form: null, method: 'level', amount: 1, unit: 'tsp', grams: 4.6, source: 'SR 18369' },
+      packet('packet (german)', 16),
+      packet('packet (french)', 11),
     ],
   },
   {
@@ -137,6 +153,8 @@ export const LEAVENING_AND_SALT: readonly Ingredient[] = [
     aliases: ['yeast cake', 'compressed yeast', "baker's yeast"],
     weights: [
       { form: 'cake', method: 'count', amount: 1, unit: 'each', grams: 17, source: 'SR 18374' },
+      // As it is sold in Europe.
+      { form: 'cube', method: 'count', amount: 1, unit: 'each', grams: 42, source: NOMINAL },
     ],
   },
   {

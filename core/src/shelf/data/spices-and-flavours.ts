@@ -69,6 +69,7 @@ export const SPICES_AND_FLAVOURS: readonly Ingredient[] = [
       'dry ginger',
       'sonth',
     ],
+    loosely: ['ginger'],
     weights: [
       { form: null, method: 'level', amount: 1, unit: 'tsp', grams: 1.8, source: 'SR 02021' },
       { form: null, method: 'level', amount: 1, unit: 'tbsp', grams: 5.2, source: 'SR 02021' },

@@ -19,6 +19,8 @@ export const SUGARS: readonly Ingredient[] = [
       'castor sugar',
       'regular sugar',
       'table sugar',
+      'loaf sugar',
+      'lump sugar',
     ],
     loosely: ['sugar'],
     weights: [

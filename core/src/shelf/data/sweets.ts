@@ -1,19 +1,31 @@
-import type { Ingredient } from '../../catalogue/index.js';
+import { NOMINAL, type Ingredient } from '../../catalogue/index.js';
 import { row } from './row.js';
+
+/** An ingredient that is sold in packets too. */
+const withPacket = (grams: number, ingredient: Ingredient): Ingredient => ({
+  ...ingredient,
+  weights: [
+    ...ingredient.weights,
+    { form: null, method: 'count', amount: 1, unit: 'packet', grams, source: NOMINAL },
+  ],
+});
 
 /** Sugars, syrups, spreads and sweets beside the usual ones. */
 export const SWEETS: readonly Ingredient[] = [
-  row(
-    'sugar-vanilla',
-    'Vanilla sugar',
-    ['granular', 'sugar', 0],
-    ['level', 'cup', 200],
-    ['vanillin sugar'],
-    [],
-    {
-      german: ['Vanillezucker', 'Vanillinzucker', 'Bourbonvanillezucker'],
-      french: ['sucre vanillé'],
-    },
+  withPacket(
+    8,
+    row(
+      'sugar-vanilla',
+      'Vanilla sugar',
+      ['granular', 'sugar', 0],
+      ['level', 'cup', 200],
+      ['vanillin sugar'],
+      [],
+      {
+        german: ['Vanillezucker', 'Vanillinzucker', 'Bourbonvanillezucker'],
+        french: ['sucre vanillé'],
+      },
+    ),
   ),
   row(
     'sugar-maple',

@@ -4,7 +4,7 @@ flour (3 cups) => 3 cup flour-wheat-all-purpose spooned; assumed-kind
 125ml (1/2 cup) milk => 125 ml milk-whole poured; assumed-kind
 1 1/4 cups (310ml) milk => 1 1/4 cup milk-whole poured; assumed-kind
 150g (1 cup) plain flour => 150 g flour-wheat-all-purpose =150.0 g
-2 x 60g eggs => 2 each egg-whole (large) =120.0 g; assumed-kind
+2 x 60g eggs => 2 each egg-whole (large) =105.6 g; assumed-kind
 1 x 395g can sweetened condensed milk => 1 each milk-condensed-sweetened =395.0 g
 300ml carton thickened cream => 300 ml cream-heavy (fluid) poured
 1 tablespoon (20ml) lemon juice => 1 tbsp juice-lemon poured
@@ -23,8 +23,8 @@ zest of 1/2 lemon => 1/2 each zest-lemon (of one fruit) count; nominal-size
 1 cup (85g) desiccated coconut => 1 cup coconut-desiccated level =85.0 g
 125g butter, chopped => 125 g butter =125.0 g
 185g butter, at room temperature, chopped => 185 g butter =185.0 g
-2 x 59g eggs => 2 each egg-whole (large) =118.0 g; assumed-kind
-1 (59g) egg => 1 each egg-whole (large) =59.0 g; assumed-kind
+2 x 59g eggs => 2 each egg-whole (large) =103.8 g; assumed-kind
+1 (59g) egg => 1 each egg-whole (large) =51.9 g; assumed-kind
 4 eggs (at room temp) => 4 each egg-whole (large) count; assumed-kind
 200ml thickened cream, whipped => 200 ml cream-heavy (fluid) poured; order-after
 2/3 cup (160 mL) milk => 2/3 cup milk-whole poured; assumed-kind
@@ -42,7 +42,7 @@ zest of 1/2 lemon => 1/2 each zest-lemon (of one fruit) count; nominal-size
 1/2 cup (125ml) buttermilk => 1/2 cup buttermilk poured
 80g (1/3 cup, firmly packed) brown sugar => 80 g sugar-brown =80.0 g
 2 tablespoons (40ml) milk => 2 tbsp milk-whole poured; assumed-kind
-1 x 60g egg, lightly whisked => 1 each egg-whole (large) =60.0 g; assumed-kind
+1 x 60g egg, lightly whisked => 1 each egg-whole (large) =52.8 g; assumed-kind
 2 egg yolks, extra => 2 each egg-yolk (large) count; assumed-kind
 100g dark chocolate, melted => 100 g chocolate-dark =100.0 g
 300g (2 cups) plain flour => 300 g flour-wheat-all-purpose =300.0 g

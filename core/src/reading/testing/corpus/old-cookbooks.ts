@@ -26,7 +26,7 @@ Flour enough to roll out => - - flour-wheat-all-purpose; assumed-kind no-amount
 1 quart of sifted flour => 1 quart flour-wheat-all-purpose sifted; assumed-kind order-before
 1 quart flour, sifted => 1 quart flour-wheat-all-purpose spooned; assumed-kind order-after
 1/2 pint new milk => 1/2 pint milk-whole poured; assumed-kind
-3 ounces loaf sugar, pounded => 3 oz ? =85.0 g; ounce-read-as unknown-ingredient
+3 ounces loaf sugar, pounded => 3 oz sugar-granulated =85.0 g; ounce-read-as
 1 tablespoonful brewer's yeast => 1 tbsp ?; unknown-ingredient
 A pinch of salt and a little nutmeg => 1 pinch salt-table level; assumed-kind nominal-size second-ingredient
 The juice of half a lemon => 1/2 each juice-lemon (of one fruit) count; nominal-size
@@ -51,8 +51,8 @@ Grated rind of 1 orange => 1 each zest-orange (of one fruit) count; nominal-size
 2 squares unsweetened chocolate => 2 each chocolate-unsweetened
 2 ounces (2 squares) unsweetened chocolate, grated => 2 oz chocolate-unsweetened =56.7 g; ounce-read-as
 1 yeast cake => 1 each yeast-fresh (cake) count; assumed-kind
-1 cake compressed yeast => 1 each yeast-fresh (cake) count; assumed-kind
-1/2 cake yeast, crumbled => 1/2 each yeast-fresh (cake) count; assumed-kind
+1 cake compressed yeast => 1 each yeast-fresh (cake) count
+1/2 cake yeast, crumbled => 1/2 each yeast-fresh (cake) count
 2 good-sized eggs => 2 each egg-whole (large) count; assumed-kind
 1 cup walnut meats, broken => 1 cup walnuts (halves) level
 `;

@@ -14,7 +14,7 @@ eine Prise Salz => 1 pinch salt-table level; assumed-kind nominal-size
 100 g Butter, geschmolzen => 100 g butter =100.0 g
 200 ml lauwarme Milch => 200 ml milk-whole poured; assumed-kind
 1 Päckchen Trockenhefe => 1 packet yeast-active-dry (packet)
-1/2 Würfel frische Hefe => 1/2 each yeast-fresh (cake) count; assumed-kind
+1/2 Würfel frische Hefe => 1/2 each yeast-fresh (cube) count
 50 g gemahlene Mandeln => 50 g almond-ground =50.0 g
 2 EL gehackte Walnüsse => 2 tbsp walnuts (chopped) level; order-before
 0,5 l Milch => 1/2 l milk-whole poured; assumed-kind

@@ -307,7 +307,7 @@ cooking oil, for the pan => - - oil-vegetable; no-amount
 2 cups once-sifted pastry flour => 2 cup ?; unknown-ingredient
 butter for the tins => - - butter; no-amount
 about 1 1/2 cups milk => 1 1/2 cup milk-whole poured; assumed-kind
-1 cake yeast => 1 each yeast-fresh (cake) count; assumed-kind
+1 cake yeast => 1 each yeast-fresh (cake) count
 ¼ cup lukewarm water => 1/4 cup water poured
 1 cupful of thick sour cream => 1 cup cream-sour pressed
 2 teaspoonfuls of cinnamon => 2 tsp cinnamon level
@@ -347,7 +347,7 @@ a good pinch of salt => 1 pinch salt-table level x1.05; assumed-kind nominal-siz
 25g pack fresh mint => 25 g mint-fresh =25.0 g
 1/2 cup (60g) LSA => 1/2 cup ? =60.0 g; unknown-ingredient
 2 tbsp (40ml) maple syrup => 2 tbsp syrup-maple poured
-1 egg (60g) => 1 each egg-whole (large) count =60.0 g; assumed-kind
+1 egg (60g) => 1 each egg-whole (large) count =52.8 g; assumed-kind
 150g tub Greek-style natural yoghurt => 150 g yogurt-plain =150.0 g
 1/3 cup (55g) brown rice flour => 1/3 cup flour-rice-brown spooned =55.0 g
 75g (1/2 cup) currants => 75 g currants-dried =75.0 g
