@@ -21,7 +21,7 @@ describe('reading notes in words', () => {
   });
 
   it('make no fuss where nothing hangs on it', () => {
-    expect(messages('1 cup butter, melted')).toEqual([
+    expect(messages('1 cup lard, melted')).toEqual([
       '“melted” comes after the name, so measure first. The weight does not change.',
     ]);
   });

@@ -46,4 +46,13 @@ describe('searching the Shelf', () => {
     expect(search('moss powdr')[0]?.id).toBe('own-moss');
     expect(search('marsh')[0]?.id).toBe('own-moss');
   });
+
+  it('puts what goes by just that name first', () => {
+    const search = shelfSearch(BUILT_IN_SHELF);
+    const first = (query: string) => search(query)[0]?.id;
+    expect(first('flour')).toBe('flour-wheat-all-purpose');
+    expect(first('sugar')).toBe('sugar-granulated');
+    expect(first('plain fl')).toBe('flour-wheat-all-purpose');
+    expect(first('salt')).toBe('salt-table');
+  });
 });

@@ -20,8 +20,18 @@ export function shelfSearch(shelf: Pick<Shelf, 'all'>): ShelfSearch {
   return (query) => {
     if (wordsOf(query).length === 0) return byName;
     index ??= indexOf(shelf.all);
-    return index.search(query).flatMap(({ id }) => byId.get(String(id)) ?? []);
+    const found = index.search(query).flatMap(({ id }) => byId.get(String(id)) ?? []);
+    // What goes by just this name comes first, then what goes by a name that begins with these words.
+    const ranks = new Map(found.map((ingredient) => [ingredient, rankOf(ingredient, query)]));
+    return found.sort((a, b) => ranks.get(a)! - ranks.get(b)!);
   };
+}
+
+function rankOf({ name, aliases, loosely = [] }: Ingredient, query: string): number {
+  const wanted = wordsOf(query).join(' ');
+  const names = [name, ...aliases, ...loosely].map((one) => wordsOf(one).join(' '));
+  if (names.includes(wanted)) return 0;
+  return wanted.includes(' ') && names.some((one) => one.startsWith(wanted)) ? 1 : 2;
 }
 
 function indexOf(ingredients: readonly Ingredient[]): MiniSearch {
