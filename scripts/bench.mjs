@@ -14,6 +14,7 @@ for (const part of [
   'files',
   'scale',
   'page',
+  'quick',
   'chance-page',
 ]) {
   console.log(`\n== ${part}`);

@@ -1,5 +1,6 @@
 // The page: how long a factor change on a 30-line Balance takes until it is painted.
 import { TWENTY_LINES } from './recipe.mjs';
+import { costsOf, shareOf } from './main-thread.mjs';
 import { openBrowser, openServer } from '../../scripts/stage.mjs';
 
 const FRAME_MILLISECONDS = 16;
@@ -23,51 +24,24 @@ const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
 await page.goto(`${address}/recipes/${id}/balance`);
 await page.getByRole('rowheader').nth(29).waitFor();
 
-// The browser's own timeline, of its main thread: what lies between an input and the commit of
-// the next frame is what the change costs. Waiting for the screen's next beat is left out, and
-// so is drawing pixels, which other threads do (here without a graphics card).
-await browser.startTracing(page, {
-  categories: ['devtools.timeline', 'toplevel', 'blink.user_timing'],
-});
-await page.evaluate(
-  async ({ changes, mark }) => {
-    const field = document.querySelector('yg-batch-control input');
-    const factors = ['1/2', '1', '3/2', '2', '5/3', '3', '2/3'];
-    for (let i = 0; i < changes; i++) {
-      // Long enough for the change before to be saved.
+const durations = await costsOf(browser, page, MARK, () =>
+  page.evaluate(
+    async ({ changes, mark }) => {
+      const field = document.querySelector('yg-batch-control input');
+      const factors = ['1/2', '1', '3/2', '2', '5/3', '3', '2/3'];
+      for (let i = 0; i < changes; i++) {
+        // Long enough for the change before to be saved.
+        await new Promise((resolve) => setTimeout(resolve, 900));
+        performance.mark(mark);
+        field.value = factors[i % factors.length];
+        field.dispatchEvent(new Event('input', { bubbles: true }));
+      }
       await new Promise((resolve) => setTimeout(resolve, 900));
-      performance.mark(mark);
-      field.value = factors[i % factors.length];
-      field.dispatchEvent(new Event('input', { bubbles: true }));
-    }
-    await new Promise((resolve) => setTimeout(resolve, 900));
-  },
-  { changes: CHANGES, mark: MARK },
+    },
+    { changes: CHANGES, mark: MARK },
+  ),
 );
-const trace = JSON.parse((await browser.stopTracing()).toString());
-
-/** Main-thread time from each input to the end of the frame that shows it, in milliseconds. */
-function costs(events) {
-  const inputs = events.filter(({ name }) => name === MARK);
-  const main = events.filter(({ pid, tid }) => pid === inputs[0]?.pid && tid === inputs[0]?.tid);
-  const frames = main
-    .filter(({ name, ph }) => name === 'AnimationFrame::Render' && ph === 'e')
-    .sort((a, b) => a.ts - b.ts);
-  const tasks = main.filter(
-    ({ name, ph }) => name === 'ThreadControllerImpl::RunTask' && ph === 'X',
-  );
-  return inputs.flatMap(({ ts }) => {
-    const end = frames.find((frame) => frame.ts > ts)?.ts;
-    if (end === undefined) return [];
-    const busy = tasks
-      .map((task) => Math.min(task.ts + task.dur, end) - Math.max(task.ts, ts))
-      .filter((duration) => duration > 0);
-    return busy.reduce((sum, duration) => sum + duration, 0) / 1000;
-  });
-}
-
-const durations = costs(trace.traceEvents).sort((a, b) => a - b);
-const at = (share) => durations[Math.floor(share * (durations.length - 1))];
+const at = (share) => shareOf(durations, share);
 console.log(
   `Factor change on 30 lines, main-thread time from input to painted: median ${at(0.5).toFixed(1)} ms, p95 ${at(0.95).toFixed(1)} ms, of ${durations.length} changes`,
 );
