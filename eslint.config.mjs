@@ -149,7 +149,7 @@ export default tseslint.config(
   },
   {
     // Parts of it run inside the page.
-    files: ['bench/src/{page,chance-page}.bench.mjs'],
+    files: ['bench/src/{page,quick,chance-page}.bench.mjs'],
     languageOptions: {
       globals: {
         document: 'readonly',
