@@ -14,6 +14,7 @@ const NOTES = [
   'ounce-read-as',
   'ounce-ambiguous',
   'implausible-weight',
+  'volumes-disagree',
   'unknown-ingredient',
   'alternative',
   'correction',

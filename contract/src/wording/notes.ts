@@ -72,6 +72,8 @@ export function noteMessage(
         : 'Ounces are read as a weight here.';
     case 'ounce-ambiguous':
       return `Ounces by weight or by volume? By weight ${now}, ` + `by volume ${then}.`;
+    case 'volumes-disagree':
+      return `The two volumes are not the same: by the first ${now}, by the second ${then}. The first is used.`;
     case 'implausible-weight':
       return (
         `${Math.round(note.gramsPerCup)} g per cup can’t be right: a cup weighs ` +

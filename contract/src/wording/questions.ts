@@ -19,6 +19,8 @@ export function questionText(note: ReadingNote): string | null {
       return note.other ? orderQuestion(note.word) : null;
     case 'ounce-ambiguous':
       return 'Ounces by weight or fluid ounces?';
+    case 'volumes-disagree':
+      return 'The two volumes are not the same. Which one is right?';
     case 'assumed-kind':
       if (note.assumed === 'method') return 'How did the author fill the cup?';
       return note.assumed === 'size' ? 'Which size?' : null;
@@ -57,6 +59,8 @@ export function choiceText(note: ReadingNote, choice: Choice, line: Line, shelf:
   switch (note.code) {
     case 'implausible-weight':
       return weightChoice(choice);
+    case 'volumes-disagree':
+      return unit === 'ml' ? 'the second' : 'the first';
     case 'ounce-ambiguous':
       return unit === 'fl-oz' ? 'fluid ounces' : 'by weight';
     case 'order-before':

@@ -59,6 +59,8 @@ function readingsOf(
       return note.other ? [{ reading: AS_READ }, { reading: note.other }] : [];
     case 'ounce-ambiguous':
       return [{ reading: line.unit ? { unit: line.unit } : {} }, { reading: note.other }];
+    case 'volumes-disagree':
+      return [{ reading: AS_READ }, { reading: note.other }];
     case 'assumed-kind':
       if (note.assumed === 'method') return otherMethods(line, shelf);
       return note.assumed === 'size' ? otherSizes(line, shelf) : [];

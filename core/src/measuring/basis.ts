@@ -198,7 +198,8 @@ export function pieceOf(
 ): PieceBasis | null {
   const pieces = ingredient.weights.filter((weight) => weight.unit === unit);
   const wanted = form ?? (ingredient.class === 'egg' ? 'large' : null);
-  const usual = unit === 'packet' && wanted !== null ? undefined : pieces[0];
+  // A form that the table does not have is not taken for another, but for eggs.
+  const usual = form !== null && ingredient.class !== 'egg' ? undefined : pieces[0];
   const piece = pieces.find((weight) => weight.form === wanted) ?? usual;
   if (!piece) return null;
   const sourced = piece.source !== ESTIMATE;

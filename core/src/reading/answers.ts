@@ -26,7 +26,8 @@ export function wordOfNote(note: ReadingNote): string | null {
 }
 
 /** Whether an answer can go for other lines too: one about words can, one about a weight can't. */
-export const canBeKept = ({ code }: ReadingNote): boolean => code !== 'implausible-weight';
+export const canBeKept = ({ code }: ReadingNote): boolean =>
+  code !== 'implausible-weight' && code !== 'volumes-disagree';
 
 function answerTo(
   note: ReadingNote,

@@ -39,6 +39,8 @@ export type ReadingNote =
       readonly lowest: number;
       readonly highest: number;
     }
+  /** Two volumes on the line are not the same: "2 cups (250 ml)". The first is used. */
+  | { readonly code: 'volumes-disagree'; readonly other: OtherReading }
   /** The amount is a convention: a pinch, a heap, the juice of one fruit. */
   | { readonly code: 'nominal-size'; readonly word: string; readonly household?: true }
   /** The recipe's standard has no unit of this name; another country's was used. */

@@ -27,6 +27,8 @@ export interface Quantity {
   readonly method: Method | null;
   readonly container: boolean;
   readonly statedGrams: number | null;
+  /** Another volume beside it that can't be the same, in millilitres; null otherwise. */
+  readonly otherMillilitres: Amount | null;
   /** What the packages hold together in bare ounces: "two 14-oz cans"; null otherwise. */
   readonly packageOunces: Amount | null;
   /** The word for the unit, where it names a piece: "cake", "sheet". */
@@ -91,6 +93,7 @@ const PLAIN_QUANTITY = {
   method: null,
   container: false,
   statedGrams: null,
+  otherMillilitres: null,
   remark: '',
   packageOunces: null,
   pieceWord: null,
@@ -217,6 +220,7 @@ export function readQuantity(text: string, start: number, standard: Standard): Q
     method,
     container: unit.container === true,
     statedGrams: measured.statedGrams,
+    otherMillilitres: measured.otherMillilitres,
     packageOunces: null,
     pieceWord: unit.unit === 'each' ? text.slice(qualifiers.end, unit.end).toLowerCase() : null,
     household: unit.household ? text.slice(qualifiers.end, unit.end).toLowerCase() : null,

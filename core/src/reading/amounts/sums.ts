@@ -40,6 +40,8 @@ export interface Measured {
   /** Millilitres, where those beside it show that another country's unit was meant. */
   readonly unit: Unit;
   readonly statedGrams: number | null;
+  /** Another volume beside it that can't be the same, in millilitres; null otherwise. */
+  readonly otherMillilitres: Amount | null;
   /** What stood in brackets and was no measure. */
   readonly remark: string;
   readonly end: number;
@@ -56,6 +58,7 @@ export function readFurtherMeasures(
   let statedGrams = isMassUnit(unit.unit) ? toGrams(amount, unit.unit) : null;
   let metric = unit.unit === 'g' || unit.unit === 'kg';
   let remark = '';
+  let otherMillilitres: Amount | null = null;
   let end = unit.end;
 
   const changeAmount = (to: Amount): void => {
@@ -103,6 +106,7 @@ export function readFurtherMeasures(
         changeAmount(shift(amount, beside.amount.min.mul(smaller)));
       } else {
         const grams = toGrams(beside.amount, beside.unit);
+        otherMillilitres ??= contradiction(amount, unit.unit, beside, standard);
         if (isOtherCountrys(amount, unit.unit, beside, standard)) {
           return readFurtherMeasures(
             text,
@@ -127,7 +131,7 @@ export function readFurtherMeasures(
     remark = `${remark} ${bracket[1]!}`.trim();
     end += bracket[0].length;
   }
-  return { amount, unit: unit.unit, statedGrams, remark, end };
+  return { amount, unit: unit.unit, statedGrams, otherMillilitres, remark, end };
 }
 
 /** What cans and tubs are labelled in: "1 can (398 mL)" is so much of its content. */
@@ -148,6 +152,25 @@ function isOtherCountrys(
   if (!LARGE_UNITS.has(unit) || beside.unit !== 'ml' || !isVolumeUnit(unit)) return false;
   const here = midpoint(amount).mul(millilitresIn(unit, standard)).valueOf();
   return Math.abs(midpoint(beside.amount).valueOf() / here - 1) > MOST_ROUNDING;
+}
+
+/** Cups and spoons of all countries are within this of each other, and of what is rounded from them. */
+const MOST_APART = 0.25;
+/** Millilitres are written whole. */
+const ROUNDED_MILLILITRES = 0.5;
+
+/** "2 cups (250 ml)": the millilitres beside a volume, where they can't be meant for the same. */
+function contradiction(
+  amount: Amount,
+  unit: Unit,
+  beside: AdjacentMeasure,
+  standard: Standard,
+): Amount | null {
+  if (!isVolumeUnit(unit) || !isVolumeUnit(beside.unit) || beside.bare) return null;
+  const here = midpoint(amount).mul(millilitresIn(unit, standard)).valueOf();
+  const there = scale(beside.amount, millilitresIn(beside.unit, standard));
+  const apart = Math.abs(midpoint(there).valueOf() - here) - ROUNDED_MILLILITRES;
+  return apart > here * MOST_APART ? there : null;
 }
 
 const isMetric = (unit: Unit): boolean => unit === 'g' || unit === 'kg';

@@ -28,6 +28,9 @@ export interface DerivedLine {
   readonly notes: readonly ReadingNote[];
 }
 
+/** A weight in whole grams is rounded by up to this. */
+const HALF_A_GRAM = 0.5;
+
 /** A stated weight may differ from every table by this much before it is called a slip. */
 const PLAUSIBLE_MARGIN = 0.15;
 
@@ -45,6 +48,11 @@ export function deriveLine(wording: Wording): DerivedLine {
   const heap = filled ? heapingOf(wording) : null;
   noteNominal(wording, unit, heap, notes);
   if (filled) notePlausible(wording, unit, stated, notes);
+  const other = filled ? wording.quantity?.otherMillilitres : null;
+  if (other && stated === null) {
+    const amount = [other.min.toFraction(), other.max.toFraction()] as const;
+    notes.push({ code: 'volumes-disagree', other: { unit: 'ml', amount } });
+  }
   if (wording.quantity === null) notes.push({ code: 'no-amount' });
   return {
     amount: ounce.amount ?? null,
@@ -180,9 +188,11 @@ function notePlausible(
     millilitresIn(unit, standard).valueOf();
   const cup = millilitresIn('cup', standard).valueOf();
   const density = stated / millilitres;
+  // "1 tsp (5 g)" may be anything that rounds to five.
+  const rounding = (Number.isInteger(stated) ? HALF_A_GRAM : HALF_A_GRAM / 10) / millilitres;
   if (
-    density < limits[0] * (1 - PLAUSIBLE_MARGIN) ||
-    density > limits[1] * (1 + PLAUSIBLE_MARGIN)
+    density + rounding < limits[0] * (1 - PLAUSIBLE_MARGIN) ||
+    density - rounding > limits[1] * (1 + PLAUSIBLE_MARGIN)
   ) {
     notes.push({
       code: 'implausible-weight',

@@ -20,12 +20,16 @@ export function pieceForm(
   if (unit === 'packet') return packetForm(forms, wording);
   if (unit !== 'each') return forms[0] ?? null;
   const sold = soldAs(wording);
+  const american = standard === 'us-customary' || standard === 'us-labelling';
+  // An ounce is what a square weighs in America only; a bar is no square.
+  if (forms.every((form) => form === SQUARE)) {
+    return sold === SQUARE && american ? SQUARE : 'piece';
+  }
   if (sold !== null && forms.includes(sold)) return sold;
   const size = before.join(' ').match(/extra large/)?.[0] ?? sizeIn(before) ?? sizeBehind(after);
   const said = europeanSize(wording, size) ?? SIZE_FORMS[size ?? ''];
   if (said !== undefined && forms.includes(said)) return said;
   notes.push({ code: 'assumed-kind', assumed: 'size' });
-  const american = standard === 'us-customary' || standard === 'us-labelling';
   const usual = [
     standard === 'british' ? EUROPEAN_SIZES['large']! : 'large',
     american ? BLOCK_FORMS.american : BLOCK_FORMS.elsewhere,
@@ -33,9 +37,12 @@ export function pieceForm(
   return usual ?? forms[0] ?? null;
 }
 
+const SQUARE = 'square';
+
 /** "1 cube of yeast": what it is sold as, in the singular; null where nothing is said. */
 function soldAs({ quantity }: Wording): string | null {
-  return quantity?.pieceWord ? singular(quantity.pieceWord) : null;
+  const word = quantity?.pieceWord ? singular(quantity.pieceWord.replace('.', '')) : null;
+  return word === 'sq' ? SQUARE : word;
 }
 
 /**

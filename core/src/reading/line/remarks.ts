@@ -25,6 +25,16 @@ const OPTIONAL = /\b(?:optional|if you like|if liked|if desired|if wished)\b/i;
 /** "milk (or water)", "milk, or water as needed". */
 const OR_IN_TAIL = /^ ?[,(] ?or ((?!as |to |more|less|so\b|until|enough)[a-z][^,;()]{2,40})/i;
 
+/** "pecans, walnuts or almonds": what may stand instead, where both are known. */
+const TWO_MORE = /^, ?([a-z][a-z' -]{2,30}?),? or ([a-z][a-z' -]{2,30}?)(?=,|$)/i;
+
+function furtherTwo({ tail }: NamePhrase, { shelf }: ReadingContext): string | null {
+  const [, first, second] = TWO_MORE.exec(tail) ?? [];
+  if (first === undefined || second === undefined) return null;
+  const isKnown = (words: string): boolean => readPhrase(words, 0, shelf.findName).name !== null;
+  return isKnown(first) && isKnown(second) ? `${first} or ${second}` : null;
+}
+
 /** What else the line asks for, with its amount: only the first ingredient is counted. */
 function moreOf({ tail }: NamePhrase, { standard, shelf }: ReadingContext): ReadingNote | null {
   const more = MORE.exec(tail);
@@ -55,7 +65,8 @@ export function remarkNotes(
   const notes: ReadingNote[] = [];
   if (OPTIONAL.test(text)) notes.push({ code: 'optional' });
   if (phrase.tail === '' && !phrase.alternative && !phrase.second) return notes;
-  const alternative = phrase.alternative ?? OR_IN_TAIL.exec(phrase.tail)?.[1];
+  const alternative =
+    phrase.alternative ?? OR_IN_TAIL.exec(phrase.tail)?.[1] ?? furtherTwo(phrase, context);
   if (alternative) notes.push({ code: 'alternative', words: alternative.trim() });
   const second = phrase.second ?? eachOf(phrase, context);
   if (second) notes.push({ code: 'second-ingredient', words: second.trim() });

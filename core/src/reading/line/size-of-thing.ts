@@ -26,6 +26,7 @@ export function sizeOfThing(text: string, { shelf }: ReadingContext): LineParts 
     method: null,
     container: false,
     statedGrams: null,
+    otherMillilitres: null,
     packageOunces: null,
     pieceWord: null,
     household: size[1]!.toLowerCase(),

@@ -1,5 +1,14 @@
-import type { Ingredient } from '../../catalogue/index.js';
+import { NOMINAL, type Ingredient } from '../../catalogue/index.js';
 import { row } from './row.js';
+
+/** Chocolate that is sold in squares of an ounce too, in America. */
+const inSquares = (chocolate: Ingredient): Ingredient => ({
+  ...chocolate,
+  weights: [
+    ...chocolate.weights,
+    { form: 'square', method: 'count', amount: 1, unit: 'each', grams: 28.35, source: NOMINAL },
+  ],
+});
 
 /** Nuts, seeds and what is made of cocoa, beside the usual ones. */
 export const MORE_NUTS: readonly Ingredient[] = [
@@ -87,7 +96,7 @@ export const MORE_NUTS: readonly Ingredient[] = [
     [],
     { german: ['Kokoschips', 'Kokosflocken'], french: ['copeaux de noix de coco'] },
   ),
-  {
+  inSquares({
     ...row(
       'chocolate-dark',
       'Dark chocolate',
@@ -125,7 +134,7 @@ export const MORE_NUTS: readonly Ingredient[] = [
       },
     ),
     loosely: ['chocolate', 'couverture'],
-  },
+  }),
   row(
     'chocolate-milk',
     'Milk chocolate',

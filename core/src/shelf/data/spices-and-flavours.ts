@@ -25,6 +25,7 @@ export const SPICES_AND_FLAVOURS: readonly Ingredient[] = [
     otherNames: { german: ['Kakaomasse'], french: ['pâte de cacao', 'chocolat non sucré'] },
     weights: [
       { form: 'grated', method: 'level', amount: 1, unit: 'cup', grams: 132, source: 'SR 19078' },
+      { form: 'square', method: 'count', amount: 1, unit: 'each', grams: 29, source: 'SR 19078' },
     ],
   },
   {

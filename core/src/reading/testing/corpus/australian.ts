@@ -7,7 +7,7 @@ flour (3 cups) => 3 cup flour-wheat-all-purpose spooned; assumed-kind
 2 x 60g eggs => 2 each egg-whole (large) =105.6 g; assumed-kind
 1 x 395g can sweetened condensed milk => 1 each milk-condensed-sweetened =395.0 g
 300ml carton thickened cream => 300 ml cream-heavy (fluid) poured
-1 tablespoon (20ml) lemon juice => 1 tbsp juice-lemon poured
+1 tablespoon (20ml) lemon juice => 1 tbsp juice-lemon poured; volumes-disagree
 1 lemon, juiced => 1 each juice-lemon (of one fruit) count; nominal-size
 zest of 1/2 lemon => 1/2 each zest-lemon (of one fruit) count; nominal-size
 2 tsp lemon zest (about 1 lemon) => 2 tsp zest-lemon level
@@ -41,7 +41,7 @@ zest of 1/2 lemon => 1/2 each zest-lemon (of one fruit) count; nominal-size
 3/4 cup (165g) caster sugar => 3/4 cup sugar-granulated level =165.0 g
 1/2 cup (125ml) buttermilk => 1/2 cup buttermilk poured
 80g (1/3 cup, firmly packed) brown sugar => 80 g sugar-brown =80.0 g
-2 tablespoons (40ml) milk => 2 tbsp milk-whole poured; assumed-kind
+2 tablespoons (40ml) milk => 2 tbsp milk-whole poured; assumed-kind volumes-disagree
 1 x 60g egg, lightly whisked => 1 each egg-whole (large) =52.8 g; assumed-kind
 2 egg yolks, extra => 2 each egg-yolk (large) count; assumed-kind
 100g dark chocolate, melted => 100 g chocolate-dark =100.0 g

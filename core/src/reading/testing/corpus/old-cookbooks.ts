@@ -47,8 +47,8 @@ Grated rind of 1 orange => 1 each zest-orange (of one fruit) count; nominal-size
 1 cup English walnut meats => 1 cup walnuts (halves) level
 1 cup walnut pieces => 1 cup walnuts (halves) level
 1/4 cup shortening (part butter) => 1/4 cup shortening pressed
-1 sq. chocolate, melted => 1 each chocolate-dark; assumed-kind
-2 squares unsweetened chocolate => 2 each chocolate-unsweetened
+1 sq. chocolate, melted => 1 each chocolate-dark (square) count; assumed-kind
+2 squares unsweetened chocolate => 2 each chocolate-unsweetened (square) count
 2 ounces (2 squares) unsweetened chocolate, grated => 2 oz chocolate-unsweetened =56.7 g; ounce-read-as
 1 yeast cake => 1 each yeast-fresh (cake) count; assumed-kind
 1 cake compressed yeast => 1 each yeast-fresh (cake) count

@@ -178,8 +178,8 @@ about 2 tablespoons honey => 2 tbsp honey poured
 1 (16 oz.) carton sour cream => 1 each cream-sour =453.6 g
 1 (5 1/3-oz.) can evaporated milk => 5 1/3 fl-oz milk-evaporated poured; ounce-read-as
 1 8 1/4-oz. can coconut milk => 8 1/4 fl-oz milk-coconut-canned poured; ounce-read-as
-2 sq. unsweetened chocolate, melted => 2 each chocolate-unsweetened
-2 (1-oz.) squares unsweetened chocolate => 2 each chocolate-unsweetened =56.7 g
+2 sq. unsweetened chocolate, melted => 2 each chocolate-unsweetened (square) count
+2 (1-oz.) squares unsweetened chocolate => 2 each chocolate-unsweetened (piece) =56.7 g
 1 c. coarsely chopped nuts (walnuts or pecans) => 1 cup ?; unknown-ingredient
 1 pkg active dry yeast dissolved in 1/4 cup warm water => 1 packet yeast-active-dry (packet); second-ingredient
 3 c. quick-cooking oats, uncooked => 3 cup oats-rolled level
@@ -346,7 +346,7 @@ a good pinch of salt => 1 pinch salt-table level x1.05; assumed-kind nominal-siz
 2 rounded tsp ground ginger => 2 tsp ginger-ground level x1.15; nominal-size
 25g pack fresh mint => 25 g mint-fresh =25.0 g
 1/2 cup (60g) LSA => 1/2 cup ? =60.0 g; unknown-ingredient
-2 tbsp (40ml) maple syrup => 2 tbsp syrup-maple poured
+2 tbsp (40ml) maple syrup => 2 tbsp syrup-maple poured; volumes-disagree
 1 egg (60g) => 1 each egg-whole (large) count =52.8 g; assumed-kind
 150g tub Greek-style natural yoghurt => 150 g yogurt-plain =150.0 g
 1/3 cup (55g) brown rice flour => 1/3 cup flour-rice-brown spooned =55.0 g
