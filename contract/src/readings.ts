@@ -4,6 +4,7 @@ import type { Shelf } from '@ypsigram/core/catalogue';
 import { intendedMass, questionsOf, type Intended } from '@ypsigram/core/conversion';
 import type { KnownWeight } from '@ypsigram/core/measuring';
 import {
+  isPreserving,
   factsOf,
   type Line,
   type Origin,
@@ -80,6 +81,9 @@ export const readingReply = z.object({
     .object({ standard, signs: z.array(z.string()) })
     .nullable()
     .meta({ description: 'Where the words seem to come from; the standard is not changed by it.' }),
+  isPreserving: z.boolean().meta({
+    description: 'A recipe for keeping (jam, pickles, curing): nothing of it is converted.',
+  }),
   lines: z.array(readingLine),
   facts: z
     .object({
@@ -117,7 +121,10 @@ function toLineReply(
   shelf: Shelf,
   known: readonly KnownWeight[],
 ): z.infer<typeof readingLine> {
-  const mass = intendedMass(line, reading.standard, shelf, known);
+  // What is made to keep is shown as it is written.
+  const isKept = isPreserving(reading);
+  const mass = isKept ? null : intendedMass(line, reading.standard, shelf, known);
+  const questions = isKept ? [] : questionsOf(line, reading.standard, shelf, known);
   return {
     written: line.written,
     kind: line.kind,
@@ -128,7 +135,7 @@ function toLineReply(
     authorMethod: line.authorMethod,
     stated: line.stated,
     intended: mass && toIntendedReply(mass),
-    notes: questionsOf(line, reading.standard, shelf, known).map((question) => ({
+    notes: questions.map((question) => ({
       code: question.note.code,
       message: noteMessage(question, line, reading.standard, shelf),
       gramsAtStake: question.gramsAtStake,
@@ -173,6 +180,7 @@ export function toReadingReply(
     },
     standard: reading.standard,
     language: reading.language,
+    isPreserving: isPreserving(reading),
     origin: origin && { standard: origin.standard, signs: [...origin.signs] },
     lines: reading.lines.map((line) => toLineReply(line, reading, shelf, known)),
     facts: toFactsReply(reading),

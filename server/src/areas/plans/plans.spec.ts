@@ -13,6 +13,16 @@ describe('readings and plans', () => {
     server.http.post('/api/plans').send(body);
   const byFactor = (factor: unknown): object => ({ by: 'factor', factor });
 
+  it('leave what is made to keep as it is written', async () => {
+    const text = 'Strawberry jam\n2 cups strawberries\n4 cups sugar\nSterilize the jars.';
+    const { body } = await server.http.post('/api/readings').send({ text }).expect(200);
+    const { isPreserving, lines } = body as ReadingReply;
+    expect(isPreserving).toBeTrue();
+    const [fruit] = lines;
+    expect(fruit!.amount!.exact).toBe('2');
+    expect([fruit!.intended, fruit!.notes]).toEqual([null, []]);
+  });
+
   it('read a text and save nothing', async () => {
     const { body } = await server.http
       .post('/api/readings')

@@ -1,6 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { unweighedLines } from '@ypsigram/core/batch';
 import { RouterLink, RouterLinkActive, RouterOutlet } from '@angular/router';
+import { isPreserving } from '@ypsigram/core/reading';
 import { Store } from '@ngrx/store';
 import { Icon } from '../kit/icon/icon';
 import { recipeActions } from '../state/recipe/recipe.actions';
@@ -55,15 +56,17 @@ export class RecipePath {
     return this.id() !== undefined && saved === null && problem !== null;
   });
   protected readonly saveWord = computed(() => SAVE_WORDS[this.state().status]);
+  private readonly isKept = computed(() => isPreserving(this.reading()));
   protected readonly readState = computed(() => {
     const lines = this.reading().lines.filter(({ kind }) => kind === 'ingredient');
     const open = unweighedLines(this.plan()).filter((at) => this.plan()[at]!.scaled).length;
     if (lines.length === 0) return 'no ingredients yet';
-    return open === 0
+    return open === 0 || this.isKept()
       ? `${lines.length} lines read`
       : `${lines.length} lines read, ${open} without a weight`;
   });
   protected readonly balanceState = computed(() => {
+    if (this.isKept()) return 'for keeping: as written';
     const out = this.plan().filter(({ within }) => within === false).length;
     const factor = this.factor();
     if (!factor) return 'nothing to convert yet';

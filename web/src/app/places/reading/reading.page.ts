@@ -1,5 +1,6 @@
 import {
   inOurMark,
+  CAUTION_MESSAGES,
   type KeptAnswer,
   type LineAnswer,
   type RecipeVersion,
@@ -22,7 +23,7 @@ import { toSignal } from '@angular/core/rxjs-interop';
 import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { map } from 'rxjs';
-import { originOf, sameAnswer, type AnsweredBy } from '@ypsigram/core/reading';
+import { isPreserving, originOf, sameAnswer, type AnsweredBy } from '@ypsigram/core/reading';
 import { onScaleGrid } from '@ypsigram/core/fills';
 import { STANDARDS, standardName, type Standard } from '@ypsigram/core/units';
 import { authorsActions, authorsFeature } from '../../state/authors/authors.feature';
@@ -37,13 +38,14 @@ import { selectAuthorKnown, selectReading } from '../../state/recipe/recipe.sele
 import { EarlierVersions } from './versions';
 import { RecipeEditor, SPACE_STEP_PIXELS, type LinePlace } from './editor';
 import { lookedThrough } from './open-questions';
-import { rowsOf } from './rows';
+import { rowsOf, type Row } from './rows';
 import { EditText } from '../../state/recipe/edit-text';
 import { keptOf, splitLine, UnderstoodLine, type LineAct } from './lines';
 import { rowsInView } from './rows-in-view';
 
 /** As many questions stand above the text; the others stand beside their lines alone. */
 const MOST_SHOWN = 30;
+const NOTHING_ASKED: readonly Row[] = [];
 
 /** More words than these convince nobody. */
 const MOST_SIGNS = 4;
@@ -83,6 +85,9 @@ export class ReadingPage {
   protected readonly authorId = this.store.selectSignal(recipeFeature.selectAuthorId);
   protected readonly known = this.store.selectSignal(selectAuthorKnown);
   protected readonly reading = this.store.selectSignal(selectReading);
+  /** Jam, pickles, curing: nothing of it is converted. */
+  protected readonly isKept = computed(() => isPreserving(this.reading()));
+  protected readonly keptCaution = CAUTION_MESSAGES.preserving;
   protected readonly rows = computed(() => rowsOf(this.text(), this.reading()));
   protected readonly places = signal<readonly LinePlace[]>([]);
   protected readonly space = signal<readonly number[]>([]);
@@ -109,7 +114,7 @@ export class ReadingPage {
     () => this.authors().find(({ id }) => id === this.authorId()) ?? null,
   );
   protected readonly looked = lookedThrough(
-    this.rows,
+    computed(() => (this.isKept() ? NOTHING_ASKED : this.rows())),
     computed(() => ({ standard: this.standard(), shelf: this.shelf(), known: this.known() })),
   );
   /** What waits for an answer, what moves the most grams first. */

@@ -51,6 +51,8 @@ export class UnderstoodLine {
   readonly shelf = input.required<Shelf>();
   /** What is known of the author's cups. */
   readonly known = input<readonly KnownWeight[]>([]);
+  /** A recipe for keeping: shown as it is written, neither weighed nor asked about. */
+  readonly isKept = input(false);
   /** Whose recipe it is; null for nobody's. */
   readonly author = input<string | null>(null);
   readonly acted = output<LineAct>();
@@ -59,7 +61,7 @@ export class UnderstoodLine {
   private readonly asked = viewChildren(LineQuestion);
 
   protected readonly intended = computed(() =>
-    intendedMass(this.line(), this.standard(), this.shelf(), this.known()),
+    this.isKept() ? null : intendedMass(this.line(), this.standard(), this.shelf(), this.known()),
   );
   protected readonly name = computed(() => {
     const { ingredientId } = this.line();
@@ -77,7 +79,10 @@ export class UnderstoodLine {
   protected readonly spread = computed(() => spread(this.intended()));
   protected readonly rung = computed(() => basisName(this.intended()?.basis ?? null));
   protected readonly questions = computed(() =>
-    questionsFor(this.line(), this.standard(), this.shelf(), this.known()).map((question) => ({
+    (this.isKept()
+      ? []
+      : questionsFor(this.line(), this.standard(), this.shelf(), this.known())
+    ).map((question) => ({
       question,
       asks: isWorthAsking(question, this.line(), this.intended(), this.shelf()),
       canChange: question.choices.length > 1 && question.gramsAtStake > 0,
