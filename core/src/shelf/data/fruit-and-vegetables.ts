@@ -2,7 +2,7 @@ import type { Ingredient } from '../../catalogue/index.js';
 import { row } from './row.js';
 
 /** Fruit and vegetables that cakes and savoury bakes take, the rarer ones. */
-export const VEGETABLES: readonly Ingredient[] = [
+export const FRUIT_AND_VEGETABLES: readonly Ingredient[] = [
   row(
     'mango',
     'Mango',
