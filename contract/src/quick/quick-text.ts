@@ -7,24 +7,7 @@ import type {
   QuickAnswer,
 } from '@ypsigram/core/quick';
 import { isMassUnit, type Unit } from '@ypsigram/core/units';
-import { fixed, short } from '../wording/index.js';
-
-const UNIT_NAMES: Readonly<Partial<Record<Unit, readonly [one: string, many: string]>>> = {
-  cup: ['cup', 'cups'],
-  tbsp: ['tbsp', 'tbsp'],
-  tsp: ['tsp', 'tsp'],
-  'fl-oz': ['fl oz', 'fl oz'],
-  pint: ['pint', 'pints'],
-  quart: ['quart', 'quarts'],
-  gallon: ['gallon', 'gallons'],
-  ml: ['mL', 'mL'],
-  dl: ['dL', 'dL'],
-  l: ['L', 'L'],
-  g: ['g', 'g'],
-  kg: ['kg', 'kg'],
-  oz: ['oz', 'oz'],
-  lb: ['lb', 'lb'],
-};
+import { fixed, short, unitName } from '../wording/index.js';
 
 /** Below this, tenths of a gram count. */
 const FINE_GRAMS = 20;
@@ -37,13 +20,13 @@ export function massText(grams: number): string {
 
 /** An amount of a unit as a baker says it: "9 1/2 tbsp", "151 g", "5.3 oz". */
 function unitAmountText(amount: number, unit: Unit): string {
-  const [one, many] = UNIT_NAMES[unit] ?? [unit, unit];
+  const name = unitName(unit, amount > 1);
   if (unit === 'g') return massText(amount);
-  if (isMassUnit(unit)) return `${short(amount, amount < 10 ? 2 : 1)} ${one}`;
-  if (unit === 'ml') return `${fixed(amount, amount < FINE_GRAMS ? 1 : 0)} ${one}`;
-  if (unit === 'dl' || unit === 'l') return `${short(amount, 2)} ${one}`;
+  if (isMassUnit(unit)) return `${short(amount, amount < 10 ? 2 : 1)} ${name}`;
+  if (unit === 'ml') return `${fixed(amount, amount < FINE_GRAMS ? 1 : 0)} ${name}`;
+  if (unit === 'dl' || unit === 'l') return `${short(amount, 2)} ${name}`;
   const { text, exact } = showKitchen(new Fraction(amount.toPrecision(12)));
-  return `${exact ? '' : 'about '}${text} ${amount > 1 ? many : one}`;
+  return `${exact ? '' : 'about '}${text} ${name}`;
 }
 
 /** "+2 °C", as whole degrees. */

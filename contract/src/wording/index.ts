@@ -32,3 +32,4 @@ export {
   techniqueFor,
   type Technique,
 } from './techniques.js';
+export { unitName } from './units.js';

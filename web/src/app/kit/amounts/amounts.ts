@@ -1,4 +1,4 @@
-import { fixed } from '@ypsigram/contract';
+import { fixed, unitName } from '@ypsigram/contract';
 import { isRange, mixed, showKitchen, type Amount, type Fraction } from '@ypsigram/core/amount';
 import type { Line, Yield } from '@ypsigram/core/reading';
 import type { Intended } from '@ypsigram/core/conversion';
@@ -15,44 +15,6 @@ export function scaledYield(yields: Yield | null, factor: Fraction): string | nu
   return /^\d/.test(yields.noun) ? `${number} × ${yields.noun}` : `${number} ${yields.noun}`;
 }
 
-const UNIT_NAMES: Readonly<Record<Unit, string>> = {
-  cup: 'cup',
-  tbsp: 'tbsp',
-  tsp: 'tsp',
-  'fl-oz': 'fl oz',
-  pint: 'pint',
-  quart: 'quart',
-  gallon: 'gallon',
-  ml: 'mL',
-  dl: 'dL',
-  l: 'L',
-  g: 'g',
-  kg: 'kg',
-  oz: 'oz',
-  lb: 'lb',
-  stick: 'stick',
-  pinch: 'pinch',
-  dash: 'dash',
-  smidgen: 'smidgen',
-  packet: 'packet',
-  each: '×',
-};
-
-const PLURAL: ReadonlySet<Unit> = new Set([
-  'cup',
-  'pint',
-  'quart',
-  'gallon',
-  'stick',
-  'pinch',
-  'packet',
-]);
-
-function unitName(unit: Unit, amount: Amount): string {
-  if (!PLURAL.has(unit) || amount.max.compare(1) <= 0) return UNIT_NAMES[unit];
-  return unit === 'pinch' ? 'pinches' : `${UNIT_NAMES[unit]}s`;
-}
-
 /** An amount with its unit as a baker writes it: fractions for measures, decimals for metric. */
 export function shownAmount(amount: Amount, unit: Unit): string {
   const decimal = isMassUnit(unit) || unit === 'ml' || unit === 'dl' || unit === 'l';
@@ -62,7 +24,7 @@ export function shownAmount(amount: Amount, unit: Unit): string {
     return String(Number(value.valueOf().toPrecision(4)));
   };
   const text = isRange(amount) ? `${one(amount.min)} to ${one(amount.max)}` : one(amount.min);
-  return `${text} ${unitName(unit, amount)}`;
+  return `${text} ${unitName(unit, amount.max.compare(1) > 0)}`;
 }
 
 /** What a written amount is in another batch: "6 cups", of what is counted its number alone. */
