@@ -93,4 +93,12 @@ describe('odd lines', () => {
     expect(gramsOf(lineOf('1.250 kg flour'))).toBe(1250);
     expect(gramsOf(lineOf('1.25 g salt'))).toBe(1.25);
   });
+
+  it('give a knob and a handful their usual figure, but not for the tin', () => {
+    const knob = lineOf('a knob of butter');
+    expect(gramsOf(knob)).toBeCloseTo(14.2, 6);
+    expect(codesOf(knob)).toContain('nominal-size');
+    expect(gramsOf(lineOf('2 large handfuls of rolled oats'))).toBeCloseTo(40.5, 6);
+    expect(codesOf(lineOf('a knob of butter, for the tin'))).toContain('no-amount');
+  });
 });

@@ -52,7 +52,7 @@ const LEAD_WORDS = new RegExp(
 /** "between 2 and 3 tablespoons". */
 const BETWEEN_LINK = / and /iy;
 /** Nominal units need no number: "pinch of salt" is one. */
-const BARE_UNIT = /(?:pinch|dash|smidgen|stick|packet|sachet|envelope)\b/iy;
+const BARE_UNIT = /(?:pinch|dash|smidgen|stick|packet|sachet|envelope|knob|handful)\b/iy;
 const GROUPED = /^\d{1,3},\d{3}$/;
 /** "1.000 g": nobody weighs to a thousandth of a gram. */
 const GROUPED_BY_DOTS = /^\d{1,3}(?:\.\d{3})+$/;

@@ -9,12 +9,21 @@ import { readPhrase, remarkWords, type NamePhrase } from './phrase.js';
 import { readQuantity, type Quantity } from '../amounts/index.js';
 import { remarkNotes, weightInBrackets } from './remarks.js';
 import { sizeOfThing } from './size-of-thing.js';
-import { ENGLISH_WORDS, STEP_VERBS, VAGUE_WORDS } from '../vocabulary/index.js';
+import { ENGLISH_WORDS, STEP_VERBS, VAGUE_FOR_THE_TIN, VAGUE_WORDS } from '../vocabulary/index.js';
 
-const VAGUE = new RegExp(
-  `^(?:optional: ?)?(?:(?:(?:an? |\\d |two |three |few )?(?:good |big |small |large )?(?:${VAGUE_WORDS.join('|')})s? (?:of )?(?:the )?)|extra |more |additional |as much |enough )+`,
-  'i',
-);
+const vagueWith = (words: readonly string[]): RegExp =>
+  new RegExp(
+    `^(?:optional: ?)?(?:(?:(?:an? |\\d |two |three |few )?(?:good |big |small |large )?(?:${words.join('|')})s? (?:of )?(?:the )?)|extra |more |additional |as much |enough )+`,
+    'i',
+  );
+const VAGUE = vagueWith(VAGUE_WORDS);
+const VAGUE_IN_ALL = vagueWith([...VAGUE_WORDS, ...VAGUE_FOR_THE_TIN]);
+const FOR_THE_TIN =
+  /\b(?:for (?:the )?(?:tin|pan|mould|mold|dish|bowl|form|greasing|frying|dusting|brushing|top|serving)|to (?:grease|serve|dust|finish|glaze|decorate))/i;
+
+/** Where words begin that say only roughly how much; null where the line gives an amount. */
+const vagueAt = (text: string): RegExpExecArray | null =>
+  (FOR_THE_TIN.test(text) ? VAGUE_IN_ALL : VAGUE).exec(text);
 const NO_WORDS: readonly string[] = [];
 const LABEL = /^[A-Za-z][A-Za-z' -]{0,40}: /;
 const NAME_FIRST =
@@ -93,7 +102,7 @@ export function findIngredient(text: string, context: ReadingContext): LineParts
 }
 
 function quantityFirst(text: string, start: number, context: ReadingContext): LineParts | null {
-  if (VAGUE.test(text.slice(start))) return null;
+  if (vagueAt(text.slice(start))) return null;
   const quantity = readQuantity(text, start, context.standard);
   if (!quantity) return null;
   const phrase = readPhrase(text.slice(quantity.end), quantity.end, context.shelf.findName);
@@ -144,7 +153,7 @@ function isUnknownName(text: string, { unit }: Quantity): boolean {
 
 /** "Salt to taste": an ingredient without an amount. Every word must be known. */
 function nameOnly(text: string, { shelf }: ReadingContext): LineParts | null {
-  const start = VAGUE.exec(text)?.[0].length ?? 0;
+  const start = vagueAt(text)?.[0].length ?? 0;
   const phrase = readPhrase(text.slice(start).replace(/\.$/, ''), start, shelf.findName);
   if (!phrase.name || wordsOf(text).length > LONGEST_SENTENCE_WORDS) return null;
   // "Salt and pepper" are two ingredients; "polenta and pear tin" is what comes out of them.

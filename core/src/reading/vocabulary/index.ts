@@ -11,7 +11,7 @@ export {
   SIZE_FORMS,
   SOLD_FORMS,
 } from './filling.js';
-export { LEADING_WORDS, SIZES_OF_THINGS, VAGUE_WORDS } from './leading.js';
+export { LEADING_WORDS, SIZES_OF_THINGS, VAGUE_FOR_THE_TIN, VAGUE_WORDS } from './leading.js';
 export {
   HEADINGS,
   METHOD_HEADINGS,

@@ -30,15 +30,9 @@ export const VAGUE_WORDS: readonly string[] = [
   'few',
   'some',
   'bit',
-  'handful',
-  'large handful',
-  'small handful',
-  'big handful',
-  'noix',
   'splash',
   'drizzle',
   'drop',
-  'knob',
   'lump',
   'sprinkling',
   'sprinkle',
@@ -49,6 +43,9 @@ export const VAGUE_WORDS: readonly string[] = [
   'squeeze',
   'glug',
 ];
+
+/** Words that have a usual figure, but none where they are for the tin. */
+export const VAGUE_FOR_THE_TIN: readonly string[] = ['knob', 'handful'];
 
 /** Sizes of things at hand, for "butter the size of an egg": conventions, in tablespoons. */
 export const SIZES_OF_THINGS: Readonly<Record<string, number>> = table({

@@ -29,7 +29,7 @@ juice ½ orange => 1/2 each juice-orange (of one fruit) count; nominal-size
 ½ x 397g can condensed milk => 1/2 each milk-condensed-sweetened =198.5 g
 250g tub mascarpone => 250 g mascarpone =250.0 g
 1 rounded tsp ground cinnamon => 1 tsp cinnamon level x1.15; nominal-size
-knob of butter => - - butter; no-amount
+knob of butter => 1 tbsp butter pressed; nominal-size
 2 level tablespoons golden caster sugar => 2 tbsp sugar-granulated level
 1 dsp vinegar => 2 tsp vinegar-cider poured; assumed-kind
 6 oz (175 g) soft dark brown sugar => 6 oz sugar-brown =175.0 g

@@ -17,13 +17,13 @@ half a level teaspoon of bicarb => 1/2 tsp baking-soda
 400g tin coconut milk => 400 g milk-coconut-canned =400
 397g tin condensed milk => 397 g milk-condensed-sweetened =397
 250g pack unsalted butter, at room temperature, plus extra for greasing => 250 g butter =250
-a knob of butter => - - butter
+a knob of butter => 1 tbsp butter
 small knob of butter, for the tin => - - butter
 a good pinch of sea salt => 1 pinch salt-table
 a drizzle of honey => - - honey
 a splash of milk => - - milk-whole
-a handful of sultanas => - - raisins
-2 large handfuls of porridge oats => - - oats-rolled
+a handful of sultanas => 1/4 cup raisins
+2 large handfuls of porridge oats => 1/2 cup oats-rolled
 1 sachet fast-action dried yeast (7g) => 1 packet yeast-instant =7
 2 tsp fast-action yeast => 2 tsp yeast-instant
 500g strong white bread flour, plus extra for dusting => 500 g flour-wheat-bread =500

@@ -13,7 +13,7 @@ export const FRENCH_COOKS = String.raw`
 125 g de beurre doux ramolli => 125 g butter =125
 100 g de beurre demi-sel => 100 g butter =100
 50 g de beurre fondu et refroidi => 50 g butter =50
-1 noix de beurre => - - butter
+1 noix de beurre => 1 tbsp butter
 une noisette de beurre pour le moule => - - butter
 200 g de sucre en poudre => 200 g sugar-granulated =200
 150 g de sucre semoule => 150 g sugar-granulated =150
