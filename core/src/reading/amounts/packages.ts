@@ -6,7 +6,8 @@ import { match, unitAt, type UnitMatch } from './unit-at.js';
 /** Before the size of a package; a times sign stands for the word "packages". */
 const PACKAGE = / ?(?:([x×])(?= ?\d))? ?([([])? ?(?=[\d.])/iy;
 
-const VOLUMES: ReadonlySet<Unit> = new Set(['ml', 'l', 'fl-oz']);
+/** What cans and tubs are labelled in: "1 can (398 mL)" is so much of its content. */
+export const VOLUMES_OF_PACKAGES: ReadonlySet<Unit> = new Set(['ml', 'l', 'fl-oz']);
 
 /** What a package holds. */
 export interface Packaged {
@@ -29,7 +30,7 @@ export function packageAt(text: string, at: number): Packaged | null {
   const grams = toGrams(size.amount, size.unit);
   const ounces = size.unit === 'oz' ? midpoint(size.amount) : null;
   const volume =
-    grams === null && VOLUMES.has(size.unit)
+    grams === null && VOLUMES_OF_PACKAGES.has(size.unit)
       ? { amount: midpoint(size.amount), unit: size.unit }
       : null;
   if (container?.container) return { grams, ounces, volume, unit: container };

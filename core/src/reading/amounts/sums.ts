@@ -14,6 +14,7 @@ import {
   type AdjacentMeasure,
   type Weight,
 } from './adjacent-measure.js';
+import { VOLUMES_OF_PACKAGES } from './packages.js';
 import { match, type UnitMatch } from './unit-at.js';
 import { CONTAINER_WORDS } from '../vocabulary/index.js';
 
@@ -133,9 +134,6 @@ export function readFurtherMeasures(
   }
   return { amount, unit: unit.unit, statedGrams, otherMillilitres, remark, end };
 }
-
-/** What cans and tubs are labelled in: "1 can (398 mL)" is so much of its content. */
-const VOLUMES_OF_PACKAGES: ReadonlySet<Unit> = new Set(['ml', 'l', 'fl-oz']);
 
 /** Units that are of another size in another country. */
 const LARGE_UNITS: ReadonlySet<Unit> = new Set(['pint', 'quart', 'gallon']);
