@@ -20,7 +20,9 @@ import { SWEETS } from './data/sweets.js';
 import { MORE_DAIRY } from './data/more-dairy.js';
 import { MORE_NUTS_AND_SEEDS } from './data/more-nuts-and-seeds.js';
 import { MORE_SPICES } from './data/more-spices.js';
-import { FRUIT_AND_VEGETABLES } from './data/fruit-and-vegetables.js';
+import { HERBS } from './data/herbs.js';
+import { RARER_FRUIT } from './data/rarer-fruit.js';
+import { VEGETABLES } from './data/vegetables.js';
 import { DRINKS } from './data/drinks.js';
 import { WHEAT_FLOURS } from './data/wheat-flours.js';
 import { nameFinder, type Ingredient, type Shelf } from '../catalogue/index.js';
@@ -49,7 +51,9 @@ export const CATALOGUE: readonly Ingredient[] = [
   ...MORE_NUTS,
   ...MORE_FLAVOURS,
   ...DRINKS,
-  ...FRUIT_AND_VEGETABLES,
+  ...HERBS,
+  ...RARER_FRUIT,
+  ...VEGETABLES,
   ...MORE_SPICES,
   ...MORE_NUTS_AND_SEEDS,
   ...MORE_DAIRY,

@@ -1,7 +1,7 @@
 import type { Ingredient } from '../../catalogue/index.js';
 import { row } from './row.js';
 
-/** Spices, herbs and extracts, the rarer ones. */
+/** Spices, extracts and raising agents, the rarer ones. */
 export const MORE_SPICES: readonly Ingredient[] = [
   row(
     'cinnamon-stick',
@@ -27,10 +27,6 @@ export const MORE_SPICES: readonly Ingredient[] = [
   row('star-anise', 'Star anise', ['chunk', 'flavour', 10], ['count', 'each', 1], [], [], {
     german: ['Sternanis'],
     french: ['anis étoilé', 'badiane'],
-  }),
-  row('bay-leaf', 'Bay leaf', ['chunk', 'flavour', 5], ['count', 'each', 0.2], ['bay leaves'], [], {
-    german: ['Lorbeerblatt'],
-    french: ['feuille de laurier'],
   }),
   row(
     'cardamom-pods',
@@ -173,117 +169,6 @@ export const MORE_SPICES: readonly Ingredient[] = [
     ['saffron threads', 'saffron strands', 'kesar'],
     [],
     { german: ['Safran'], french: ['safran'] },
-  ),
-  row(
-    'rosemary-fresh',
-    'Fresh rosemary',
-    ['chunk', 'flavour', 68],
-    ['level', 'tsp', 0.7, 'SR 02063'],
-    ['rosemary', 'chopped rosemary'],
-    [],
-    { german: ['Rosmarin'], french: ['romarin'] },
-  ),
-  row(
-    'thyme-fresh',
-    'Fresh thyme',
-    ['chunk', 'flavour', 65],
-    ['level', 'tsp', 0.8, 'SR 02049'],
-    ['thyme', 'thyme leaves'],
-    [],
-    { german: ['Thymian'], french: ['thym'] },
-  ),
-  row(
-    'oregano-dried',
-    'Dried oregano',
-    ['chunk', 'flavour', 10],
-    ['level', 'tsp', 1, 'SR 02027'],
-    ['oregano', 'mixed herbs', 'italian seasoning'],
-    [],
-    { german: ['Oregano'], french: ['origan'] },
-  ),
-  row(
-    'parsley-fresh',
-    'Fresh parsley',
-    ['chunk', 'flavour', 88],
-    ['level', 'cup', 60, 'SR 11297'],
-    ['parsley', 'chopped parsley'],
-    [],
-    { german: ['Petersilie'], french: ['persil'] },
-  ),
-  row(
-    'mint-fresh',
-    'Fresh mint',
-    ['chunk', 'flavour', 79],
-    ['level', 'tbsp', 1.6, 'SR 02064'],
-    ['mint', 'mint leaves'],
-    [],
-    { german: ['Minze'], french: ['menthe'] },
-  ),
-  row(
-    'basil-fresh',
-    'Fresh basil',
-    ['chunk', 'flavour', 92],
-    ['level', 'cup', 24, 'SR 02044'],
-    ['basil', 'basil leaves'],
-    [],
-    { german: ['Basilikum'], french: ['basilic'] },
-  ),
-  row(
-    'dill-fresh',
-    'Fresh dill',
-    ['chunk', 'flavour', 86],
-    ['level', 'cup', 9, 'SR 02045'],
-    ['dill', 'dill weed'],
-    [],
-    { german: ['Dill'], french: ['aneth'] },
-  ),
-  row(
-    'chives',
-    'Chives',
-    ['chunk', 'flavour', 91],
-    ['level', 'tbsp', 3, 'SR 11156'],
-    ['chopped chives', 'fresh chives'],
-    [],
-    { german: ['Schnittlauch'], french: ['ciboulette'] },
-  ),
-  row(
-    'lavender',
-    'Dried lavender',
-    ['chunk', 'flavour', 10],
-    ['level', 'tsp', 0.7],
-    ['lavender', 'lavender buds', 'culinary lavender'],
-    [],
-    { german: ['Lavendel'], french: ['lavande'] },
-  ),
-  row(
-    'matcha',
-    'Matcha',
-    ['powder', 'flavour', 5],
-    ['spooned', 'tsp', 2],
-    ['matcha powder', 'green tea powder'],
-    [],
-    { german: ['Matcha'], french: ['thé matcha'] },
-  ),
-  row(
-    'ginger-fresh',
-    'Fresh ginger',
-    ['chunk', 'flavour', 79],
-    ['level', 'tsp', 2, 'SR 11216'],
-    ['grated ginger', 'fresh root ginger', 'root ginger', 'ginger root'],
-    [],
-    { german: ['Ingwer', 'frischer Ingwer'], french: ['gingembre frais'] },
-  ),
-  row(
-    'garlic',
-    'Garlic',
-    ['chunk', 'flavour', 59],
-    ['count', 'each', 3, 'SR 11215'],
-    ['garlic cloves', 'garlic clove', 'cloves of garlic', 'clove of garlic', 'clove garlic'],
-    [],
-    {
-      german: ['Knoblauchzehe', 'Knoblauchzehen', 'Knoblauch'],
-      french: ["gousse d'ail", "gousses d'ail", 'ail'],
-    },
   ),
   row(
     'lemon-extract',
