@@ -56,6 +56,7 @@ const coreFolders = CORE_ORDER.map((folder, at) => ({
 const AREAS = [
   'authors',
   'backup',
+  'bakes',
   'conversions',
   'exports',
   'health',

@@ -1,6 +1,8 @@
 import { z } from 'zod';
 import { answers, lineAnswers } from './answers.js';
 import { authorDraft } from './authors.js';
+import { bakePlan } from './bakes/plan.js';
+import { bake, bakeReading } from './bakes/bakes.js';
 import { balance } from './balance.js';
 import { kitchen } from './kitchen.js';
 import { BACKUP_FORMAT, BACKUP_VERSION } from './limits.js';
@@ -37,6 +39,14 @@ export const backupRecipe = z.strictObject({
 
 export const backupTrial = trial.extend({ deletedAt });
 
+export const backupBake = z.strictObject({
+  ...bake.pick({ id: true, recipeId: true, recipeRevision: true, handId: true }).shape,
+  begunAt: instant,
+  plan: bakePlan,
+  readings: z.array(bakeReading.omit({ sequence: true })).readonly(),
+  deletedAt,
+});
+
 /** What a backup says of itself, before anything that is in it. */
 export const backupHead = z.strictObject({
   format: z.literal(
@@ -55,12 +65,14 @@ export const backup = backupHead.extend({
   authors: z.array(backupAuthor),
   recipes: z.array(backupRecipe),
   trials: z.array(backupTrial),
+  bakes: z.array(backupBake).default([]),
 });
 
 const counts = z.object({
   recipes: z.int(),
   authors: z.int(),
   trials: z.int(),
+  bakes: z.int(),
   tools: z.int(),
 });
 

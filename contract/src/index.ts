@@ -8,12 +8,25 @@ export {
 } from './authors.js';
 export {
   backupAuthor,
+  backupBake,
   backupHead,
   backupRecipe,
   backupTrial,
   type Backup,
   type RestoreReply,
 } from './backup.js';
+export {
+  bakeDraft,
+  bakeQuery,
+  bakeReadingQuery,
+  MOST_READINGS_AT_ONCE,
+  readingsDraft,
+  type Bake,
+  type BakeDraft,
+  type BakeReadingReply,
+  type BakeSummary,
+  type ReadingsDraft,
+} from './bakes/index.js';
 export { chanceRequest, toChanceReply, type ChanceReply } from './chances.js';
 export {
   exportQuery,

@@ -8,6 +8,7 @@ import {
   LARGEST_KITCHEN_BYTES,
 } from '@ypsigram/contract';
 import { authorRoutes } from './areas/authors/routes.js';
+import { bakeRoutes } from './areas/bakes/routes.js';
 import { backupRoutes } from './areas/backup/routes.js';
 import { conversionRoutes } from './areas/conversions/routes.js';
 import { exportRoutes } from './areas/exports/routes.js';
@@ -45,7 +46,7 @@ export interface Parts {
 function api({ database, logger, version, scale, now = () => new Date() }: Parts): Router {
   const report = (err: unknown): void => logger.error({ err }, 'a recipe could not be worked out');
   const areas = buildAreas(database, now, report);
-  const { kitchen, trials, authors, recipes, imports, backups, hand, kitchenContext } = areas;
+  const { kitchen, trials, authors, recipes, imports, backups, bakes, hand, kitchenContext } = areas;
   const shelf = async () => (await kitchenContext()).shelf;
   const author = (id: string | null) => authors.known(id);
   const router = Router();
@@ -65,13 +66,7 @@ function api({ database, logger, version, scale, now = () => new Date() }: Parts
       standard: async () => (await kitchen.read()).standard,
     }),
   );
-  const planning = {
-    changes: () => database.changes(),
-    recipe: (id: string) => recipes.read(id),
-    kitchen: kitchenContext,
-    author,
-    hand,
-  };
+  const planning = { ...areas.planning, changes: () => database.changes() };
   router.use('/plans', planRoutes(planning));
   router.use('/chances', chanceRoutes(planning));
   router.use('/kitchen', kitchenRoutes(kitchen));
@@ -79,6 +74,7 @@ function api({ database, logger, version, scale, now = () => new Date() }: Parts
   router.use('/authors', authorRoutes(authors));
   router.use('/scale', scaleRoutes(scale, { kitchen: () => kitchen.read(), shelf, hand }));
   router.use('/recipes', recipeRoutes(recipes));
+  router.use('/bakes', bakeRoutes(bakes));
   router.use(
     '/exports',
     exportRoutes({ shelf, recipes: () => recipes.all(), authors: () => authors.list() }),

@@ -6,6 +6,7 @@ import { chanceReply, chanceRequest } from '../chances.js';
 import { conversionReply, conversionRequest } from '../quick/index.js';
 import { planReply, planRequest } from '../plans.js';
 import { conflict, health } from '../problems.js';
+import { bakePaths } from './bakes.js';
 import { filePaths } from './files.js';
 import { idPath, json, missing, problemOf, refused, stale, table } from './parts.js';
 import { readingReply, readingRequest } from '../readings.js';
@@ -266,6 +267,7 @@ export function openApiDocument(version: string): object {
         },
       },
       ...filePaths,
+      ...bakePaths,
       '/api/recipes/{id}/versions': {
         get: {
           summary: 'Versions of a recipe, the newest first',

@@ -1,19 +1,5 @@
-export { beamSetting, type BeamSetting } from './beam.js';
-export { readScaleLine } from './scale-line.js';
-export {
-  SCALE_STATES,
-  SCALE_UNITS,
-  displayOf,
-  ounceGrid,
-  type ScaleReading,
-  type ScaleState,
-  type ScaleUnit,
-} from './scale-reading.js';
-export {
-  EMPTY_SCALE,
-  remember,
-  scaleWarnings,
-  type ScaleMemory,
-  type ScaleSetting,
-  type ScaleWarning,
-} from './watch.js';
+export * from './bake/index.js';
+export * from './live/index.js';
+export * from './order/index.js';
+export * from './scale/index.js';
+export * from './tray/index.js';

@@ -15,6 +15,7 @@ export {
 export {
   RATIO_PARTS,
   ratioDrift,
+  ratioShares,
   type RatioDrift,
   type RatioPart,
   type RatioRoutes,

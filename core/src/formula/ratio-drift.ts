@@ -67,6 +67,21 @@ function againstTotal(parts: readonly Part[], shelf: Shelf): Omit<Ratios, 'flour
 }
 
 /**
+ * The ratios of several lists of masses of one dough, all against the same base and in percent of
+ * it: flour, or everything where one of them has no flour.
+ */
+export function ratioShares(
+  lists: readonly (readonly Part[])[],
+  shelf: Shelf,
+): { readonly base: RatioDrift['base']; readonly shares: readonly Omit<Ratios, 'flourGrams'>[] } {
+  const baker = lists.map((parts) => ratiosOf(parts, shelf));
+  const hasFlour = baker.every((ratios) => ratios !== null);
+  return hasFlour
+    ? { base: 'flour', shares: baker.map((one) => one!) }
+    : { base: 'total', shares: lists.map((parts) => againstTotal(parts, shelf)) };
+}
+
+/**
  * The ratios of a batch as baker's percentages: as intended, as weighed on the scale's grid, as
  * measured by the fills, and how far the worse of the two drifts. Without flour they are in
  * percent of everything. What drifts by more than half of what is forgiven is told.
@@ -79,11 +94,7 @@ export function ratioDrift(
   const routes = (['intended', 'weighed', 'measured'] as const).map((route) =>
     partsBy(route, plan),
   );
-  const baker = routes.map((parts) => ratiosOf(parts, shelf));
-  const hasFlour = baker.every((ratios) => ratios !== null);
-  const by = hasFlour
-    ? baker.map((one) => one!)
-    : routes.map((parts) => againstTotal(parts, shelf));
+  const { base, shares: by } = ratioShares(routes, shelf);
   const ratios = Object.fromEntries(
     RATIO_PARTS.map((part): [RatioPart, RatioRoutes] => {
       const [intended, weighed, measured] = by.map((one) => one[part]) as [number, number, number];
@@ -93,5 +104,5 @@ export function ratioDrift(
       return [part, { intended, weighed, measured, drift, isOver }];
     }),
   ) as Record<RatioPart, RatioRoutes>;
-  return { base: hasFlour ? 'flour' : 'total', ratios };
+  return { base, ratios };
 }

@@ -4,9 +4,12 @@ import type { Shelf } from '@ypsigram/core/catalogue';
 import { shelfOf } from '@ypsigram/core/shelf';
 import type { KnownWeight } from '@ypsigram/core/measuring';
 import { authorService, type AuthorService } from '../areas/authors/service.js';
+import { bakeService, type BakeService } from '../areas/bakes/service.js';
 import { backupService, type BackupService } from '../areas/backup/service.js';
 import { importService, type ImportService } from '../areas/imports/service.js';
 import { kitchenService, type KitchenService } from '../areas/kitchen/service.js';
+import { bakePlanFor } from '../areas/plans/bake-plan.js';
+import type { PlanContext } from '../areas/plans/service.js';
 import { recipeService, type RecipeService } from '../areas/recipes/service.js';
 import { trialService, type TrialService } from '../areas/trials/service.js';
 import type { Database } from '../database/database.js';
@@ -21,6 +24,9 @@ export interface Areas {
   readonly recipes: RecipeService;
   readonly imports: ImportService;
   readonly backups: BackupService;
+  readonly bakes: BakeService;
+  /** What plans are made by. */
+  readonly planning: PlanContext;
   /** The same object until something changes. */
   kitchenContext(): Promise<KitchenContext>;
   /** What is known of a hand; nothing for nobody in particular. @throws ProblemError 400 */
@@ -77,12 +83,28 @@ export function buildAreas(
     report,
   });
   const imports = importService(database, { now, shelf, recipes, authors });
+  const hand = async (id: string | null): Promise<readonly KnownWeight[]> => {
+    if (id === null) return [];
+    const { context: known, of } = await current();
+    return id === of.handId ? known.hand : weightsOfHand(id, of);
+  };
+  const planning: PlanContext = {
+    recipe: (id) => recipes.read(id),
+    kitchen: context,
+    author: (id) => authors.known(id),
+    hand,
+  };
+  const bakes = bakeService(database, {
+    now,
+    plan: (of, times) => bakePlanFor(of, planning, times),
+  });
   const backups = backupService(database, {
     now,
     kitchen,
     authors: authors.part,
     recipes: recipes.part,
     trials: trials.part,
+    bakes: bakes.part,
   });
 
   return {
@@ -92,11 +114,9 @@ export function buildAreas(
     recipes,
     imports,
     backups,
+    bakes,
+    planning,
     kitchenContext: context,
-    async hand(id) {
-      if (id === null) return [];
-      const { context: known, of } = await current();
-      return id === of.handId ? known.hand : weightsOfHand(id, of);
-    },
+    hand,
   };
 }

@@ -43,6 +43,7 @@ export interface Changes {
   readonly trials: number;
   readonly authors: number;
   readonly recipes: number;
+  readonly bakes: number;
 }
 
 /** The database file, and who may write to it when. */
@@ -98,7 +99,7 @@ export class Database {
   /** How often each area has been changed up to now; one statement. */
   async changes(): Promise<Changes> {
     const [row] = await this.sequelize.query<Changes>(
-      'SELECT kitchen, trials, authors, recipes FROM changes',
+      'SELECT kitchen, trials, authors, recipes, bakes FROM changes',
       { type: QueryTypes.SELECT },
     );
     return row!;

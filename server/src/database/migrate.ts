@@ -12,6 +12,7 @@ import * as changes from './migrations/0009-changes.js';
 import * as relaxed from './migrations/0010-relaxed.js';
 import * as authorKeys from './migrations/0011-author-keys.js';
 import * as importParts from './migrations/0012-import-parts.js';
+import * as bakes from './migrations/0013-bakes.js';
 import { makeCopy } from './copies.js';
 import type { Database } from './database.js';
 
@@ -34,6 +35,7 @@ const MIGRATIONS: readonly Migration[] = [
   relaxed,
   authorKeys,
   importParts,
+  bakes,
 ];
 
 /** The names of all steps that this version knows. */

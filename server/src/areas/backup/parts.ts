@@ -1,9 +1,16 @@
 import type { z } from 'zod';
-import type { Kitchen, backupAuthor, backupRecipe, backupTrial } from '@ypsigram/contract';
+import type {
+  Kitchen,
+  backupAuthor,
+  backupBake,
+  backupRecipe,
+  backupTrial,
+} from '@ypsigram/contract';
 import type { Part } from '../../database/part.js';
 
 export type BackupAuthor = z.output<typeof backupAuthor>;
 export type BackupRecipe = z.output<typeof backupRecipe>;
+export type BackupBake = z.output<typeof backupBake>;
 export type BackupTrial = z.output<typeof backupTrial>;
 
 /** Everything that a backup holds, in the order it is written in. */
@@ -13,8 +20,9 @@ export interface BackupContext {
   authors: Part<BackupAuthor>;
   recipes: Part<BackupRecipe>;
   trials: Part<BackupTrial>;
+  bakes: Part<BackupBake>;
 }
 
 /** The parts that are lists, by their name in the document. */
-export const LISTS = ['authors', 'recipes', 'trials'] as const;
+export const LISTS = ['authors', 'recipes', 'trials', 'bakes'] as const;
 export type ListName = (typeof LISTS)[number];

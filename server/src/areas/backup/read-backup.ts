@@ -3,6 +3,7 @@ import { JSONParser } from '@streamparser/json-node';
 import type { z } from 'zod';
 import {
   backupAuthor,
+  backupBake,
   backupHead,
   backupRecipe,
   backupTrial,
@@ -11,7 +12,13 @@ import {
 } from '@ypsigram/contract';
 import { ProblemError } from '../../http/problem.js';
 import { validate } from '../../http/validate.js';
-import { LISTS, type BackupAuthor, type BackupRecipe, type BackupTrial } from './parts.js';
+import {
+  LISTS,
+  type BackupAuthor,
+  type BackupBake,
+  type BackupRecipe,
+  type BackupTrial,
+} from './parts.js';
 
 /** A piece of a backup, validated, as it comes out of the file. */
 export type Piece =
@@ -19,11 +26,17 @@ export type Piece =
   | { readonly of: 'kitchen'; readonly value: Kitchen }
   | { readonly of: 'authors'; readonly value: BackupAuthor }
   | { readonly of: 'recipes'; readonly value: BackupRecipe }
-  | { readonly of: 'trials'; readonly value: BackupTrial };
+  | { readonly of: 'trials'; readonly value: BackupTrial }
+  | { readonly of: 'bakes'; readonly value: BackupBake };
 
 const HEAD = ['format', 'version', 'madeAt'] as const;
 const PATHS = [...HEAD, 'kitchen', ...LISTS.map((name) => `${name}.*`)].map((path) => `$.${path}`);
-const SCHEMAS = { authors: backupAuthor, recipes: backupRecipe, trials: backupTrial } as const;
+const SCHEMAS = {
+  authors: backupAuthor,
+  recipes: backupRecipe,
+  trials: backupTrial,
+  bakes: backupBake,
+} as const;
 
 const NO_JSON =
   'This is not a complete backup file. Choose the file that “Save a backup” gave you.';
@@ -72,7 +85,7 @@ async function* valuesOf(file: string): AsyncGenerator<Parsed> {
 export async function* readBackup(file: string): AsyncGenerator<Piece> {
   const head: Record<string, unknown> = {};
   let hasKitchen = false;
-  const ids = { authors: new Set(), recipes: new Set(), trials: new Set() };
+  const ids = { authors: new Set(), recipes: new Set(), trials: new Set(), bakes: new Set() };
   for await (const { value, key, stack } of valuesOf(file)) {
     const list = LISTS.find((name) => name === stack.at(-1)?.key);
     if (list !== undefined && stack.length === 2) {

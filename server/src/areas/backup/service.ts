@@ -3,7 +3,13 @@ import type { RestoreReply } from '@ypsigram/contract';
 import { copiesFolder } from '../../database/copies.js';
 import type { Database } from '../../database/database.js';
 import { notFound } from '../../http/problem.js';
-import type { BackupContext, BackupAuthor, BackupRecipe, BackupTrial } from './parts.js';
+import type {
+  BackupAuthor,
+  BackupBake,
+  BackupContext,
+  BackupRecipe,
+  BackupTrial,
+} from './parts.js';
 import { readBackup } from './read-backup.js';
 import { safetyCopies } from './safety-copies.js';
 import { writeBackup } from './write-backup.js';
@@ -38,7 +44,7 @@ const inPlural = (count: number, one: string, many: string): string =>
 
 /** Reads all of a backup, and changes nothing. @throws ProblemError 400 where anything is wrong */
 async function survey(file: string): Promise<Survey> {
-  const counts = { recipes: 0, authors: 0, trials: 0, tools: 0 };
+  const counts = { recipes: 0, authors: 0, trials: 0, bakes: 0, tools: 0 };
   const authorIds = new Set<string>();
   const byAuthors: string[] = [];
   let madeAt = '';
@@ -60,7 +66,7 @@ async function survey(file: string): Promise<Survey> {
 }
 
 export function backupService(database: Database, context: BackupContext): BackupService {
-  const { kitchen, authors, recipes, trials } = context;
+  const { kitchen, authors, recipes, trials, bakes } = context;
   const copies = safetyCopies(copiesFolder(database.file));
   const madeAt = (): string => context.now().toISOString();
 
@@ -68,6 +74,7 @@ export function backupService(database: Database, context: BackupContext): Backu
     recipes: await recipes.count(),
     authors: await authors.count(),
     trials: await trials.count(),
+    bakes: await bakes.count(),
     tools: (await kitchen.read()).tools.length,
   });
 
@@ -77,16 +84,19 @@ export function backupService(database: Database, context: BackupContext): Backu
       authors: [] as BackupAuthor[],
       recipes: [] as BackupRecipe[],
       trials: [] as BackupTrial[],
+      bakes: [] as BackupBake[],
     };
     const flush = async (fewest: number): Promise<void> => {
       if (waiting.authors.length >= fewest) await authors.load(waiting.authors.splice(0));
       if (waiting.recipes.length >= fewest) await recipes.load(waiting.recipes.splice(0));
       if (waiting.trials.length >= fewest) await trials.load(waiting.trials.splice(0));
+      if (waiting.bakes.length >= fewest) await bakes.load(waiting.bakes.splice(0));
     };
     for await (const piece of readBackup(file)) {
       if (piece.of === 'kitchen') await kitchen.load(piece.value);
       if (piece.of === 'authors') waiting.authors.push(piece.value);
       if (piece.of === 'trials') waiting.trials.push(piece.value);
+      if (piece.of === 'bakes') waiting.bakes.push(piece.value);
       if (piece.of === 'recipes') {
         const { authorId } = piece.value;
         const isKnown = authorId !== null && authorIds.has(authorId);
@@ -107,7 +117,7 @@ export function backupService(database: Database, context: BackupContext): Backu
         safetyCopyId = await copies.make((sink) =>
           writeBackup(sink, context, { madeAt: at, withDeleted: true }),
         );
-        for (const part of [recipes, authors, trials]) await part.clear();
+        for (const part of [recipes, authors, trials, bakes]) await part.clear();
         await load(file, coming.authorIds);
         return here;
       });

@@ -1,4 +1,4 @@
-import { GRAMS_PER_OUNCE } from '../units/index.js';
+import { GRAMS_PER_OUNCE } from '../../units/index.js';
 
 /** What a kitchen scale can be switched to. Its millilitres are those of water. */
 export const SCALE_UNITS = ['g', 'oz', 'lb-oz', 'ml'] as const;

@@ -1,4 +1,5 @@
-import { BEAM_NOTCH_GRAMS, POISE_GRAMS } from '../drawer/index.js';
+import { Fraction } from '../../amount/index.js';
+import { BEAM_NOTCH_GRAMS, POISE_GRAMS } from '../../drawer/index.js';
 
 /** How to set a beam scale. */
 export interface BeamSetting {
@@ -6,12 +7,16 @@ export interface BeamSetting {
   readonly weights: readonly number[];
   /** Notches of the poise, a quarter ounce each. */
   readonly notches: number;
+  /** What the poise stands on, in ounces: notches as quarters. */
+  readonly ounces: Fraction;
   /** What it then balances. */
   readonly grams: number;
 }
 
 /** Pounds beyond the poise come as loose weights, each the weight of a full poise. */
 const LOOSE_WEIGHT_GRAMS = POISE_GRAMS;
+
+const NOTCHES_PER_OUNCE = 4;
 
 /**
  * How to set a beam scale for a mass: a loose weight for each full poise of 16 oz, and the poise
@@ -29,6 +34,7 @@ export function beamSetting(grams: number): BeamSetting {
   return {
     weights: Array.from({ length: loose }, () => LOOSE_WEIGHT_GRAMS),
     notches,
+    ounces: new Fraction(notches, NOTCHES_PER_OUNCE),
     grams: steps * BEAM_NOTCH_GRAMS,
   };
 }

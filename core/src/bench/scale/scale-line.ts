@@ -1,4 +1,4 @@
-import { GRAMS_PER_OUNCE, gramsIn } from '../units/index.js';
+import { GRAMS_PER_OUNCE, gramsIn } from '../../units/index.js';
 import type { ScaleReading, ScaleUnit } from './scale-reading.js';
 
 const LINE =

@@ -1,0 +1,89 @@
+import { z } from 'zod';
+import { STAGES, WAYS } from '@ypsigram/core/bench';
+import { instant, newestRevision } from '../parts.js';
+import { personalAct } from './acts.js';
+import { bakePlan } from './plan.js';
+
+/** Readings that one request may bring: what a long power cut leaves behind is sent in parts. */
+export const MOST_READINGS_AT_ONCE = 100;
+
+const handId = z
+  .uuid()
+  .nullable()
+  .meta({ description: 'Whose hand; null for nobody in particular.' });
+
+export const bakeDraft = z.strictObject({
+  id: z.uuid().meta({ description: 'Made by the sender: sent twice, it is still one bake.' }),
+  recipeId: z.uuid(),
+  handId,
+  way: z.enum(WAYS).default('planned').meta({
+    description: 'As the plan has it, or everything by one route.',
+  }),
+});
+
+const said = {
+  id: z.uuid().meta({ description: 'Made by the sender: sent twice, it is still one reading.' }),
+  at: instant.meta({ description: 'When it was done, by the clock of the device.' }),
+  device: z.string().min(1).max(64),
+  handId,
+};
+
+export const readingsDraft = z.strictObject({
+  sentAt: instant.meta({
+    description: 'Now, by the clock of the device: a clock that is wrong is set right by it.',
+  }),
+  readings: z
+    .array(z.strictObject({ ...said, act: personalAct }))
+    .min(1, 'Send at least one reading.')
+    .max(MOST_READINGS_AT_ONCE, `Send at most ${MOST_READINGS_AT_ONCE} readings at a time.`),
+});
+
+const replanAct = z.object({ do: z.literal('replan'), plan: bakePlan, revision: newestRevision });
+
+export const bakeReading = z.object({
+  sequence: z.int().meta({ description: 'Goes up with every reading of every bake.' }),
+  ...said,
+  act: z.union([personalAct, replanAct]),
+});
+
+export const bakeSummary = z.object({
+  id: z.uuid(),
+  recipeId: z.uuid(),
+  title: z.string(),
+  factor: z.string(),
+  makes: z.string().nullable(),
+  handId,
+  begunAt: instant,
+  changedAt: instant,
+  stage: z.enum(STAGES),
+  ready: z.int().meta({ description: 'Lines that are on the tray.' }),
+  of: z.int(),
+});
+
+export const bake = bakeSummary.extend({
+  recipeRevision: newestRevision.meta({
+    description: 'Of the recipe that the plan goes by. A newer one can be taken in.',
+  }),
+  plan: bakePlan.meta({ description: 'As it was when the bake was begun.' }),
+  readings: z.array(bakeReading),
+});
+
+export const bakeList = z.object({ items: z.array(bakeSummary) });
+export const bakeReadingList = z.object({ items: z.array(bakeReading) });
+
+export const bakeQuery = z.object({
+  recipeId: z.uuid().optional(),
+  stage: z.enum(STAGES).optional().meta({ description: 'Only those that are at this stage.' }),
+});
+
+export const bakeReadingQuery = z.object({
+  after: z.coerce.number().int().min(0).default(0).meta({
+    description: 'Only readings with a larger sequence.',
+  }),
+});
+
+export type BakeDraft = z.input<typeof bakeDraft>;
+export type BakeSummary = z.infer<typeof bakeSummary>;
+export type Bake = z.infer<typeof bake>;
+export type BakeReadingReply = z.infer<typeof bakeReading>;
+export type ReadingsDraft = z.input<typeof readingsDraft>;

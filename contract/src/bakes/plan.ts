@@ -1,0 +1,103 @@
+import { z } from 'zod';
+import { BENCH_ROUTES } from '@ypsigram/core/bench';
+import { CLASSES, ROLES } from '@ypsigram/core/catalogue';
+import { bakeKind, form, method, recipeText, strictness } from '../parts.js';
+import { MOST_LINES, LONGEST_TITLE } from '../limits.js';
+
+/** Names of tools and lines, as a plan calls them. */
+const name = z.string().min(1).max(120);
+export const lineId = z.string().min(1).max(40);
+const grams = z.number().min(0);
+const share = z.number();
+
+export const benchRoute = z.enum(BENCH_ROUTES).meta({
+  description:
+    'How a line gets onto the tray: filled; weighed in its own container; in the shared bowl with tare between; in the shared bowl by its running total; on a beam.',
+});
+
+const fill = z.object({
+  tool: name,
+  count: z.number().positive(),
+  kind: z.enum(['cup', 'spoon', 'jug', 'block', 'pinch', 'egg', 'piece']),
+  mark: z.string().max(120),
+  millilitres: z.number().nullable(),
+  size: z.enum(['cup', 'tbsp', 'tsp']).nullable(),
+  halfOf: name.exactOptional(),
+});
+
+export const bakeMeasure = z.object({
+  method,
+  fills: z.array(fill).max(40).readonly(),
+  shown: z.string().max(400),
+  grams,
+  spread: z.number().min(0).meta({
+    description: 'How far the fills may be off together: a relative standard deviation.',
+  }),
+});
+
+const bakeLine = z.object({
+  id: lineId,
+  index: z.int().min(-1).meta({ description: 'In the reading; -1 for what it no longer has.' }),
+  written: z.string().max(2000),
+  name: z.string().max(2000),
+  section: z.string().max(2000).nullable(),
+  ingredientId: z.string().nullable(),
+  form,
+  class: z.enum(CLASSES).nullable(),
+  role: z.enum(ROLES).nullable(),
+  allergens: z.array(z.string()).readonly(),
+  intendedGrams: grams.nullable(),
+  weight: z.object({ grams, grid: z.number(), shown: z.string() }).nullable(),
+  measure: bakeMeasure.nullable(),
+  tolerance: share.nullable(),
+  forgiven: share.nullable(),
+  gramsPerTeaspoon: z.number().positive().nullable(),
+  route: benchRoute,
+});
+
+export const bowl = z.object({
+  section: z.string().max(2000).nullable(),
+  lines: z.array(lineId).max(MOST_LINES).readonly(),
+});
+
+const chanceFill = z.object({
+  tool: z.string().nullable(),
+  toolSpread: share,
+  count: z.number(),
+  grams,
+  spread: share,
+  isRead: z.boolean(),
+});
+
+const chanceLine = z.object({
+  index: z.int(),
+  ingredientId: z.string(),
+  role: z.enum(ROLES),
+  waterPercent: z.number(),
+  intendedGrams: grams,
+  forgiven: share,
+  authorSpread: share,
+  route: z.enum(['measure', 'weigh']),
+  fills: z.array(chanceFill).readonly(),
+  hand: z.object({ of: z.string(), method }).nullable(),
+  handSpread: share,
+  isHandKnown: z.boolean(),
+  weighedGrams: grams,
+  gridGrams: z.number(),
+});
+
+/** The plan of a bake as it was when it was begun. */
+export const bakePlan = z.object({
+  title: z.string().max(LONGEST_TITLE * 2),
+  text: recipeText,
+  factor: z.string(),
+  makes: z.string().nullable(),
+  pieces: z.number().nullable(),
+  kind: bakeKind,
+  strictness,
+  lines: z.array(bakeLine).readonly(),
+  bowls: z.array(bowl).readonly(),
+  chance: z.array(chanceLine).readonly().meta({
+    description: 'What the chance of this bake is worked out from.',
+  }),
+});

@@ -1,0 +1,74 @@
+import type { ChanceLine } from '../../chance/index.js';
+import type { IngredientClass, Method, Role } from '../../catalogue/index.js';
+import type { BakeKind } from '../../baking/index.js';
+import type { GridWeight, PlannedFill, Strictness } from '../../fills/index.js';
+
+/** The ways to get an ingredient onto the tray. */
+export const BENCH_ROUTES = ['fill', 'container', 'tare', 'total', 'beam'] as const;
+/**
+ * One of `BENCH_ROUTES`: filled by cup and spoon; weighed in its own container; weighed in the
+ * shared bowl with tare between; in the shared bowl by its running total; or on a beam scale.
+ */
+export type BenchRoute = (typeof BENCH_ROUTES)[number];
+
+/** How to fill a line, as it was planned. */
+export interface BakeMeasure {
+  readonly method: Method;
+  readonly fills: readonly PlannedFill[];
+  readonly shown: string;
+  /** What the fills weigh. */
+  readonly grams: number;
+  /** How far that may be off, as a relative standard deviation. */
+  readonly spread: number;
+}
+
+/** One ingredient of a bake, as it was planned when the bake was begun. */
+export interface BakeLine {
+  /** Stays the same for as long as there is a bake. */
+  readonly id: string;
+  /** Index in the reading. */
+  readonly index: number;
+  readonly written: string;
+  /** What goes in, in a word or two. */
+  readonly name: string;
+  readonly section: string | null;
+  readonly ingredientId: string | null;
+  readonly form: string | null;
+  readonly class: IngredientClass | null;
+  readonly role: Role | null;
+  readonly allergens: readonly string[];
+  /** Unrounded; null where its weight is not known. */
+  readonly intendedGrams: number | null;
+  readonly weight: GridWeight | null;
+  readonly measure: BakeMeasure | null;
+  /** The relative deviation that is near enough, and the one at which the bake shows it. */
+  readonly tolerance: number | null;
+  readonly forgiven: number | null;
+  /** What a level teaspoon of it weighs; null where that is not known. */
+  readonly gramsPerTeaspoon: number | null;
+  /** How it gets onto the tray unless its baker chooses otherwise. */
+  readonly route: BenchRoute;
+}
+
+/** What goes into one bowl, by the ids of its lines, in order. */
+export interface Bowl {
+  readonly section: string | null;
+  readonly lines: readonly string[];
+}
+
+/** A batch of a recipe as it was when its bake was begun, whatever becomes of the recipe. */
+export interface BakePlan {
+  readonly title: string;
+  readonly text: string;
+  /** Exact, such as "3/2". */
+  readonly factor: string;
+  /** What it makes, at this factor: "36 knots"; null where the recipe does not say. */
+  readonly makes: string | null;
+  readonly pieces: number | null;
+  readonly kind: BakeKind;
+  readonly strictness: Strictness;
+  readonly lines: readonly BakeLine[];
+  readonly bowls: readonly Bowl[];
+  /** What the chance of this bake is worked out from. */
+  readonly chance: readonly ChanceLine[];
+}

@@ -1,0 +1,18 @@
+import type { Bake, BakeReadingReply, BakeSummary } from '@ypsigram/contract';
+import type { BakeReadingRow, BakeRow } from './model.js';
+
+export function toReading(row: BakeReadingRow): BakeReadingReply {
+  const { sequence, id, at, device, handId, act } = row;
+  return { sequence, id, at, device, handId, act };
+}
+
+export function toSummary(row: BakeRow): BakeSummary {
+  const { id, recipeId, title, factor, makes, handId, begunAt, changedAt, stage, ready } = row;
+  const of = row.lineCount;
+  return { id, recipeId, title, factor, makes, handId, begunAt, changedAt, stage, ready, of };
+}
+
+export function toBake(row: BakeRow, readings: readonly BakeReadingRow[]): Bake {
+  const { recipeRevision, plan } = row;
+  return { ...toSummary(row), recipeRevision, plan, readings: readings.map(toReading) };
+}
