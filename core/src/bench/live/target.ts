@@ -46,6 +46,9 @@ export function barAt(share: number): number {
 export const nearGrams = ({ wantedGrams, tolerance, gridGrams }: Target): number =>
   Math.max(wantedGrams * tolerance, gridGrams);
 
+/** Figures that are equal on paper differ by less, in grams. */
+const ROUNDING = 1e-9;
+
 /** Where a net mass stands against what is wanted. */
 export function liveTarget(grams: number, target: Target): LiveTarget {
   const { wantedGrams, gridGrams } = target;
@@ -60,7 +63,7 @@ export function liveTarget(grams: number, target: Target): LiveTarget {
     state:
       grams <= gridGrams / 2
         ? 'empty'
-        : Math.abs(leftGrams) <= near
+        : Math.abs(leftGrams) <= near + ROUNDING
           ? 'at'
           : leftGrams < 0
             ? 'over'

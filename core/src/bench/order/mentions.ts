@@ -60,6 +60,9 @@ export function mentionedTogether(
     });
 }
 
+/** A name has no more words than this after its first. */
+const LONGEST_NAME = 2;
+
 /** The open things that a clause calls by name, in its order. */
 function namedIn(
   clause: string,
@@ -70,6 +73,11 @@ function namedIn(
   const named: { readonly place: number; readonly at: number }[] = [];
   for (const at of said.keys()) {
     const word = said[at]!;
+    // "Brown sugar" is named by its first word: its second calls no other sugar.
+    const isSameName = named.some(
+      (one) => at - one.at <= LONGEST_NAME && things[one.place]!.words.includes(word),
+    );
+    if (isSameName) continue;
     const called = [...open].filter(
       (place) =>
         things[place]!.words.includes(word) && !named.some(({ place: known }) => known === place),
