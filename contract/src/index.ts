@@ -19,7 +19,6 @@ export {
   bakeDraft,
   bakeQuery,
   bakeReadingQuery,
-  MOST_READINGS_AT_ONCE,
   readingsDraft,
   type Bake,
   type BakeDraft,

@@ -47,3 +47,6 @@ export const MOST_LINES_BAKED = 20_000_000;
 
 /** More bakes than this say nothing more. */
 export const MOST_BAKES = 200_000;
+
+/** Readings of a bake that one request may bring: what a power cut leaves behind is sent in parts. */
+export const MOST_READINGS_AT_ONCE = 100;

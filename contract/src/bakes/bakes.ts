@@ -1,11 +1,9 @@
 import { z } from 'zod';
 import { STAGES, WAYS } from '@ypsigram/core/bench';
+import { MOST_READINGS_AT_ONCE } from '../limits.js';
 import { instant, newestRevision } from '../parts.js';
 import { personalAct } from './acts.js';
 import { bakePlan } from './plan.js';
-
-/** Readings that one request may bring: what a long power cut leaves behind is sent in parts. */
-export const MOST_READINGS_AT_ONCE = 100;
 
 const handId = z
   .uuid()

@@ -7,7 +7,6 @@ export {
   bakeReading,
   bakeReadingList,
   bakeReadingQuery,
-  MOST_READINGS_AT_ONCE,
   readingsDraft,
   type Bake,
   type BakeDraft,

@@ -4,12 +4,14 @@ import {
   provideBrowserGlobalErrorListeners,
   provideZonelessChangeDetection,
 } from '@angular/core';
-import { provideRouter, withComponentInputBinding, withInMemoryScrolling } from '@angular/router';
+import { provideRouter, withComponentInputBinding, withInMemoryScrolling, withRouterConfig } from '@angular/router';
 import { provideEffects } from '@ngrx/effects';
 import { provideState, provideStore } from '@ngrx/store';
 import { routes } from './app.routes';
 import * as authorsEffects from './state/authors/authors.effects';
 import { authorsFeature } from './state/authors/authors.feature';
+import * as bakesEffects from './state/bakes/bakes.effects';
+import { bakesFeature } from './state/bakes/bakes.feature';
 import * as kitchenEffects from './state/kitchen/kitchen.effects';
 import { kitchenFeature } from './state/kitchen/kitchen.feature';
 import * as recipeEffects from './state/recipe/recipe.effects';
@@ -25,6 +27,8 @@ export const appConfig: ApplicationConfig = {
     provideRouter(
       routes,
       withComponentInputBinding(),
+      // A place on a recipe's path knows the recipe.
+      withRouterConfig({ paramsInheritanceStrategy: 'always' }),
       withInMemoryScrolling({ scrollPositionRestoration: 'enabled' }),
     ),
     provideStore(),
@@ -32,6 +36,7 @@ export const appConfig: ApplicationConfig = {
     provideState(trialsFeature),
     provideState(authorsFeature),
     provideState(recipeFeature),
-    provideEffects(kitchenEffects, trialsEffects, authorsEffects, recipeEffects),
+    provideState(bakesFeature),
+    provideEffects(kitchenEffects, trialsEffects, authorsEffects, recipeEffects, bakesEffects),
   ],
 };

@@ -31,6 +31,10 @@ const PLACES: Routes = [
     title: 'Card · Ypsigram',
     loadComponent: () => import('./places/card/card.page').then((m) => m.CardPage),
   },
+  {
+    path: 'bench',
+    loadChildren: () => import('./places/bench/bench.routes').then((m) => m.benchRoutes),
+  },
   { path: '', pathMatch: 'full', redirectTo: 'balance' },
 ];
 

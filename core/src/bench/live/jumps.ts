@@ -12,10 +12,12 @@ export interface ExpectedFill {
 export interface JumpMemory {
   /** The settled reading that the next jump is counted from; null before the first. */
   readonly levelGrams: number | null;
+  /** What was zeroed away then: zeroing is no jump. */
+  readonly tareGrams: number | null;
 }
 
 /** Nothing seen yet. */
-export const NO_JUMPS: JumpMemory = { levelGrams: null };
+export const NO_JUMPS: JumpMemory = { levelGrams: null, tareGrams: null };
 
 /** What a reading says of the fills. */
 export type Jump =
@@ -48,14 +50,14 @@ const MOST_AT_ONCE = 4;
  */
 export function countJump(
   memory: JumpMemory,
-  reading: Pick<ScaleReading, 'state' | 'grams' | 'isStable'>,
+  reading: Pick<ScaleReading, 'state' | 'grams' | 'isStable' | 'tareGrams'>,
   expected: readonly ExpectedFill[],
-  gridGrams: number,
+  { gridGrams, containers = NO_CONTAINERS }: JumpSetting,
 ): { readonly memory: JumpMemory; readonly jump: Jump | null } {
-  const { state, grams, isStable } = reading;
+  const { state, grams, isStable, tareGrams } = reading;
   if (state !== 'on' || grams === null || !isStable) return { memory, jump: null };
-  const next = { levelGrams: grams };
-  if (memory.levelGrams === null) return { memory: next, jump: null };
+  const next = { levelGrams: grams, tareGrams };
+  if (memory.levelGrams === null || memory.tareGrams !== tareGrams) return { memory: next, jump: null };
   const by = grams - memory.levelGrams;
   const smallest = Math.min(...expected.map((fill) => fill.grams), Infinity);
   const least = Math.max(2 * gridGrams, Number.isFinite(smallest) ? smallest * LEAST_SHARE : 0);
@@ -64,7 +66,21 @@ export function countJump(
     const isDrift = Math.abs(by) <= gridGrams;
     return { memory: isDrift ? next : memory, jump: null };
   }
+  const container = containers.find(
+    (one) => Math.abs(by - one.grams) <= Math.max(2 * gridGrams, one.grams * RECOGNISED_WITHIN),
+  );
+  if (container) return { memory: next, jump: { is: 'unknown', grams: by } };
   return { memory: next, jump: by > 0 ? fillsOf(by, expected) : outOf(by, expected) };
+}
+
+const NO_CONTAINERS: NonNullable<JumpSetting['containers']> = [];
+/** A container is recognised within this share of its weight. */
+const RECOGNISED_WITHIN = 0.01;
+
+/** The scale that counts, and the known containers that may be put on it. */
+export interface JumpSetting {
+  readonly gridGrams: number;
+  readonly containers?: readonly { readonly name: string; readonly grams: number }[];
 }
 
 function fillsOf(by: number, expected: readonly ExpectedFill[]): Jump {
@@ -77,7 +93,12 @@ function fillsOf(by: number, expected: readonly ExpectedFill[]): Jump {
       return { fill, count, off, unlikely };
     }),
   );
-  const near = fits.filter(({ off }) => 1 + off < MOST_OFF && 1 + off > 1 / MOST_OFF);
+  const near = fits.filter(({ off, count, fill }) =>
+    // One fill may be odd; several at once are only believed where they come out even.
+    count === 1
+      ? 1 + off < MOST_OFF && 1 + off > 1 / MOST_OFF
+      : Math.abs(off) <= (UNLIKE_SPREADS * fill.spread) / Math.sqrt(count),
+  );
   if (near.length === 0) return { is: 'unknown', grams: by };
   const { fill, count, off } = near.reduce((best, one) =>
     one.unlikely < best.unlikely ? one : best,

@@ -106,7 +106,10 @@ describe('counting from jumps', () => {
   ): Jump[] => {
     let memory: JumpMemory = NO_JUMPS;
     return readings.flatMap((reading) => {
-      const next = countJump(memory, reading, expected, 1);
+      const next = countJump(memory, reading, expected, {
+        gridGrams: 1,
+        containers: [{ name: 'white enamel bowl', grams: 312 }],
+      });
       memory = next.memory;
       return next.jump ?? [];
     });
@@ -136,6 +139,11 @@ describe('counting from jumps', () => {
   it('notices what is taken out, and what is no fill at all', () => {
     expect(jumps([CUP], settled(250), settled(122))).toEqual([{ is: 'taken-out', grams: 128 }]);
     expect(jumps([CUP], settled(0), settled(900))).toEqual([{ is: 'unknown', grams: 900 }]);
+    expect(jumps([CUP], settled(0, 0), settled(312, 0))).toEqual([{ is: 'unknown', grams: 312 }]);
+  });
+
+  it('takes zeroing for no fill and for nothing taken out', () => {
+    expect(jumps([CUP], settled(125, 0), settled(0, 125), settled(125, 125)).length).toBe(1);
   });
 
   it('follows drift, and adds up what trickles in', () => {

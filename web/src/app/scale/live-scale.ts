@@ -48,6 +48,8 @@ export class LiveScale {
   readonly reading = signal<ScaleReading | null>(null, { equal: sameReading });
   readonly problem = signal<string | null>(null);
   readonly weighing = signal<Weighing | null>(null);
+  /** The place that is open tells what is wrong by itself. */
+  readonly isMinded = signal(false);
 
   private readonly setting = computed<ScaleSetting>(() => {
     const weighing = this.weighing();

@@ -4,6 +4,7 @@ import { RouterLink, RouterLinkActive, RouterOutlet } from '@angular/router';
 import { isPreserving } from '@ypsigram/core/reading';
 import { Store } from '@ngrx/store';
 import { Icon } from '../kit/icon/icon';
+import { bakesActions, bakesFeature } from '../state/bakes/bakes.feature';
 import { recipeActions } from '../state/recipe/recipe.actions';
 import { recipeFeature, type SaveStatus } from '../state/recipe/recipe.feature';
 import { selectFactor, selectPlan, selectReading } from '../state/recipe/recipe.selectors';
@@ -40,6 +41,8 @@ export class RecipePath {
   private readonly reading = this.store.selectSignal(selectReading);
   private readonly plan = this.store.selectSignal(selectPlan);
   private readonly factor = this.store.selectSignal(selectFactor);
+
+  private readonly bakes = this.store.selectSignal(bakesFeature.selectAtBench);
 
   protected readonly base = computed(() => {
     const id = this.id();
@@ -82,6 +85,27 @@ export class RecipePath {
     const weighed = lines.filter(({ isWeighed, measure }) => isWeighed || !measure).length;
     return `${columns === 'weigh' ? lines.length : weighed} of ${lines.length} weighed`;
   });
+
+  /** The bakes of this recipe that are under way, the newest first. */
+  private readonly underWay = computed(() =>
+    this.bakes().filter(({ recipeId }) => recipeId === this.id()),
+  );
+  /** To the one that is under way; where there are several or none, to the choice. */
+  protected readonly bench = computed(() => {
+    const [one, another] = this.underWay();
+    return one && !another ? `${this.base()}/bench/${one.id}` : `${this.base()}/bench`;
+  });
+  protected readonly benchState = computed(() => {
+    const [one, another] = this.underWay();
+    if (!one) return 'nothing under way';
+    return another
+      ? `${this.underWay().length} bakes under way`
+      : `${one.ready} of ${one.of} ready`;
+  });
+
+  constructor() {
+    this.store.dispatch(bakesActions.bakesAskedFor());
+  }
 
   protected retry(): void {
     this.store.dispatch(recipeActions.saveWanted());

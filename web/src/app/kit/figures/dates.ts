@@ -15,6 +15,9 @@ export const showDay = (at: string | Date, order: DateOrder): string =>
 export const showMoment = (at: string | Date, order: DateOrder): string =>
   format(new Date(at), `${DAYS[order]}, HH:mm`);
 
+/** A time of day by the clock of this machine: "14:05". */
+export const showTime = (at: string | Date): string => format(new Date(at), 'HH:mm');
+
 const WEEK_STARTS: Readonly<Record<FirstDay, Day>> = { sunday: 0, monday: 1, saturday: 6 };
 
 /** How many weeks a day lies back, by the first day of this kitchen's weeks: 0 for this week. */

@@ -9,6 +9,7 @@ import { SearchField } from '../../kit/search-field/search-field';
 import { Retry } from '../../kit/retry/retry';
 import { kitchenFeature } from '../../state/kitchen/kitchen.feature';
 import { bookActions, bookFeature } from './book.feature';
+import { bakesActions, bakesFeature } from '../../state/bakes/bakes.feature';
 import { RecipeCard } from './recipe-card';
 
 /** The Book: every recipe of the kitchen, to open, to find, to throw out and bring back. */
@@ -25,10 +26,14 @@ export class BookPage {
   protected readonly state = this.store.selectSignal(bookFeature.selectBookState);
   protected readonly recipes = this.store.selectSignal(bookFeature.selectAll);
 
+  /** Bakes at the bench: what is to go on with comes first. */
+  protected readonly underWay = this.store.selectSignal(bakesFeature.selectAtBench);
+
   protected readonly areLettersKeys = this.store.selectSignal(kitchenFeature.selectLetterKeys);
 
   constructor() {
     this.store.dispatch(bookActions.bookOpened());
+    this.store.dispatch(bakesActions.bakesAskedFor());
   }
 
   protected remove(recipe: RecipeSummary): void {

@@ -1,0 +1,156 @@
+import { Injectable, computed, effect, inject, linkedSignal, untracked } from '@angular/core';
+import {
+  countJump,
+  fillsLeft,
+  gramsOfFill,
+  NO_JUMPS,
+  type ExpectedFill,
+  type Jump,
+  type JumpMemory,
+} from '@ypsigram/core/bench';
+import { Store } from '@ngrx/store';
+import { moreOrLess } from '@ypsigram/contract/bench';
+import { fillSpread } from '@ypsigram/core/measuring';
+import { grams as inGrams } from '../../../kit/figures/figures';
+import { kitchenFeature } from '../../../state/kitchen/kitchen.feature';
+import { LiveScale } from '../../../scale/live-scale';
+import { Preferences } from '../work/bench-preferences';
+import { BenchSession } from '../work/bench-session';
+import { Voice } from '../work/voice';
+
+/** A fill of the line at hand, made or still to come. */
+export interface FillTally {
+  readonly tool: string;
+  readonly kind: string;
+  readonly mark: string;
+  readonly millilitres: number | null;
+  readonly made: number;
+  readonly of: number;
+}
+
+/** Counting the fills of the line at hand: by tap, key or pedal, or by the jumps of a scale. */
+@Injectable()
+export class FillCounting {
+  private readonly scale = inject(LiveScale);
+  private readonly session = inject(BenchSession);
+  private readonly preferences = inject(Preferences).all;
+  private readonly voice = inject(Voice);
+  private readonly containers = inject(Store).selectSignal(kitchenFeature.selectContainers);
+  private memory: JumpMemory = NO_JUMPS;
+
+  readonly line = computed(() => {
+    const current = this.session.current();
+    return current?.route === 'fill' && current.measure ? current : null;
+  });
+  private readonly lineId = computed(() => this.line()?.line.id ?? null);
+  /** What the scale said of the last jump, where it was worth a word. */
+  readonly word = linkedSignal<string | null, string | null>({
+    source: this.lineId,
+    computation: () => null,
+  });
+  readonly isByScale = computed(
+    () => this.preferences().countsByScale && this.scale.status() === 'live',
+  );
+
+  readonly tallies = computed((): readonly FillTally[] => {
+    const line = this.line();
+    if (!line?.measure) return [];
+    return line.measure.fills.map(({ tool, count, kind, mark, millilitres }) => ({
+      tool,
+      kind,
+      mark,
+      millilitres,
+      of: count,
+      made: line.fills.filter((fill) => fill.tool === tool).length,
+    }));
+  });
+  readonly left = computed(() => {
+    const line = this.line();
+    return line?.measure ? fillsLeft(line.measure.fills, line.fills) : [];
+  });
+  /** The tool to fill next; null when all are in. */
+  readonly next = computed(() => this.left()[0]?.tool ?? null);
+
+  /** What the scale is taken to see. */
+  private readonly expected = computed((): readonly ExpectedFill[] => {
+    const line = this.line();
+    if (!line?.measure) return [];
+    const { class: is } = line.line;
+    const left = this.left().map(({ tool }) => tool);
+    // Those that are all in may still be filled once too often, or taken out.
+    const tools = [
+      ...left,
+      ...line.measure.fills.map(({ tool }) => tool).filter((tool) => !left.includes(tool)),
+    ];
+    return tools.map((tool) => {
+      const size = line.measure!.fills.find((fill) => fill.tool === tool)?.size ?? null;
+      const spread = is && size ? fillSpread(is, line.measure!.method, size) : COUNTED_SPREAD;
+      return { tool, grams: gramsOfFill(line.measure!, tool), spread };
+    });
+  });
+
+  constructor() {
+    effect(() => {
+      this.lineId();
+      // Whatever stands on the scale is what the next jump is counted from.
+      this.memory = NO_JUMPS;
+    });
+    effect(() => {
+      const reading = this.scale.reading();
+      const isOn = this.isByScale() && this.lineId() !== null;
+      if (!isOn || !reading) return;
+      untracked(() => {
+        const seen = countJump(this.memory, reading, this.expected(), {
+          gridGrams: this.scale.gridGrams(),
+          containers: this.containers(),
+        });
+        this.memory = seen.memory;
+        if (seen.jump) this.take(seen.jump);
+      });
+    });
+  }
+
+  /** One fill of a tool is in. */
+  add(tool: string, grams: number | null = null): void {
+    const line = this.line();
+    if (!line) return;
+    const scale = grams === null ? null : (this.scale.description()?.name ?? 'scale');
+    this.session.do({ do: 'fill', line: line.line.id, tool, grams, scale });
+    this.voice.counted();
+  }
+
+  /** Takes the last fill back, of one tool where that is said. */
+  takeBack(tool?: string): void {
+    const fill = this.line()?.fills.findLast((one) => tool === undefined || one.tool === tool);
+    if (fill) this.session.do({ do: 'undo', reading: fill.reading });
+  }
+
+  private take(jump: Jump): void {
+    switch (jump.is) {
+      case 'fills': {
+        for (const grams of jump.grams) this.add(jump.tool, grams);
+        const each = `${inGrams(jump.grams[0]!)} g`;
+        this.word.set(
+          jump.unlike === null
+            ? `Counted: ${each}.`
+            : `This fill weighed ${each}, ${moreOrLess(jump.unlike)} what was expected. Fill it again if it was heaped or pressed.`,
+        );
+        break;
+      }
+      case 'taken-out':
+        if (typeof this.line()?.fills.at(-1)?.grams === 'number') {
+          this.takeBack();
+          this.word.set('Taken back: it came off the scale again.');
+        }
+        break;
+      case 'unknown':
+        this.word.set(
+          `The scale jumped by ${inGrams(Math.abs(jump.grams))} g, which is none of these fills. Tare it with the bowl on, then fill.`,
+        );
+        break;
+    }
+  }
+}
+
+/** Eggs and pieces, and what has no size. */
+const COUNTED_SPREAD = 0.08;

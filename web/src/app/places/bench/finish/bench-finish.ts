@@ -1,0 +1,115 @@
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  effect,
+  inject,
+  input,
+  output,
+  signal,
+} from '@angular/core';
+import { Store } from '@ngrx/store';
+import { fixed } from '@ypsigram/contract';
+import { moreOrLess } from '@ypsigram/contract/bench';
+import { asWeighed, knownLines } from '@ypsigram/core/bench';
+import { LEANING } from '@ypsigram/core/baking';
+import { Beam } from '../../../kit/beam/beam';
+import { grams as inGrams } from '../../../kit/figures/figures';
+import { selectShelf } from '../../../state/kitchen/kitchen.selectors';
+import { ChanceRuns } from '../../../workers/chance-runs';
+import { BenchSession } from '../work/bench-session';
+import { PortionsPanel } from './portions-panel';
+
+const BAKES = 20_000;
+const SEED = 1;
+const WANTED = 0.9;
+
+/** How the tray stands: its real ratios beside those that were meant, and the chance that follows. */
+@Component({
+  selector: 'yg-bench-finish',
+  imports: [Beam, PortionsPanel],
+  templateUrl: './bench-finish.html',
+  styleUrl: './bench-finish.scss',
+  providers: [ChanceRuns],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class BenchFinish {
+  readonly isDone = input.required<boolean>();
+  readonly onward = output<void>();
+  readonly back = output<void>();
+
+  private readonly session = inject(BenchSession);
+  private readonly runs = inject(ChanceRuns);
+  private readonly shelf = inject(Store).selectSignal(selectShelf);
+  private readonly good = signal<number | null>(null);
+
+  /** It has left the bench for the oven. */
+  protected readonly isBeyond = computed(() => this.session.state()?.stage !== 'bench');
+  protected readonly heading = computed(() => {
+    if (this.isBeyond()) return 'Weighed, for the oven';
+    return this.isDone() ? 'The tray is full' : 'How it stands';
+  });
+  protected readonly leaning = LEANING;
+  protected readonly weighed = computed(() => {
+    const state = this.session.state();
+    return state && asWeighed(state, this.shelf());
+  });
+  protected readonly ratios = computed(() =>
+    (this.weighed()?.ratios ?? []).map(({ part, intended, real, drift, level }) => ({
+      name: part,
+      intended: fixed(intended, intended < 10 ? 1 : 0),
+      real: fixed(real, real < 10 ? 1 : 0),
+      drift: Math.abs(drift) < 0.0005 ? 'as meant' : moreOrLess(drift),
+      level,
+      word: { level: 'fine', leaning: 'a little off', out: 'it will show' }[level],
+    })),
+  );
+  protected readonly base = computed(() =>
+    this.weighed()?.base === 'flour' ? 'baker’s percentages' : 'percent of everything',
+  );
+  protected readonly worst = computed(() => {
+    const worst = this.weighed()?.worst;
+    return worst && { ...worst, name: worst.part };
+  });
+  protected readonly grams = computed(() => inGrams(this.weighed()?.grams ?? 0));
+  protected readonly doughGrams = computed(
+    () => this.session.state()?.doughGrams ?? this.weighed()?.grams ?? 0,
+  );
+  protected readonly chance = computed(() => {
+    const good = this.good();
+    return good === null ? null : Math.round(100 * good);
+  });
+  /** What each line was and how it got in. */
+  protected readonly lines = computed(() =>
+    this.session
+      .inOrder()
+      .map(({ line, grams, spread, wantedGrams, weighedGrams, fills, off, fullness }) => ({
+        id: line.id,
+        name: line.name,
+        wanted: wantedGrams === null ? '' : `${inGrams(wantedGrams)} g`,
+        real: fullness !== 'full' ? 'not in yet' : grams === null ? 'in' : `${inGrams(grams)} g`,
+        how:
+          fullness !== 'full'
+            ? ''
+            : weighedGrams !== null
+              ? 'weighed'
+              : fills.length > 0
+                ? spread > 0
+                  ? `filled, ± ${fixed(100 * 2 * spread, 0)} %`
+                  : 'filled over the scale'
+                : '',
+        off: off === null ? '' : moreOrLess(off),
+      })),
+  );
+
+  constructor() {
+    effect(() => {
+      const state = this.session.state();
+      if (!state) return;
+      const { kind, strictness } = state.plan;
+      const options = { bakes: BAKES, seed: SEED, kind, strictness };
+      const job = { lines: knownLines(state), others: [], wanted: WANTED, options };
+      void this.runs.run(job, ({ now }) => this.good.set(now.good));
+    });
+  }
+}

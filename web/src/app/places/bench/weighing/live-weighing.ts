@@ -1,0 +1,198 @@
+import {
+  Injectable,
+  computed,
+  effect,
+  inject,
+  linkedSignal,
+  signal,
+  untracked,
+} from '@angular/core';
+import { Store } from '@ngrx/store';
+import { slipMessage } from '@ypsigram/contract/bench';
+import {
+  isSteady,
+  liveTarget,
+  steadyAt,
+  STEADY_MILLISECONDS,
+  weighingSlip,
+  type LineState,
+  type SteadyAt,
+  type Target,
+} from '@ypsigram/core/bench';
+import { kitchenFeature } from '../../../state/kitchen/kitchen.feature';
+import { LiveScale } from '../../../scale/live-scale';
+import { Preferences } from '../work/bench-preferences';
+import { BenchSession } from '../work/bench-session';
+import { Voice } from '../work/voice';
+
+/** What is near enough for something of which nothing is known, relative. */
+const UNKNOWN_TOLERANCE = 0.025;
+
+const WEIGHED = ['container', 'tare', 'total'];
+
+/** Weighing the line at hand on the live scale: where it stands, and when it may be taken. */
+@Injectable()
+export class LiveWeighing {
+  private readonly scale = inject(LiveScale);
+  private readonly session = inject(BenchSession);
+  private readonly preferences = inject(Preferences).all;
+  private readonly voice = inject(Voice);
+  private readonly containers = inject(Store).selectSignal(kitchenFeature.selectContainers);
+  private readonly steady = signal<SteadyAt | null>(null);
+  private timer: ReturnType<typeof setTimeout> | undefined;
+
+  /** The line at hand, where it is weighed. */
+  readonly line = computed((): LineState | null => {
+    const current = this.session.current();
+    return current && WEIGHED.includes(current.route) && current.wantedGrams ? current : null;
+  });
+  readonly isScaleThere = computed(() => this.scale.status() === 'live');
+  private readonly lineId = computed(() => this.line()?.line.id ?? null);
+
+  /** What the bowl holds already, where it is weighed by its running total. */
+  readonly baseGrams = computed(() => {
+    const line = this.line();
+    const state = this.session.state();
+    if (line?.route !== 'total' || !state) return 0;
+    const bowl = state.bowls.find(({ lines }) => lines.includes(line.line.id));
+    return state.lines
+      .filter(
+        ({ line: { id }, route, fullness }) =>
+          id !== line.line.id &&
+          bowl?.lines.includes(id) &&
+          route === 'total' &&
+          fullness === 'full',
+      )
+      .reduce((sum, { grams }) => sum + (grams ?? 0), 0);
+  });
+
+  /** The net mass of this ingredient, as the scale shows it; null while it shows none. */
+  readonly grams = computed(() => {
+    const reading = this.scale.reading();
+    if (!this.isScaleThere() || reading?.state !== 'on' || reading.grams === null) return null;
+    return reading.grams - this.baseGrams();
+  });
+  readonly isStable = computed(() => this.scale.reading()?.isStable ?? false);
+
+  readonly target = computed((): Target | null => {
+    const line = this.line();
+    if (!line) return null;
+    return {
+      wantedGrams: line.wantedGrams!,
+      tolerance: line.line.tolerance ?? UNKNOWN_TOLERANCE,
+      gridGrams: this.scale.gridGrams(),
+    };
+  });
+  readonly live = computed(() => {
+    const [target, grams] = [this.target(), this.grams()];
+    return target && grams !== null ? liveTarget(grams, target) : null;
+  });
+
+  /** It was tared for the line at hand: only then is what it shows this ingredient alone. */
+  private readonly isTared = linkedSignal<string | null, boolean>({
+    source: this.lineId,
+    computation: () => false,
+  });
+  /** The settled masses of this line so far: what a slip is told from. */
+  private readonly settled = linkedSignal<string | null, readonly number[]>({
+    source: this.lineId,
+    computation: () => [],
+  });
+  private readonly isZero = computed(() => {
+    const grams = this.grams();
+    return grams !== null && Math.abs(grams) <= 2 * this.scale.gridGrams();
+  });
+  /** Its container is to be put on and tared first. */
+  readonly needsTare = computed(() => {
+    const line = this.line();
+    const isAsked = line !== null && line.route !== 'total' && line.weighedGrams === null;
+    return isAsked && this.grams() !== null && !this.isTared();
+  });
+
+  /** The finer scale is wanted for so little. */
+  readonly wantsFiner = computed(() => {
+    const grid = this.line()?.line.weight?.grid;
+    return this.isScaleThere() && grid !== undefined && grid < this.scale.gridGrams() * 0.999;
+  });
+
+  readonly slip = computed(() => {
+    const reading = this.scale.reading();
+    const line = this.line();
+    if (!reading || !line) return null;
+    const base = this.baseGrams();
+    const slip = weighingSlip(reading, {
+      containers: this.containers(),
+      gridGrams: this.scale.gridGrams(),
+      startGrams: base > 0 ? base : null,
+      settled: this.settled().map((grams) => grams + base),
+      lastGrams: null,
+    });
+    if (slip) return slipMessage(slip);
+    // Untared is what it still has to become.
+    const warning = this.scale.warnings().find(({ code }) => code !== 'not-tared');
+    return warning?.message ?? null;
+  });
+
+  /** The settled mass that can be taken now, in grams. */
+  readonly takeable = computed(() => {
+    const [grams, live] = [this.grams(), this.live()];
+    if (grams === null || !live || !this.isStable() || this.needsTare()) return null;
+    return live.state === 'empty' || grams <= 0 ? null : grams;
+  });
+  readonly isAtMark = computed(() => this.takeable() !== null && this.live()?.state === 'at');
+  readonly isOver = computed(() => this.takeable() !== null && this.live()?.state === 'over');
+
+  constructor() {
+    effect(() => {
+      // A scale that shows nothing with something tared away is ready; one that does not tell may be.
+      const isReady = this.isZero() && this.isStable() && this.scale.reading()?.tareGrams !== 0;
+      if (isReady && this.lineId()) this.isTared.set(true);
+    });
+    effect(() => {
+      const grams = this.grams();
+      if (!this.isStable() || grams === null || !this.lineId()) return;
+      const before = untracked(this.settled);
+      if (before.at(-1) !== grams) this.settled.set([...before, grams].slice(-SETTLED_REMEMBERED));
+    });
+    effect(() => this.followSteady());
+    effect(() => {
+      if (this.isAtMark()) this.voice.atMark();
+    });
+  }
+
+  tare(): void {
+    this.scale.tare();
+    this.isTared.set(true);
+  }
+
+  /** Takes what the scale shows for what is in. */
+  take(): void {
+    const [line, grams] = [this.line(), this.takeable()];
+    if (!line || grams === null) return;
+    const scale = this.scale.description()?.name ?? 'scale';
+    this.session.do({ do: 'weigh', line: line.line.id, grams, scale });
+  }
+
+  /** Stands at the mark for a second: then it is taken, and the next thing comes to hand. */
+  private followSteady(): void {
+    clearTimeout(this.timer);
+    const [grams, target, line] = [this.takeable(), this.target(), this.line()];
+    const isWanted = this.preferences().takesItself && line?.weighedGrams === null;
+    if (!isWanted || grams === null || !target) return this.steady.set(null);
+    const now = Date.now();
+    const at = steadyAt(untracked(this.steady), { grams, isStable: true }, target, now);
+    this.steady.set(at);
+    if (!at) return;
+    this.timer = setTimeout(
+      () => {
+        if (!isSteady(this.steady(), Date.now()) || this.line()?.line.id !== line.line.id) return;
+        this.take();
+        this.session.goOn();
+      },
+      Math.max(0, at.since + STEADY_MILLISECONDS - now),
+    );
+  }
+}
+
+/** Enough to tell a jump from; nobody looks further back. */
+const SETTLED_REMEMBERED = 8;

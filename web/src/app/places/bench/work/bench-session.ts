@@ -1,0 +1,110 @@
+import { Injectable, computed, inject, linkedSignal } from '@angular/core';
+import { Store } from '@ngrx/store';
+import {
+  lastToRedo,
+  lastToUndo,
+  type Act,
+  type BakeReading,
+  type LineState,
+} from '@ypsigram/core/bench';
+import { v4 as newId } from 'uuid';
+import { bakeActions, bakeFeature } from '../../../state/bake/bake.feature';
+import { selectBakeNow, selectReadings } from '../../../state/bake/bake.selectors';
+import { kitchenFeature } from '../../../state/kitchen/kitchen.feature';
+import { thisDevice } from './this-device';
+
+/** The bake that is open: how it stands, what is at hand, and what is done to it. */
+@Injectable()
+export class BenchSession {
+  private readonly store = inject(Store);
+  private readonly readings = this.store.selectSignal(selectReadings);
+  private lastAt = 0;
+
+  readonly device = thisDevice();
+  readonly bake = this.store.selectSignal(bakeFeature.selectBake);
+  readonly state = this.store.selectSignal(selectBakeNow);
+  readonly handId = this.store.selectSignal(kitchenFeature.selectHandId);
+
+  /** The lines in the order of the work. */
+  readonly inOrder = computed((): readonly LineState[] => {
+    const state = this.state();
+    if (!state) return [];
+    const byId = new Map(state.lines.map((line) => [line.line.id, line]));
+    return state.bowls.flatMap(({ lines }) => lines.flatMap((id) => byId.get(id) ?? []));
+  });
+  /** What is to be done now: in the evening only what was chosen for it. */
+  readonly toDo = computed(() => {
+    const isEvening = this.state()?.isEvening ?? false;
+    return this.inOrder().filter(
+      ({ fullness, isTonight }) => fullness !== 'full' && (!isEvening || isTonight),
+    );
+  });
+
+  /** The line at hand: the one that was chosen, else the first that is still to do. */
+  readonly currentId = linkedSignal<
+    { readonly bakeId: string | null; readonly first: string | null },
+    string | null
+  >({
+    source: () => ({
+      bakeId: this.bake()?.id ?? null,
+      first: this.toDo()[0]?.line.id ?? this.inOrder()[0]?.line.id ?? null,
+    }),
+    computation: ({ bakeId, first }, before) =>
+      before?.value && before.source.bakeId === bakeId ? before.value : first,
+  });
+  readonly current = computed(
+    () => this.inOrder().find(({ line }) => line.id === this.currentId()) ?? null,
+  );
+  readonly isAllDone = computed(() => this.inOrder().length > 0 && this.toDo().length === 0);
+
+  readonly canUndo = computed(() => lastToUndo(this.readings(), this.device) !== null);
+  readonly canRedo = computed(() => lastToRedo(this.readings(), this.device) !== null);
+
+  /** Does something, as of now; gives the reading that says so. */
+  do(act: Act): BakeReading {
+    // Two acts never have the same moment, so that their order is never in doubt.
+    this.lastAt = Math.max(Date.now(), this.lastAt + 1);
+    const reading: BakeReading = {
+      id: newId(),
+      at: new Date(this.lastAt).toISOString(),
+      device: this.device,
+      handId: this.handId(),
+      act,
+    };
+    this.store.dispatch(bakeActions.actDone({ reading }));
+    return reading;
+  }
+
+  undo(): void {
+    const last = lastToUndo(this.readings(), this.device);
+    if (!last) return;
+    this.do({ do: 'undo', reading: last.id });
+    if ('line' in last.act) this.currentId.set(last.act.line);
+  }
+
+  redo(): void {
+    const last = lastToRedo(this.readings(), this.device);
+    if (last) this.do({ do: 'undo', reading: last.id });
+  }
+
+  go(id: string): void {
+    this.currentId.set(id);
+  }
+
+  /** To the next line that is still to do, round the end; stays where nothing is. */
+  goOn(): void {
+    const order = this.inOrder();
+    const here = order.findIndex(({ line }) => line.id === this.currentId());
+    const open = new Set(this.toDo().map(({ line }) => line.id));
+    const after = [...order.slice(here + 1), ...order.slice(0, here)];
+    const next = after.find(({ line }) => open.has(line.id));
+    if (next) this.currentId.set(next.line.id);
+  }
+
+  step(by: 1 | -1): void {
+    const order = this.inOrder();
+    const here = order.findIndex(({ line }) => line.id === this.currentId());
+    const next = order[here + by];
+    if (next) this.currentId.set(next.line.id);
+  }
+}

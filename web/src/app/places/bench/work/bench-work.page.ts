@@ -1,0 +1,146 @@
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  effect,
+  inject,
+  input,
+  signal,
+  untracked,
+  viewChild,
+  type OnDestroy,
+} from '@angular/core';
+import { Router, RouterLink } from '@angular/router';
+import { Store } from '@ngrx/store';
+import { short } from '@ypsigram/contract';
+import { Icon } from '../../../kit/icon/icon';
+import { LiveScale } from '../../../scale/live-scale';
+import { bakeActions, bakeFeature } from '../../../state/bake/bake.feature';
+import { recipeFeature } from '../../../state/recipe/recipe.feature';
+import { FillCounting } from '../filling/fill-counting';
+import { BenchFinish } from '../finish/bench-finish';
+import { EveningPanel } from '../evening/evening-panel';
+import { MorningPanel } from '../evening/morning-panel';
+import { BenchTray } from '../tray/bench-tray';
+import { LiveWeighing } from '../weighing/live-weighing';
+import { AtHand } from './at-hand';
+import { benchKey } from './bench-keys';
+import { Preferences } from './bench-preferences';
+import { BenchSession } from './bench-session';
+import { BenchSettings } from './bench-settings';
+import { MainAct } from './main-act';
+import { ScreenAwake } from './screen-awake';
+
+/** The Bench with a bake on it: one ingredient at hand, the tray below. */
+@Component({
+  selector: 'yg-bench-work-page',
+  imports: [
+    AtHand,
+    BenchFinish,
+    BenchSettings,
+    BenchTray,
+    EveningPanel,
+    Icon,
+    MorningPanel,
+    RouterLink,
+  ],
+  templateUrl: './bench-work.page.html',
+  styleUrl: './bench-work.page.scss',
+  providers: [BenchSession, FillCounting, LiveWeighing, MainAct, ScreenAwake],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  host: { '(document:keydown)': 'press($event)' },
+})
+export class BenchWorkPage implements OnDestroy {
+  /** From the address. */
+  readonly bake = input.required<string>();
+  readonly id = input.required<string>();
+
+  private readonly store = inject(Store);
+  private readonly router = inject(Router);
+  private readonly preferences = inject(Preferences).all;
+  private readonly settings = viewChild(BenchSettings);
+
+  protected readonly session = inject(BenchSession);
+  protected readonly main = inject(MainAct);
+  protected readonly scale = inject(LiveScale);
+  protected readonly awake = inject(ScreenAwake).isAwake;
+  protected readonly state = this.session.state;
+  protected readonly open = this.store.selectSignal(bakeFeature.selectBakeState);
+  private readonly recipe = this.store.selectSignal(recipeFeature.selectSaved);
+
+  /** The tray is full and was looked at, or the baker wants to see how it stands. */
+  protected readonly isLooking = signal(false);
+  protected readonly isChoosingEvening = signal(false);
+  protected readonly isDone = computed(() => this.session.isAllDone() && !this.state()?.isEvening);
+  protected readonly isMorning = computed(() => {
+    const state = this.state();
+    return state?.startAt !== null && state?.isEvening === false && this.hasUnchecked();
+  });
+  private readonly hasUnchecked = computed(
+    () => this.state()?.lines.some(({ isCovered, isChecked }) => isCovered && !isChecked) ?? false,
+  );
+  protected readonly times = computed(() => {
+    const state = this.state();
+    if (!state) return '';
+    const { factor } = state.plan;
+    return state.times === 1 ? `×${factor}` : `×${factor} ×${short(state.times, 3)}`;
+  });
+  /** The recipe has a newer text than this bake goes by. */
+  protected readonly isNewer = computed(() => {
+    const [recipe, bake, state] = [this.recipe(), this.session.bake(), this.state()];
+    if (!recipe || !bake || !state || recipe.id !== bake.recipeId) return false;
+    const revision = state.revision ?? bake.recipeRevision;
+    return recipe.revision > revision && recipe.text !== state.plan.text;
+  });
+  /** Somebody else did the last thing at the line at hand. */
+  protected readonly elsewhere = computed(() => {
+    const line = this.session.current();
+    const isOther = line?.device && line.device !== this.session.device && line.device !== 'server';
+    return isOther ? `${line.line.name} was changed on another device.` : null;
+  });
+  protected readonly labels = computed(() => `/recipes/${this.id()}/bench/${this.bake()}/labels`);
+
+  constructor() {
+    effect(() => {
+      const id = this.bake();
+      untracked(() => this.store.dispatch(bakeActions.bakeOpened({ id })));
+    });
+  }
+
+  ngOnDestroy(): void {
+    this.store.dispatch(bakeActions.bakeLeft());
+  }
+
+  protected takeNewText(): void {
+    this.store.dispatch(bakeActions.newTextWanted());
+  }
+
+  protected onToOven(): void {
+    this.session.do({ do: 'stage', stage: 'oven' });
+    void this.router.navigateByUrl(`/recipes/${this.id()}/bench`);
+  }
+
+  protected backToBench(): void {
+    this.session.do({ do: 'stage', stage: 'bench' });
+  }
+
+  protected press(event: KeyboardEvent): void {
+    const key = benchKey(event, this.preferences().keys);
+    if (!key || !this.state()) return;
+    event.preventDefault();
+    switch (key) {
+      case 'go-on':
+        return this.main.go();
+      case 'back':
+        return this.main.back();
+      case 'undo':
+        return this.session.undo();
+      case 'redo':
+        return this.session.redo();
+      case 'keys':
+        return this.settings()?.show();
+      default:
+        return this.session.step(key === 'next-line' ? 1 : -1);
+    }
+  }
+}
