@@ -45,8 +45,7 @@ const MOST_OFF = 1.8;
 const MOST_AT_ONCE = 4;
 
 /**
- * Counts fills from the jumps of a scale under the bowl. Only settled readings count; what drifts
- * is followed. A jump is as many fills of the tool that it fits best. Gives what to remember, and the jump where there was one.
+ * Counts fills from the jumps of a scale under the bowl. Only settled readings count. A jump is as many fills of the tool that it fits best. Gives what to remember, and the jump where there was one.
  */
 export function countJump(
   memory: JumpMemory,
@@ -57,15 +56,14 @@ export function countJump(
   const { state, grams, isStable, tareGrams } = reading;
   if (state !== 'on' || grams === null || !isStable) return { memory, jump: null };
   const next = { levelGrams: grams, tareGrams };
-  if (memory.levelGrams === null || memory.tareGrams !== tareGrams) return { memory: next, jump: null };
+  if (memory.levelGrams === null || memory.tareGrams !== tareGrams)
+    return { memory: next, jump: null };
   const by = grams - memory.levelGrams;
   const smallest = Math.min(...expected.map((fill) => fill.grams), Infinity);
   const least = Math.max(2 * gridGrams, Number.isFinite(smallest) ? smallest * LEAST_SHARE : 0);
-  if (Math.abs(by) < least) {
-    // What drifts is followed, what trickles in is not: it belongs to the fill it is part of.
-    const isDrift = Math.abs(by) <= gridGrams;
-    return { memory: isDrift ? next : memory, jump: null };
-  }
+  // What trickles in belongs to the fill it is part of, and so does the last gram of settling:
+  // all fills together are what the scale shows.
+  if (Math.abs(by) < least) return { memory, jump: null };
   const container = containers.find(
     (one) => Math.abs(by - one.grams) <= Math.max(2 * gridGrams, one.grams * RECOGNISED_WITHIN),
   );

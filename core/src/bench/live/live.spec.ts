@@ -146,11 +146,13 @@ describe('counting from jumps', () => {
     expect(jumps([CUP], settled(125, 0), settled(0, 125), settled(125, 125)).length).toBe(1);
   });
 
-  it('follows drift, and adds up what trickles in', () => {
+  it('is not misled by drift, and adds up what trickles in', () => {
     const drifting = Array.from({ length: 40 }, (_, at) => settled(Math.round(at / 4)));
     expect(jumps([CUP], ...drifting)).toEqual([]);
     // A cup that is poured in three goes is one cup.
     expect(jumps([CUP], settled(0), settled(20), settled(40), settled(124)).length).toBe(1);
+    const two = jumps([CUP], settled(0), settled(123), settled(124), settled(249));
+    expect(two.flatMap((jump) => (jump.is === 'fills' ? jump.grams : []))).toEqual([123, 126]);
   });
 
   it('counts a made-up baker right: fills of 4 % scatter, in any order', () => {

@@ -108,6 +108,18 @@ export const tellProgress = createEffect(
   { functional: true },
 );
 
+/** What is kept of a bake that was left meanwhile changes only how far it is. */
+export const tellLateProgress = createEffect(
+  (actions = inject(Actions), store = inject(Store)) =>
+    actions.pipe(
+      ofType(bakeActions.readingsKept),
+      withLatestFrom(store.select(bakeFeature.selectId)),
+      filter(([{ bakeId }, id]) => bakeId !== id),
+      map(() => bakesActions.bakesAskedFor()),
+    ),
+  { functional: true },
+);
+
 type StreamEvent =
   | { readonly is: 'reading'; readonly reading: BakeReadingReply }
   | { readonly is: 'open' }

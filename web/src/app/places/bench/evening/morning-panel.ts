@@ -32,23 +32,30 @@ export class MorningPanel {
   protected readonly toTakeOut = computed(() => {
     const startAt = this.session.state()?.startAt;
     if (!startAt) return [];
-    return this.session
-      .inOrder()
-      .flatMap(({ line }) => {
-        const out = takeOutFor(line);
-        if (!out) return [];
-        const at = Date.parse(startAt) - out.minutesBefore * MINUTE;
-        return [
-          {
-            id: line.id,
-            name: line.name,
-            at,
-            time: showTime(new Date(at)),
-            why: takeOutWord[out.why],
-          },
-        ];
-      })
-      .sort((a, b) => a.at - b.at);
+    return (
+      this.session
+        .inOrder()
+        .flatMap(({ line }) => {
+          const out = takeOutFor(line);
+          if (!out) return [];
+          const at = Date.parse(startAt) - out.minutesBefore * MINUTE;
+          return [
+            {
+              id: line.id,
+              name: line.name,
+              at,
+              time: showTime(new Date(at)),
+              why: takeOutWord[out.why],
+            },
+          ];
+        })
+        // Butter of dough and filling comes out together.
+        .filter(
+          ({ name, at }, place, all) =>
+            all.findIndex((one) => one.name === name && one.at === at) === place,
+        )
+        .sort((a, b) => a.at - b.at)
+    );
   });
   protected readonly start = computed(() => {
     const startAt = this.session.state()?.startAt;

@@ -10,7 +10,7 @@ import {
   viewChild,
   type OnDestroy,
 } from '@angular/core';
-import { Router, RouterLink } from '@angular/router';
+import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { short } from '@ypsigram/contract';
 import { Icon } from '../../../kit/icon/icon';
@@ -56,7 +56,6 @@ export class BenchWorkPage implements OnDestroy {
   readonly id = input.required<string>();
 
   private readonly store = inject(Store);
-  private readonly router = inject(Router);
   private readonly preferences = inject(Preferences).all;
   private readonly settings = viewChild(BenchSettings);
 
@@ -117,7 +116,6 @@ export class BenchWorkPage implements OnDestroy {
 
   protected onToOven(): void {
     this.session.do({ do: 'stage', stage: 'oven' });
-    void this.router.navigateByUrl(`/recipes/${this.id()}/bench`);
   }
 
   protected backToBench(): void {

@@ -86,7 +86,11 @@ export class MainAct {
   private toWeigh(): NextAct {
     if (this.scale.status() === 'off') return { is: 'connect', words: 'Connect the scale' };
     if (this.scale.reading()?.state === 'off') return { is: 'wait', words: 'The scale is asleep' };
-    if (this.weighing.needsTare()) return { is: 'tare', words: 'Tare the scale' };
+    if (this.weighing.needsTare()) {
+      // Tared while it moves, it would be wrong by what is still to come.
+      const isStable = this.weighing.isStable();
+      return isStable ? { is: 'tare', words: 'Tare the scale' } : { is: 'wait', words: 'Settling' };
+    }
     const grams = this.weighing.takeable();
     if (grams === null)
       return { is: 'wait', words: this.weighing.isStable() ? 'Add some' : 'Settling' };

@@ -1,0 +1,184 @@
+import { expect, type Page } from '@playwright/test';
+import type { KitchenServer } from './server';
+
+/** A line of a bake, as far as these tests look at it. */
+export interface Line {
+  readonly id: string;
+  readonly name: string;
+  readonly ingredientId: string;
+  readonly intendedGrams: number;
+  readonly weight: { readonly grams: number; readonly grid: number };
+  readonly measure: {
+    readonly method: string;
+    readonly fills: readonly { readonly tool: string; readonly count: number }[];
+  };
+  readonly route: string;
+}
+
+interface Act {
+  readonly do: string;
+  readonly line?: string;
+  readonly grams?: number | null;
+  readonly tool?: string;
+  readonly reading?: string;
+}
+
+interface Bake {
+  readonly id: string;
+  readonly plan: {
+    readonly lines: readonly Line[];
+    readonly bowls: readonly { readonly lines: readonly string[] }[];
+  };
+  readonly readings: readonly { readonly id: string; readonly act: Act }[];
+}
+
+/** What a baker does at the bench, with the simulated scale as their hands. */
+export class AtTheBench {
+  constructor(
+    readonly page: Page,
+    readonly server: KitchenServer,
+  ) {}
+
+  /** From the Book to the Bench of the cardamom knots, doubled, by the way that is named. */
+  async begin(way: string): Promise<void> {
+    const { page } = this;
+    await page.goto(`${this.server.address}/book`);
+    await page.getByRole('link', { name: 'Cardamom knots' }).click();
+    await page.getByRole('textbox', { name: 'Factor' }).fill('2');
+    await expect(page.getByText('Saved', { exact: true })).toBeVisible();
+    await page.getByRole('link', { name: /^Bench/ }).click();
+    await page.getByRole('radio', { name: way }).check();
+    await page.getByRole('button', { name: 'Begin the bake' }).click();
+    await expect(this.atHand()).toBeVisible();
+  }
+
+  atHand() {
+    return this.page.getByRole('region', { name: 'At hand' });
+  }
+
+  private bakeId(): string {
+    return /bench\/([\w-]+)/.exec(this.page.url())![1]!;
+  }
+
+  /** The bake as the server keeps it. */
+  async bake(): Promise<Bake> {
+    const reply = await fetch(`${this.server.address}/api/bakes/${this.bakeId()}`);
+    return (await reply.json()) as Bake;
+  }
+
+  /** The lines in the order of the work. */
+  async lines(): Promise<readonly Line[]> {
+    const { plan } = await this.bake();
+    return plan.bowls.flatMap(({ lines }) =>
+      lines.map((id) => plan.lines.find((line) => line.id === id)!),
+    );
+  }
+
+  /** The last weight that was kept of a line, once the server has it. */
+  async keptGrams(line: Line): Promise<number> {
+    let grams: number | null = null;
+    await expect(async () => {
+      const { readings } = await this.bake();
+      const acts = readings.map(({ act }) => act);
+      grams = acts.findLast((act) => act.do === 'weigh' && act.line === line.id)?.grams ?? null;
+      expect(grams).not.toBeNull();
+    }).toPass();
+    return grams!;
+  }
+
+  /** The fills that were kept of a line, those taken back left out. */
+  async keptFills(line: Line): Promise<readonly Act[]> {
+    const { readings } = await this.bake();
+    const undone = new Set(readings.map(({ act }) => (act.do === 'undo' ? act.reading : null)));
+    return readings
+      .filter(({ id, act }) => act.do === 'fill' && act.line === line.id && !undone.has(id))
+      .map(({ act }) => act);
+  }
+
+  /** Does something at the simulated scale. */
+  async simulate(command: object): Promise<{ loads: { grams: number; kind: string }[] }> {
+    const reply = await fetch(`${this.server.address}/api/scale/simulation`, {
+      method: 'POST',
+      headers: { 'Content-Type': 'application/json' },
+      body: JSON.stringify(command),
+    });
+    expect(reply.status).toBe(200);
+    return (await reply.json()) as { loads: { grams: number; kind: string }[] };
+  }
+
+  async connectScale(): Promise<void> {
+    await this.page.getByRole('button', { name: 'Connect the scale' }).first().click();
+    await this.settles();
+  }
+
+  strip() {
+    return this.page.getByRole('region', { name: 'Scale', exact: true });
+  }
+
+  /** What lies on the simulated scale. */
+  async loads(): Promise<readonly { grams: number }[]> {
+    const reply = await fetch(`${this.server.address}/api/scale/simulation`);
+    return ((await reply.json()) as { loads: { grams: number }[] }).loads;
+  }
+
+  /** What the scale shows now. */
+  async shownGrams(): Promise<number> {
+    const reply = await fetch(`${this.server.address}/api/scale`);
+    return ((await reply.json()) as { reading: { grams: number } }).reading.grams;
+  }
+
+  /** Waits until the scale has settled with so much on it, containers and all. */
+  async settles(grossGrams = 0): Promise<void> {
+    await expect(async () => {
+      const reply = await fetch(`${this.server.address}/api/scale`);
+      const { reading } = (await reply.json()) as {
+        reading: { isStable: boolean; grams: number; tareGrams: number };
+      };
+      expect(reading.isStable).toBe(true);
+      expect(Math.abs(reading.grams + reading.tareGrams - grossGrams)).toBeLessThanOrEqual(4);
+    }).toPass({ timeout: 15_000 });
+  }
+
+  async expectReady(count: number): Promise<void> {
+    await expect(
+      this.page.getByText(new RegExp(`^\\s*${count} of \\d+ ready`)).first(),
+    ).toBeVisible();
+  }
+
+  /** Goes to a line by its container on the tray. */
+  async goTo(line: Line, at = 0): Promise<void> {
+    const tray = this.page.getByRole('group', { name: /^Tray/ });
+    await tray
+      .getByRole('button', { name: new RegExp(`^${line.name}:`) })
+      .nth(at)
+      .click();
+    await expect(this.atHand().getByRole('heading', { name: line.name })).toBeVisible();
+  }
+
+  async press(name: string | RegExp): Promise<void> {
+    await this.atHand().getByRole('button', { name, exact: true }).click();
+  }
+
+  /** Puts a container on, tares it and adds so much. */
+  async weighInContainer(line: Line, container: string, grams: number): Promise<void> {
+    await this.simulate({ do: 'clear' });
+    const finer = this.atHand().getByRole('button', { name: 'Use the fine scale' });
+    if (line.weight.grid < 1) {
+      if ((await this.strip().innerText()).includes('kitchen scale')) await finer.click();
+    } else if ((await this.strip().innerText()).includes('fine scale')) {
+      await this.simulate({ do: 'use', scale: 'kitchen scale' });
+      await this.page.reload();
+    }
+    const weighs = { 'steel cup': 78, 'white enamel bowl': 312 }[container]!;
+    await this.settles(0);
+    await this.simulate({ do: 'put-container', name: container, grams: weighs });
+    await this.settles(weighs);
+    // The same container as before is tared already.
+    const tare = this.atHand().getByRole('button', { name: 'Tare the scale' });
+    const ready = this.atHand().getByRole('button', { name: /^(?:Add some|Keep adding)$/ });
+    await expect(tare.or(ready)).toBeVisible();
+    if (await tare.isVisible()) await tare.click();
+    await expect(ready).toBeVisible();
+    await this.simulate({ do: 'put', ingredientId: line.ingredientId, grams });
+  }
+}
