@@ -31,5 +31,5 @@ test('all weighed in containers, small amounts on the fine scale', async ({
       line.name,
     ).toBeLessThanOrEqual(near);
   }
-  await expect(page.getByText(/\d+ of 100/)).toContainText(/9\d of 100|100 of 100/);
+  await expect(page.getByText('Everything is within what this bake forgives.')).toBeVisible();
 });

@@ -81,7 +81,7 @@ test('all by cup: fills are counted by tap, key, pedal and the scale under the b
     if (ready < lines.length) await bench.press('Next');
   }
   await expect(page.getByRole('heading', { name: 'The tray is full' })).toBeVisible();
-  await expect(page.getByText(/\d+ of 100/)).toBeVisible();
+  await expect(page.getByText(/\d+ of 100 trays like this/)).toBeVisible();
   for (const line of lines) {
     if (line.name === 'Bread flour') continue;
     const planned = line.measure.fills.reduce((sum, { count }) => sum + count, 0);

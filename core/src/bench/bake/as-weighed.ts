@@ -68,6 +68,22 @@ export function asWeighed(state: BakeState, shelf: Shelf): AsWeighed {
 }
 
 /**
+ * What the dough weighs by what is on the tray, in grams: everything of the section that holds the
+ * most flour. What is filled in, brushed on or strewn over stands under other headings.
+ */
+export function doughGrams({ lines }: Pick<BakeState, 'lines'>): number {
+  const massOf = ({ grams, wantedGrams }: LineState): number => grams ?? wantedGrams ?? 0;
+  const flours = lines.filter(({ line }) => line.role === 'flour');
+  const most = flours.reduce<LineState | null>(
+    (one, flour) => (!one || massOf(flour) > massOf(one) ? flour : one),
+    null,
+  );
+  return lines
+    .filter(({ line }) => !most || line.section === most.line.section)
+    .reduce((sum, line) => sum + massOf(line), 0);
+}
+
+/**
  * The lines of a bake as its simulation sees them now: what a scale gave is known to its step,
  * what was filled is what such fills weigh with their scatter, the rest is as it was planned.
  */

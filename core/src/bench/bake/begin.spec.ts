@@ -1,7 +1,7 @@
 import { bakeOf, KNOTS, lineNamed, readingsOf } from '../../testing/bake.js';
 import { BUILT_IN_SHELF } from '../../shelf/index.js';
 import { simulate } from '../../chance/index.js';
-import { asWeighed, bakeState, knownLines, NOT_IN_RECIPE, replan, type Act } from './index.js';
+import { asWeighed, doughGrams, bakeState, knownLines, NOT_IN_RECIPE, replan, type Act } from './index.js';
 
 const weigh = (line: string, grams: number): Act => ({ do: 'weigh', line, grams, scale: 's' });
 
@@ -114,6 +114,16 @@ describe('as weighed', () => {
     const fat = ratios.find(({ part }) => part === 'fat')!;
     expect(fat.drift).toBeCloseTo(1 / 1.25 - 1, 9);
     expect(worst!.level).not.toBe('level');
+  });
+
+  it('takes for the dough what stands with the flour, not the filling', () => {
+    const dough = plan.lines.filter(({ section }) => section === 'For the dough');
+    const wanted = dough.reduce((sum, { intendedGrams }) => sum + intendedGrams!, 0);
+    expect(doughGrams(bakeState(plan, []))).toBeCloseTo(wanted, 6);
+    const heavy = bakeState(plan, readingsOf(weigh(flour.id, 600)));
+    expect(doughGrams(heavy)).toBeCloseTo(wanted + 600 - flour.intendedGrams!, 6);
+    const plain = bakeOf('200 g flour\n100 g butter');
+    expect(doughGrams(bakeState(plain, []))).toBeCloseTo(300, 6);
   });
 
   it('makes the chance surer once it is known what is in, and lower once that is wrong', () => {

@@ -1,5 +1,5 @@
 export { STAGES, type Act, type BakeReading, type Stage } from './act.js';
-export { asWeighed, knownLines, type AsWeighed, type AsWeighedRatio } from './as-weighed.js';
+export { asWeighed, doughGrams, knownLines, type AsWeighed, type AsWeighedRatio } from './as-weighed.js';
 export {
   BENCH_ROUTES,
   type BakeLine,

@@ -13,6 +13,20 @@ export interface Lean {
   readonly sentence: string;
 }
 
+/** What the two arms stand for, in words. */
+export interface BeamSides {
+  readonly left: string;
+  readonly right: string;
+  /** A whole sentence for when both are the same. */
+  readonly level: string;
+}
+
+export const MEASURE_AND_WEIGHT: BeamSides = {
+  left: 'measure',
+  right: 'weight',
+  level: 'Level: measuring and weighing give the same amount.',
+};
+
 /** A gap this small is none: half of the last place that is shown. */
 const LEVEL_BELOW = 0.0005;
 /** The beam leans this far at the edge of the tolerance, and no further than twice that. */
@@ -30,6 +44,7 @@ export function leanOf(
   gap: number | null,
   tolerance: number | null,
   forgiven: number | null = null,
+  sides: BeamSides = MEASURE_AND_WEIGHT,
 ): Lean {
   if (gap === null) {
     return {
@@ -46,13 +61,13 @@ export function leanOf(
       state: 'level',
       degrees: 0,
       short: 'level',
-      sentence: 'Level: measuring and weighing give the same amount.',
+      sentence: sides.level,
     };
   }
   const degrees =
     allowed > 0 ? (gap / allowed) * DEGREES_AT_TOLERANCE : Math.sign(gap) * MOST_DEGREES;
   const state = isWithin(gap, nearEnough) ? 'level' : isWithin(gap, allowed) ? 'leaning' : 'out';
-  const side = gap > 0 ? 'measure' : 'weight';
+  const side = gap > 0 ? sides.left : sides.right;
   const limit = `${fixed(allowed * 100, allowed * 100 < 10 && (allowed * 1000) % 10 ? 1 : 0)} %`;
   const verdict =
     state === 'level'

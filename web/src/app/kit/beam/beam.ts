@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
 import { drawBeam } from './drawing';
-import { leanOf } from './beam-lean';
+import { leanOf, MEASURE_AND_WEIGHT, type BeamSides } from './beam-lean';
 
 /**
  * The beam: the Y of Ypsigram as a balance. The left arm is measure, the right arm weight; it
@@ -20,8 +20,11 @@ export class Beam {
   readonly tolerance = input.required<number | null>();
   /** What the bake forgives, relative: half of it is where it begins to matter. */
   readonly forgiven = input<number | null>(null);
+  readonly sides = input<BeamSides>(MEASURE_AND_WEIGHT);
   readonly size = input<'line' | 'whole' | 'mark'>('line');
 
-  protected readonly tip = computed(() => leanOf(this.gap(), this.tolerance(), this.forgiven()));
+  protected readonly tip = computed(() =>
+    leanOf(this.gap(), this.tolerance(), this.forgiven(), this.sides()),
+  );
   protected readonly drawing = computed(() => drawBeam(this.tip().degrees));
 }

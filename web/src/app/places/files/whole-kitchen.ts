@@ -27,6 +27,7 @@ export class WholeKitchen {
     { key: 'recipes', name: 'recipes' },
     { key: 'authors', name: 'authors' },
     { key: 'trials', name: 'trials' },
+    { key: 'bakes', name: 'bakes' },
     { key: 'tools', name: 'tools' },
   ] as const;
 

@@ -84,6 +84,12 @@ export class BakeMemory {
     await transaction.done;
   }
 
+  /** Lets go of the browser's memory; it is opened again when it is needed. */
+  close(): void {
+    void this.database?.then((database) => database.close());
+    this.database = null;
+  }
+
   private opened(): Promise<IDBPDatabase<BenchSchema>> {
     this.database ??= open();
     return this.database;

@@ -37,6 +37,8 @@ const SHAPES: Readonly<Record<string, Shape>> = {
   pinch: SPOON,
 };
 
+const FEW = 2;
+const SOME = 5;
 /** More than these are told by their number. */
 const MOST_DRAWN = 12;
 /** A measure is drawn the larger the more it holds, by the cube root. */
@@ -50,7 +52,7 @@ const sizeOf = ({ millilitres }: FillTally): number =>
     @for (item of drawn(); track $index) {
       <svg
         viewBox="0 0 64 58"
-        [style.width.em]="6.4 * size()"
+        [style.width.em]="width()"
         [class.made]="item === 'made'"
         [class.more]="item === 'more'"
       >
@@ -72,7 +74,12 @@ export class FillPicture {
   readonly tally = input.required<FillTally>();
 
   protected readonly shape = computed(() => SHAPES[this.tally().kind] ?? CUP);
-  protected readonly size = computed(() => sizeOf(this.tally()));
+  /** The more there are, the smaller: they stand in a row or two. */
+  protected readonly width = computed(() => {
+    const { of } = this.tally();
+    const em = of <= FEW ? 4.8 : of <= SOME ? 3.4 : 2.7;
+    return em * sizeOf(this.tally());
+  });
   private readonly all = computed(() => {
     const { made, of } = this.tally();
     return Array.from({ length: Math.ceil(Math.max(made, of)) }, (_, at) =>

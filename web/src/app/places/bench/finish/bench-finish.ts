@@ -11,7 +11,7 @@ import {
 import { Store } from '@ngrx/store';
 import { fixed } from '@ypsigram/contract';
 import { moreOrLess } from '@ypsigram/contract/bench';
-import { asWeighed, knownLines } from '@ypsigram/core/bench';
+import { asWeighed, doughGrams, knownLines } from '@ypsigram/core/bench';
 import { LEANING } from '@ypsigram/core/baking';
 import { Beam } from '../../../kit/beam/beam';
 import { grams as inGrams } from '../../../kit/figures/figures';
@@ -49,6 +49,11 @@ export class BenchFinish {
     if (this.isBeyond()) return 'Weighed, for the oven';
     return this.isDone() ? 'The tray is full' : 'How it stands';
   });
+  protected readonly sides = {
+    left: 'the tray',
+    right: 'the recipe',
+    level: 'Level: the tray is as the recipe means it.',
+  };
   protected readonly leaning = LEANING;
   protected readonly weighed = computed(() => {
     const state = this.session.state();
@@ -72,12 +77,20 @@ export class BenchFinish {
     return worst && { ...worst, name: worst.part };
   });
   protected readonly grams = computed(() => inGrams(this.weighed()?.grams ?? 0));
-  protected readonly doughGrams = computed(
-    () => this.session.state()?.doughGrams ?? this.weighed()?.grams ?? 0,
-  );
+  private readonly measuredDough = computed(() => this.session.state()?.doughGrams ?? null);
+  private readonly doughByTray = computed(() => {
+    const state = this.session.state();
+    return state ? doughGrams(state) : 0;
+  });
+  protected readonly doughGrams = computed(() => this.measuredDough() ?? this.doughByTray());
+  /** What is known now leads to this. */
   protected readonly chance = computed(() => {
     const good = this.good();
-    return good === null ? null : Math.round(100 * good);
+    if (good === null) return null;
+    const of100 = Math.round(100 * good);
+    if (of100 === 100) return 'Everything is within what this bake forgives.';
+    if (of100 === 0) return 'It is more than this bake forgives: it will show.';
+    return `By what is known now, ${of100} of 100 trays like this come out as meant.`;
   });
   /** What each line was and how it got in. */
   protected readonly lines = computed(() =>

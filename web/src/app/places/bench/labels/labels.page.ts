@@ -1,4 +1,5 @@
 import {
+  CSP_NONCE,
   ChangeDetectionStrategy,
   Component,
   computed,
@@ -43,6 +44,7 @@ export class LabelsPage {
   readonly id = input.required<string>();
 
   private readonly store = inject(Store);
+  private readonly nonce = inject(CSP_NONCE);
   private readonly formats = this.store.selectSignal(kitchenFeature.selectFormats);
   private readonly state = this.store.selectSignal(selectBakeNow);
   private readonly whole = this.store.selectSignal(bakeFeature.selectBake);
@@ -87,6 +89,7 @@ export class LabelsPage {
     // The paper is chosen here, and a printer asks the page for it.
     effect((onCleanup) => {
       const style = document.createElement('style');
+      if (this.nonce) style.nonce = this.nonce;
       style.textContent = this.pageRule();
       document.head.append(style);
       onCleanup(() => style.remove());

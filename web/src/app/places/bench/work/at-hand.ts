@@ -82,7 +82,7 @@ export class AtHand {
     if (line.fullness === 'full' && line.grams !== null) {
       return { value: inGrams(line.grams), unit: 'g', what: 'in' };
     }
-    if (line.route === 'fill') return null;
+    if (line.route === 'fill' || line.route === 'beam') return null;
     const live = this.isWeighed() ? this.weighing.live() : null;
     if (live && live.state !== 'empty' && !this.weighing.needsTare()) {
       const grid = this.scale.gridGrams();

@@ -82,7 +82,8 @@ export class BenchWorkPage implements OnDestroy {
     const state = this.state();
     if (!state) return '';
     const { factor } = state.plan;
-    return state.times === 1 ? `×${factor}` : `×${factor} ×${short(state.times, 3)}`;
+    const size = state.times === 1 ? `×${factor}` : `×${factor} ×${short(state.times, 3)}`;
+    return state.plan.makes ? `${size}, ${state.plan.makes}` : size;
   });
   /** The recipe has a newer text than this bake goes by. */
   protected readonly isNewer = computed(() => {
