@@ -46,7 +46,8 @@ export interface Parts {
 function api({ database, logger, version, scale, now = () => new Date() }: Parts): Router {
   const report = (err: unknown): void => logger.error({ err }, 'a recipe could not be worked out');
   const areas = buildAreas(database, now, report);
-  const { kitchen, trials, authors, recipes, imports, backups, bakes, hand, kitchenContext } = areas;
+  const { kitchen, trials, authors, recipes, imports, backups, bakes, hand, kitchenContext } =
+    areas;
   const shelf = async () => (await kitchenContext()).shelf;
   const author = (id: string | null) => authors.known(id);
   const router = Router();

@@ -1,4 +1,3 @@
-export { personalAct } from './acts.js';
 export {
   bake,
   bakeDraft,

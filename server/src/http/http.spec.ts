@@ -36,6 +36,7 @@ describe('the interface over HTTP', () => {
       'exports',
       'imports',
       'backup',
+      'bakes',
     ]);
   });
 

@@ -1,7 +1,15 @@
 import { bakeOf, KNOTS, lineNamed, readingsOf } from '../../testing/bake.js';
 import { BUILT_IN_SHELF } from '../../shelf/index.js';
 import { simulate } from '../../chance/index.js';
-import { asWeighed, doughGrams, bakeState, knownLines, NOT_IN_RECIPE, replan, type Act } from './index.js';
+import {
+  asWeighed,
+  doughGrams,
+  bakeState,
+  knownLines,
+  NOT_IN_RECIPE,
+  replan,
+  type Act,
+} from './index.js';
 
 const weigh = (line: string, grams: number): Act => ({ do: 'weigh', line, grams, scale: 's' });
 

@@ -1,5 +1,11 @@
 export { STAGES, type Act, type BakeReading, type Stage } from './act.js';
-export { asWeighed, doughGrams, knownLines, type AsWeighed, type AsWeighedRatio } from './as-weighed.js';
+export {
+  asWeighed,
+  doughGrams,
+  knownLines,
+  type AsWeighed,
+  type AsWeighedRatio,
+} from './as-weighed.js';
 export {
   BENCH_ROUTES,
   type BakeLine,
@@ -17,7 +23,6 @@ export {
   fillsLeft,
   gramsOfFill,
   lineIdsOf,
-  nearFor,
   type BakeState,
   type Fullness,
   type LineState,

@@ -6,7 +6,6 @@ export {
   isSteady,
   liveTarget,
   MARK,
-  nearGrams,
   steadyAt,
   STEADY_MILLISECONDS,
   type LiveTarget,

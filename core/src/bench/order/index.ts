@@ -1,2 +1,2 @@
 export { arrangeBowls, type BowlOrder } from './arrange.js';
-export { needsSmallBowl, textureOf, TEXTURES, type Texture } from './texture.js';
+export { needsSmallBowl, textureOf, type Texture } from './texture.js';

@@ -1,6 +1,6 @@
 import { HttpErrorResponse } from '@angular/common/http';
 import { TestBed } from '@angular/core/testing';
-import { Store } from '@ngrx/store';
+import type { Store } from '@ngrx/store';
 import { deleteDB } from 'idb';
 import { of, throwError } from 'rxjs';
 import type { BakeReadingReply, ReadingsDraft } from '@ypsigram/contract';
