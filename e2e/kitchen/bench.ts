@@ -89,7 +89,11 @@ export class AtTheBench {
   /** The fills that were kept of a line, those taken back left out. */
   async keptFills(line: Line): Promise<readonly Act[]> {
     const { readings } = await this.bake();
-    const undone = new Set(readings.map(({ act }) => (act.do === 'undo' ? act.reading : null)));
+    // What took something back may have been taken back itself.
+    const undone = new Set<string>();
+    for (const { id, act } of readings.toReversed()) {
+      if (act.do === 'undo' && !undone.has(id)) undone.add(act.reading!);
+    }
     return readings
       .filter(({ id, act }) => act.do === 'fill' && act.line === line.id && !undone.has(id))
       .map(({ act }) => act);
@@ -157,6 +161,13 @@ export class AtTheBench {
 
   async press(name: string | RegExp): Promise<void> {
     await this.atHand().getByRole('button', { name, exact: true }).click();
+  }
+
+  /** Types a weight, as from a scale that is not connected. */
+  async type(grams: number): Promise<void> {
+    await this.press('Type the weight instead');
+    await this.atHand().getByRole('textbox').fill(String(grams));
+    await this.press('Add');
   }
 
   /** Puts a container on, tares it and adds so much. */

@@ -45,11 +45,7 @@ test('evening before and morning after: the browser closed, the server restarted
   await server.stop('SIGKILL');
   const butter = named(lines, 'Butter');
   await bench.goTo(butter);
-  await bench
-    .atHand()
-    .getByRole('textbox')
-    .fill(String(Math.round(butter.weight.grams)));
-  await bench.press('Add');
+  await bench.type(Math.round(butter.weight.grams));
   await bench.press('Cover');
   await expect(page.getByText(/Kept on this device: \d to send/)).toBeVisible();
   await server.start();
@@ -65,12 +61,10 @@ test('evening before and morning after: the browser closed, the server restarted
   await server.start();
   const context = await browser.newContext();
   const morning = await context.newPage();
+  await morning.clock.install({ time: new Date('2026-11-28T06:50:00') });
   await morning.goto(address);
   const next = new AtTheBench(morning, server);
   await next.expectReady(4);
-  await morning.getByText('More', { exact: true }).click();
-  await morning.getByRole('button', { name: 'Evening before' }).click();
-  await morning.getByRole('button', { name: 'It is morning' }).click();
   await expect(morning.getByRole('heading', { name: /check the tray/ })).toBeVisible();
   await expect(morning.getByText('07:00 Butter, to soften, in pieces')).toBeVisible();
   await expect(morning.getByText(/07:15 Whole egg/)).toBeVisible();

@@ -76,6 +76,9 @@ export class MorningPanel {
     for (const { id, isChecked } of this.covered()) {
       if (!isChecked) this.session.do({ do: 'check', line: id });
     }
+    if (this.session.state()?.isEvening) {
+      this.session.do({ do: 'tonight', lines: [], startAt: null });
+    }
     const first = this.session.toDo()[0];
     if (first) this.session.go(first.line.id);
   }

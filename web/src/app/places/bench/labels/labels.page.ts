@@ -77,7 +77,9 @@ export class LabelsPage {
     labelPages(this.labels(), this.sheet(), this.paper() === 'roll' ? 0 : this.first() - 1),
   );
   protected readonly pageRule = computed(
-    () => `@page { size: ${this.sheet().pageWidth}mm ${this.sheet().pageHeight}mm; margin: 0; }`,
+    () =>
+      `@page { size: ${this.sheet().pageWidth}mm ${this.sheet().pageHeight}mm; margin: 0; }
+      @media print { .path { display: none !important; } }`,
   );
   protected readonly back = computed(() => `/recipes/${this.id()}/bench/${this.bake()}`);
 

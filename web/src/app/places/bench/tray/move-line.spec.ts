@@ -1,4 +1,4 @@
-import { moveLine } from './move-line';
+import { moveLine, shiftLine } from './move-line';
 
 const BOWLS = [
   { section: 'dough', lines: ['a', 'b', 'c'] },
@@ -20,6 +20,16 @@ describe('moving a container on the tray', () => {
 
   it('takes away a bowl that is empty then', () => {
     expect(linesAfter([1, 0], [0, 3])).toEqual(['abcd']);
+  });
+
+  it('shifts a line by one place, also over the edge of its bowl', () => {
+    const shifted = (id: string, by: 1 | -1) =>
+      shiftLine(BOWLS, id, by).map(({ lines }) => lines.join(''));
+    expect(shifted('b', -1)).toEqual(['bac', 'd']);
+    expect(shifted('c', 1)).toEqual(['ab', 'cd']);
+    expect(shifted('d', -1)).toEqual(['abcd']);
+    expect(shiftLine(BOWLS, 'a', -1)).toBe(BOWLS);
+    expect(shiftLine(BOWLS, 'gone', 1)).toBe(BOWLS);
   });
 
   it('moves nothing that is not there, or that is there already', () => {

@@ -5,6 +5,22 @@ interface Place {
   readonly at: number;
 }
 
+/**
+ * The bowls with a line moved one place earlier (-1) or later (1): within its bowl, and beyond its
+ * edge into the next one. The same bowls where it stands at the end already.
+ */
+export function shiftLine(bowls: readonly Bowl[], id: string, by: 1 | -1): readonly Bowl[] {
+  const bowl = bowls.findIndex(({ lines }) => lines.includes(id));
+  if (bowl < 0) return bowls;
+  const at = bowls[bowl]!.lines.indexOf(id);
+  const isInside = at + by >= 0 && at + by < bowls[bowl]!.lines.length;
+  if (isInside) return moveLine(bowls, { bowl, at }, { bowl, at: at + by });
+  const next = bowls[bowl + by];
+  return next
+    ? moveLine(bowls, { bowl, at }, { bowl: bowl + by, at: by > 0 ? 0 : next.lines.length })
+    : bowls;
+}
+
 /** The bowls with one line moved to another place; the same bowls where nothing moves. */
 export function moveLine(bowls: readonly Bowl[], from: Place, to: Place): readonly Bowl[] {
   const id = bowls[from.bowl]?.lines[from.at];

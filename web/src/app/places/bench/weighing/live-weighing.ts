@@ -98,6 +98,11 @@ export class LiveWeighing {
     source: this.lineId,
     computation: () => [],
   });
+  /** Those before the one that is shown now. */
+  private readonly settledBefore = computed(() => {
+    const all = this.settled();
+    return all.at(-1) === this.grams() ? all.slice(0, -1) : all;
+  });
   private readonly isZero = computed(() => {
     const grams = this.grams();
     return grams !== null && Math.abs(grams) <= 2 * this.scale.gridGrams();
@@ -115,6 +120,18 @@ export class LiveWeighing {
     return this.isScaleThere() && grid !== undefined && grid < this.scale.gridGrams() * 0.999;
   });
 
+  /** What the ingredient before gave: the scale may still show it. */
+  private readonly lastGrams = computed(() => {
+    const weighed = (this.session.state()?.lines ?? []).filter(
+      ({ line, weighedGrams }) => weighedGrams !== null && line.id !== this.lineId(),
+    );
+    const last = weighed.reduce<LineState | null>(
+      (newest, one) => ((one.doneAt ?? '') > (newest?.doneAt ?? '') ? one : newest),
+      null,
+    );
+    return last?.weighedGrams ?? null;
+  });
+
   readonly slip = computed(() => {
     const reading = this.scale.reading();
     const line = this.line();
@@ -124,8 +141,8 @@ export class LiveWeighing {
       containers: this.containers(),
       gridGrams: this.scale.gridGrams(),
       startGrams: base > 0 ? base : null,
-      settled: this.settled().map((grams) => grams + base),
-      lastGrams: null,
+      settled: this.settledBefore().map((grams) => grams + base),
+      lastGrams: this.lastGrams(),
     });
     if (slip) return slipMessage(slip);
     // Untared is what it still has to become.

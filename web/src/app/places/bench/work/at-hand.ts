@@ -5,6 +5,7 @@ import {
   computed,
   effect,
   inject,
+  linkedSignal,
   signal,
 } from '@angular/core';
 import { Store } from '@ngrx/store';
@@ -17,7 +18,13 @@ import {
   ROUTE_HINTS,
   spoonWords,
 } from '@ypsigram/contract/bench';
-import { BENCH_ROUTES, inSpoons, liveTarget, type BenchRoute } from '@ypsigram/core/bench';
+import {
+  BENCH_ROUTES,
+  inSpoons,
+  liveTarget,
+  type LiveTarget,
+  type BenchRoute,
+} from '@ypsigram/core/bench';
 import { ScaleApi } from '../../../api/scale-api';
 import { decimal, grams as inGrams } from '../../../kit/figures/figures';
 import { problemOfTyped, rule } from '../../../kit/forms/rules';
@@ -37,6 +44,15 @@ import { LiveWeighing } from '../weighing/live-weighing';
 import { BenchSession } from './bench-session';
 import { MainAct } from './main-act';
 import { Voice } from './voice';
+
+/** What the figure of a weighing is. */
+const LIVE_WORDS: Readonly<Record<LiveTarget['state'], string>> = {
+  empty: 'wanted',
+  far: 'to come',
+  near: 'to come',
+  at: 'from the mark: near enough',
+  over: 'too much',
+};
 
 const GRAMS = rule((typed) => decimal(typed) !== null, 'Write how many grams: for example 125.');
 
@@ -90,12 +106,7 @@ export class AtHand {
       return {
         value: short(left, 2),
         unit: 'g',
-        what:
-          live.state === 'over'
-            ? 'too much'
-            : live.state === 'at'
-              ? 'to the mark: near enough'
-              : 'to come',
+        what: `${LIVE_WORDS[live.state]}${this.weighing.isStable() ? '' : ', moving'}`,
       };
     }
     return { value: this.wanted() ?? '–', unit: 'g', what: 'wanted' };
@@ -144,6 +155,19 @@ export class AtHand {
   protected readonly container = computed(() => {
     const current = this.line();
     return current ? containerName(current.line, current.route) : '';
+  });
+  /** What its label says. */
+  protected readonly label = computed(() => {
+    const current = this.line();
+    if (!current) return '';
+    const weight = current.wantedGrams === null ? null : `${this.wanted()} g`;
+    const amount = current.route === 'fill' ? current.measure?.shown : weight;
+    return amount ? `${current.line.name}, ${amount}` : current.line.name;
+  });
+  /** A weight is typed although a scale is connected. */
+  protected readonly isTyping = linkedSignal<string | null, boolean>({
+    source: this.session.currentId,
+    computation: () => false,
   });
   private readonly method = computed(() => this.line()?.measure?.method ?? null);
   protected readonly technique = computed(() => {

@@ -14,6 +14,9 @@ describe('the keys of the bench', () => {
     ]);
     expect(press('PageUp')).toBe('back');
     expect(press('ArrowRight')).toBe('next-line');
+    expect(press('ArrowRight', { altKey: true })).toBe('move-later');
+    expect(press('ArrowLeft', { altKey: true })).toBe('move-earlier');
+    expect(press('PageDown', { altKey: true })).toBeNull();
     expect(press('x')).toBeNull();
   });
 

@@ -2,7 +2,15 @@ import { isTypedIn } from '../../../kit/keys/typed-in';
 import type { BenchDeed, BenchPreferences } from './bench-preferences';
 
 /** What a key press means at the bench. */
-export type BenchKey = BenchDeed | 'undo' | 'redo' | 'next-line' | 'previous-line' | 'keys';
+export type BenchKey =
+  | BenchDeed
+  | 'undo'
+  | 'redo'
+  | 'next-line'
+  | 'previous-line'
+  | 'move-later'
+  | 'move-earlier'
+  | 'keys';
 
 /** What a button does by itself with a key: there the key is the button's. */
 const BUTTON_KEYS = [' ', 'Enter'];
@@ -18,7 +26,11 @@ export function benchKey(
   { key, ctrlKey, metaKey, altKey, shiftKey, target }: KeyboardEvent,
   keys: BenchPreferences['keys'],
 ): BenchKey | null {
-  if (isTypedIn(target) || altKey) return null;
+  if (isTypedIn(target)) return null;
+  if (altKey) {
+    if (key === 'ArrowRight') return 'move-later';
+    return key === 'ArrowLeft' ? 'move-earlier' : null;
+  }
   if (ctrlKey || metaKey) {
     if (key.toLowerCase() === 'z') return shiftKey ? 'redo' : 'undo';
     return key.toLowerCase() === 'y' ? 'redo' : null;

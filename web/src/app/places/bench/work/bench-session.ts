@@ -11,6 +11,7 @@ import { v4 as newId } from 'uuid';
 import { bakeActions, bakeFeature } from '../../../state/bake/bake.feature';
 import { selectBakeNow, selectReadings } from '../../../state/bake/bake.selectors';
 import { kitchenFeature } from '../../../state/kitchen/kitchen.feature';
+import { shiftLine } from '../tray/move-line';
 import { thisDevice } from './this-device';
 
 /** The bake that is open: how it stands, what is at hand, and what is done to it. */
@@ -99,6 +100,14 @@ export class BenchSession {
     const after = [...order.slice(here + 1), ...order.slice(0, here)];
     const next = after.find(({ line }) => open.has(line.id));
     if (next) this.currentId.set(next.line.id);
+  }
+
+  /** Moves the line at hand one place earlier or later. */
+  shift(by: 1 | -1): void {
+    const [bowls, id] = [this.state()?.bowls, this.currentId()];
+    if (!bowls || !id) return;
+    const moved = shiftLine(bowls, id, by);
+    if (moved !== bowls) this.do({ do: 'arrange', bowls: moved });
   }
 
   step(by: 1 | -1): void {

@@ -15,6 +15,7 @@ const DEEDS: readonly { readonly id: BenchDeed; readonly does: string }[] = [
 ];
 const FIXED = [
   { keys: '← →', does: 'go from line to line' },
+  { keys: 'Alt ← Alt →', does: 'move the ingredient earlier or later' },
   { keys: 'Ctrl Z', does: 'undo, with Shift redo' },
   { keys: '?', does: 'show this' },
 ] as const;

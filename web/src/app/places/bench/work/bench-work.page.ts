@@ -31,6 +31,9 @@ import { BenchSettings } from './bench-settings';
 import { MainAct } from './main-act';
 import { ScreenAwake } from './screen-awake';
 
+/** The morning begins so long before work does. */
+const MORNING_MILLISECONDS = 5 * 60 * 60 * 1000;
+
 /** The Bench with a bake on it: one ingredient at hand, the tray below. */
 @Component({
   selector: 'yg-bench-work-page',
@@ -67,13 +70,16 @@ export class BenchWorkPage implements OnDestroy {
   protected readonly open = this.store.selectSignal(bakeFeature.selectBakeState);
   private readonly recipe = this.store.selectSignal(recipeFeature.selectSaved);
 
+  private readonly openedAt = Date.now();
   /** The tray is full and was looked at, or the baker wants to see how it stands. */
   protected readonly isLooking = signal(false);
   protected readonly isChoosingEvening = signal(false);
   protected readonly isDone = computed(() => this.session.isAllDone() && !this.state()?.isEvening);
+  /** The night is over: what was covered is checked before anything else. */
   protected readonly isMorning = computed(() => {
     const state = this.state();
-    return state?.startAt !== null && state?.isEvening === false && this.hasUnchecked();
+    if (!state?.startAt || !this.hasUnchecked()) return false;
+    return !state.isEvening || this.openedAt > Date.parse(state.startAt) - MORNING_MILLISECONDS;
   });
   private readonly hasUnchecked = computed(
     () => this.state()?.lines.some(({ isCovered, isChecked }) => isCovered && !isChecked) ?? false,
@@ -136,6 +142,9 @@ export class BenchWorkPage implements OnDestroy {
         return this.session.undo();
       case 'redo':
         return this.session.redo();
+      case 'move-later':
+      case 'move-earlier':
+        return this.session.shift(key === 'move-later' ? 1 : -1);
       case 'keys':
         return this.settings()?.show();
       default:
