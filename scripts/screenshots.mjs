@@ -51,7 +51,7 @@ async function picture(name, viewport, act) {
 }
 const open = (recipe, place) => async (page) => {
   await page.goto(`${address}/book`);
-  await page.getByRole('link', { name: recipe }).click();
+  await page.getByRole('link', { name: recipe, exact: true }).click();
   await page.getByRole('link', { name: place }).first().click();
 };
 
@@ -85,14 +85,6 @@ await picture('balance-basis', LAPTOP, async (page) => {
     .getByRole('button', { name: 'Where the weight comes from: estimate, for 4 cups bread flour' })
     .click();
 });
-await picture('balance-others', LAPTOP, async (page) => {
-  await open('Cardamom knots', 'Balance')(page);
-  const ratios = page.getByRole('heading', { name: 'For 100 g of flour' });
-  await ratios.scrollIntoViewIfNeeded();
-  await page.getByRole('button', { name: 'Compare' }).click();
-  await page.getByRole('img', { name: /^Water by each variant/ }).waitFor();
-  await ratios.evaluate((element) => element.scrollIntoView());
-});
 const openChance = async (page) => {
   await open('Lean sponge', 'Balance')(page);
   await page.getByRole('link', { name: 'How likely is a good bake?' }).click();
@@ -100,22 +92,11 @@ const openChance = async (page) => {
   await page.waitForTimeout(3000);
 };
 await picture('chance', LAPTOP, openChance);
-await picture('chance-flour', LAPTOP, async (page) => {
-  await openChance(page);
-  const flour = page.getByRole('heading', { name: 'If the flour is weighed, spooned or scooped' });
-  await flour.evaluate((element) => element.scrollIntoView());
-});
 await picture('card', LAPTOP, async (page) => {
   await open('Cardamom knots', 'Balance')(page);
   await page.getByRole('link', { name: 'Print card' }).click();
 });
 await picture('shelf', LAPTOP, (page) => page.goto(`${address}/shelf/flour-wheat-cake`));
-await picture('shelf-cups', LAPTOP, async (page) => {
-  await page.goto(`${address}/shelf/flour-wheat-all-purpose`);
-  const cups = page.getByRole('heading', { name: 'Cups compared' });
-  await cups.evaluate((element) => element.scrollIntoView());
-  await page.getByRole('img', { name: /^grams per cup/ }).waitFor();
-});
 const openHand = async (page) => {
   await page.goto(`${address}/hand`);
   await page.getByRole('link', { name: /^Moorhen/ }).click();
@@ -134,9 +115,75 @@ await picture('scale', LAPTOP, async (page) => {
   await page.getByRole('button', { name: /^white enamel bowl/ }).click();
   await page.getByText('Not tared').waitFor();
 });
+/** A bake of the doubled cardamom knots by one route, with some of it done. */
+async function openBench(page, way, done) {
+  const send = async (path, body) => {
+    const reply = await fetch(`${address}/api${path}`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify(body),
+    });
+    return reply.json();
+  };
+  await open('Cardamom knots', 'Balance')(page);
+  await page.getByRole('textbox', { name: 'Factor' }).fill('2');
+  await page.getByText('Saved', { exact: true }).waitFor();
+  const recipeId = /recipes\/([\w-]+)/.exec(page.url())[1];
+  const bake = await send('/bakes', { id: crypto.randomUUID(), recipeId, handId: null, way });
+  const at = new Date().toISOString();
+  const acts = done(bake.plan.lines);
+  const readings = acts.map((act) => ({
+    id: crypto.randomUUID(),
+    at,
+    device: 'server',
+    handId: null,
+    act,
+  }));
+  if (readings.length > 0) await send(`/bakes/${bake.id}/readings`, { sentAt: at, readings });
+  await page.goto(`${address}/recipes/${recipeId}/bench/${bake.id}`);
+  return send;
+}
+const weighed = ({ id, intendedGrams, weight }, times = 1) => ({
+  do: 'weigh',
+  line: id,
+  grams: Number((Math.round((intendedGrams * times) / weight.grid) * weight.grid).toFixed(1)),
+  scale: 'kitchen scale',
+});
+await picture('bench', LAPTOP, async (page) => {
+  await openBench(page, 'fill', (lines) => {
+    const flour = lines.find(({ name }) => name === 'Bread flour');
+    const cup = { do: 'fill', line: flour.id, tool: '1 cup', grams: null, scale: null };
+    const ready = lines.filter(({ name }) => /yeast|milk/.test(name));
+    return [...ready.map((line) => weighed(line)), cup, cup, cup];
+  });
+  await page.getByRole('button', { name: /^Bread flour:/ }).click();
+  await page.evaluate(() => scrollTo(0, 0));
+});
+await picture('bench-weighing', LAPTOP, async (page) => {
+  const send = await openBench(page, 'tare', (lines) => {
+    const ready = lines.filter(({ name }) => /yeast|milk/.test(name));
+    return ready.map((line) => weighed(line));
+  });
+  await page.getByRole('button', { name: 'Connect the scale' }).click();
+  await page.getByRole('button', { name: /^Bread flour:/ }).click();
+  await send('/scale/simulation', { do: 'clear' });
+  await send('/scale/simulation', { do: 'put-container', name: 'white enamel bowl', grams: 312 });
+  await page.getByRole('button', { name: 'Tare the scale' }).click();
+  await page.getByText('Add some').waitFor();
+  const flour = { do: 'put', ingredientId: 'flour-wheat-bread', grams: 1012 };
+  await send('/scale/simulation', flour);
+  await page.getByRole('button', { name: 'Keep adding' }).waitFor();
+  await page.waitForTimeout(2500);
+});
+await picture('bench-tray', LAPTOP, async (page) => {
+  await openBench(page, 'container', (lines) =>
+    lines.map((line) => weighed(line, line.name === 'Bread flour' ? 1.06 : 1)),
+  );
+  await page.getByText('Everything is within').waitFor();
+});
 await picture('quick-question', LAPTOP, async (page) => {
   await page.goto(`${address}/book`);
-  await page.getByRole('link', { name: 'Cardamom knots' }).waitFor();
+  await page.getByRole('link', { name: 'Cardamom knots', exact: true }).waitFor();
   await page.keyboard.press('Control+k');
   await page.getByPlaceholder('1 3/4 cups cocoa in grams').fill('1 3/4 cups cocoa in grams');
 });

@@ -1,4 +1,5 @@
 // kill -9 under mixed writes, with imports and restores running: what was acknowledged is there.
+import { randomUUID } from 'node:crypto';
 import { readFileSync, readdirSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { newFolder, randomFrom, send, startServer } from './server.mjs';
@@ -8,9 +9,38 @@ const WRITERS = 4;
 const SHORTEST_MILLISECONDS = 40;
 const LONGEST_MILLISECONDS = 400;
 
+const now = () => new Date().toISOString();
+
+/** Begins a bake of a recipe, or does something at one, and notes what was acknowledged. */
+async function bake(address, random, recipe, bakes, ledger) {
+  if (bakes.length === 0 || random() < 0.2) {
+    const draft = { id: randomUUID(), recipeId: recipe.id, handId: null };
+    const { status, body } = await send(address, 'POST', '/api/bakes', draft);
+    if (status !== 201) return;
+    bakes.push({ id: body.id, line: body.plan.lines[0].id });
+    ledger.set(body.id, { revision: 1 });
+    return;
+  }
+  const at = Math.floor(random() * bakes.length);
+  const { id, line } = bakes[at];
+  const acts = Array.from({ length: 3 }, () => ({ do: 'weigh', line, grams: 250, scale: 'scale' }));
+  const readings = acts.map((act) => ({
+    id: randomUUID(),
+    at: now(),
+    device: 'torture',
+    handId: null,
+    act,
+  }));
+  const sent = { sentAt: now(), readings };
+  const { status, body } = await send(address, 'POST', `/api/bakes/${id}/readings`, sent);
+  if (status !== 201) bakes.splice(at, 1);
+  else for (const reading of body.items) ledger.set(reading.id, { revision: 1 });
+}
+
 /** Writes without end, and notes what was acknowledged. */
 async function write(address, random, ledger, isOver) {
   const mine = [];
+  const bakes = [];
   for (let count = 0; !isOver(); count++) {
     const dice = random();
     const text = `Batch ${Math.floor(random() * 1e9)}\n${LINES}`;
@@ -19,6 +49,8 @@ async function write(address, random, ledger, isOver) {
       if (status !== 201) continue;
       mine.push(body);
       ledger.set(body.id, { revision: body.revision });
+    } else if (dice < 0.6) {
+      await bake(address, random, mine[Math.floor(random() * mine.length)], bakes, ledger);
     } else if (dice < 0.85) {
       const at = Math.floor(random() * mine.length);
       const { id, standard, authorId, batch, methods, balance, answers, revision } = mine[at];
@@ -48,10 +80,17 @@ async function everything(address, file) {
   const { body } = await send(address, 'GET', '/api/backup');
   const found = new Map();
   const note = ({ id, revision }) => found.set(id, Math.max(revision, found.get(id) ?? 0));
-  body.recipes.forEach(note);
+  const noteAll = ({ recipes, bakes }) => {
+    recipes.forEach(note);
+    for (const { id, readings } of bakes) {
+      note({ id, revision: 1 });
+      for (const reading of readings) note({ id: reading.id, revision: 1 });
+    }
+  };
+  noteAll(body);
   const copies = `${file}-copies`;
   for (const name of readdirSync(copies).filter((one) => one.endsWith('.json'))) {
-    JSON.parse(readFileSync(join(copies, name), 'utf8')).recipes.forEach(note);
+    noteAll(JSON.parse(readFileSync(join(copies, name), 'utf8')));
   }
   return found;
 }

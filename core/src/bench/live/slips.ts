@@ -15,6 +15,8 @@ export type WeighingSlip =
 export interface WeighingSetting {
   readonly containers: readonly { readonly name: string; readonly grams: number }[];
   readonly gridGrams: number;
+  /** The most that is wanted on it: what does not go beyond may well be the ingredient. */
+  readonly mostGrams: number;
   /** What was on it when this weighing was begun; null where it starts from zero. */
   readonly startGrams: number | null;
   /** The settled net masses of this weighing so far, oldest first. */
@@ -23,6 +25,8 @@ export interface WeighingSetting {
   readonly lastGrams: number | null;
 }
 
+/** What weighs less than so many steps of the scale is no container to it. */
+const LIGHTEST_STEPS = 20;
 /** A container is recognised within this share of its weight, and never closer than two steps. */
 const RECOGNISED_WITHIN = 0.01;
 
@@ -32,7 +36,7 @@ const RECOGNISED_WITHIN = 0.01;
  */
 export function weighingSlip(
   reading: Pick<ScaleReading, 'state' | 'grams' | 'isStable' | 'tareGrams'>,
-  { containers, gridGrams, startGrams, settled, lastGrams }: WeighingSetting,
+  { containers, gridGrams, mostGrams, startGrams, settled, lastGrams }: WeighingSetting,
 ): WeighingSlip | null {
   const { state, grams, isStable, tareGrams } = reading;
   if (state !== 'on' || grams === null || !isStable) return null;
@@ -45,8 +49,11 @@ export function weighingSlip(
   }
   const before = settled.at(-1);
   const jump = before === undefined ? null : grams - before;
-  if (jump !== null && before !== undefined && before > start + 2 * gridGrams) {
-    const added = containers.find(({ grams: weight }) => near(jump, weight));
+  const isBegun = before !== undefined && before > start + 2 * gridGrams;
+  if (jump !== null && isBegun && grams > mostGrams) {
+    const added = containers.find(
+      ({ grams: weight }) => weight >= LIGHTEST_STEPS * gridGrams && near(jump, weight),
+    );
     if (added) return { code: 'container-added', container: added.name, grams: added.grams };
   }
   const isFirst = before === undefined;

@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { unweighedLines } from '@ypsigram/core/batch';
-import { RouterLink, RouterLinkActive, RouterOutlet } from '@angular/router';
+import { Router, RouterLink, RouterLinkActive, RouterOutlet } from '@angular/router';
 import { isPreserving } from '@ypsigram/core/reading';
 import { Store } from '@ngrx/store';
 import { Icon } from '../kit/icon/icon';
@@ -33,6 +33,7 @@ const SAVE_WORDS: Readonly<Record<SaveStatus, string>> = {
 })
 export class RecipePath {
   private readonly store = inject(Store);
+  private readonly router = inject(Router);
 
   /** From the address; absent for a new recipe. */
   readonly id = input<string>();
@@ -105,6 +106,11 @@ export class RecipePath {
 
   constructor() {
     this.store.dispatch(bakesActions.bakesAskedFor());
+  }
+
+  /** A bake goes on whatever became of its recipe. */
+  protected isAtBake(): boolean {
+    return this.router.url.includes('/bench/');
   }
 
   protected retry(): void {

@@ -132,28 +132,38 @@ export class LiveWeighing {
     return last?.weighedGrams ?? null;
   });
 
-  readonly slip = computed(() => {
+  /** What went wrong with this weighing, as far as its readings tell. */
+  private readonly found = computed(() => {
     const reading = this.scale.reading();
-    const line = this.line();
-    if (!reading || !line) return null;
+    if (!reading || !this.line()) return null;
     const base = this.baseGrams();
-    const slip = weighingSlip(reading, {
+    return weighingSlip(reading, {
       containers: this.containers(),
       gridGrams: this.scale.gridGrams(),
+      mostGrams: base + (this.target()?.wantedGrams ?? 0) + this.scale.gridGrams(),
       startGrams: base > 0 ? base : null,
       settled: this.settledBefore().map((grams) => grams + base),
       lastGrams: this.lastGrams(),
     });
-    if (slip) return slipMessage(slip);
-    // Untared is what it still has to become.
-    const warning = this.scale.warnings().find(({ code }) => code !== 'not-tared');
-    return warning?.message ?? null;
   });
+  /** What the scale itself is used wrongly for. Untared is what it still has to become. */
+  private readonly warning = computed(() =>
+    this.scale.warnings().find(({ code }) => code !== 'not-tared'),
+  );
+  readonly slip = computed(() => {
+    const found = this.found();
+    return found ? slipMessage(found) : (this.warning()?.message ?? null);
+  });
+  /** What is shown is not the mass of this ingredient: it is never taken. */
+  private readonly isWrong = computed(
+    () => this.found() !== null || this.warning()?.code === 'not-water',
+  );
 
   /** The settled mass that can be taken now, in grams. */
   readonly takeable = computed(() => {
     const [grams, live] = [this.grams(), this.live()];
-    if (grams === null || !live || !this.isStable() || this.needsTare()) return null;
+    if (grams === null || !live || !this.isStable() || this.needsTare() || this.isWrong())
+      return null;
     return live.state === 'empty' || grams <= 0 ? null : grams;
   });
   readonly isAtMark = computed(() => this.takeable() !== null && this.live()?.state === 'at');

@@ -177,7 +177,8 @@ export class AtHand {
   protected readonly drawings = computed(() => {
     const is = this.line()?.line.class;
     const method = this.method();
-    return is && method ? drawingsOf(is, method).slice(0, 2) : [];
+    const isFilled = this.line()?.route === 'fill';
+    return isFilled && is && method ? drawingsOf(is, method).slice(0, 2) : [];
   });
   protected readonly caution = computed(() => {
     const line = this.line();

@@ -78,6 +78,26 @@ describe('the one thing to do next', () => {
     expect(main.next()).toEqual({ is: 'wait', words: 'Too much: choose below' });
   });
 
+  it('takes nothing while something is wrong: a bowl added, mL of flour, too heavy', () => {
+    const { main, session, scale } = bench('container');
+    scale.shows(0);
+    scale.shows(100);
+    scale.shows(250, { unit: 'ml' });
+    scale.warnings.set([
+      { code: 'not-water', message: 'In mL, a scale takes everything for water.' },
+    ]);
+    main.go();
+    expect(session.current()?.weighedGrams).toBeNull();
+    expect(TestBed.inject(LiveWeighing).slip()).toContain('In mL');
+    scale.warnings.set([]);
+    scale.shows(-312);
+    expect(TestBed.inject(LiveWeighing).slip()).toContain('lifted');
+    main.go();
+    expect(session.current()?.weighedGrams).toBeNull();
+    scale.shows(0, { state: 'overload', grams: null, isStable: false });
+    expect(main.next()?.words).toContain('weigh it in parts');
+  });
+
   it('takes what stands at the mark for a second by itself, and goes on', () => {
     jasmine.clock().install().mockDate(new Date('2026-03-14T09:30:00Z'));
     try {

@@ -86,6 +86,9 @@ export class MainAct {
   private toWeigh(): NextAct {
     if (this.scale.status() === 'off') return { is: 'connect', words: 'Connect the scale' };
     if (this.scale.reading()?.state === 'off') return { is: 'wait', words: 'The scale is asleep' };
+    if (this.scale.reading()?.state === 'overload') {
+      return { is: 'wait', words: 'More than this scale carries: weigh it in parts' };
+    }
     if (this.weighing.needsTare()) {
       // Tared while it moves, it would be wrong by what is still to come.
       const isStable = this.weighing.isStable();
