@@ -139,6 +139,8 @@ export default tseslint.config(
         setTimeout: 'readonly',
         AbortSignal: 'readonly',
         Buffer: 'readonly',
+        crypto: 'readonly',
+        MessageChannel: 'readonly',
         jasmine: 'readonly',
       },
     },
@@ -150,11 +152,12 @@ export default tseslint.config(
   },
   {
     // Parts of it run inside the page.
-    files: ['bench/src/{page,quick,chance-page}.bench.mjs'],
+    files: ['bench/src/{page,quick,chance-page,weighing-page}.bench.mjs'],
     languageOptions: {
       globals: {
         document: 'readonly',
         Event: 'readonly',
+        EventSource: 'readonly',
         MutationObserver: 'readonly',
         requestAnimationFrame: 'readonly',
       },

@@ -157,7 +157,7 @@ await picture('bench', LAPTOP, async (page) => {
     return [...ready.map((line) => weighed(line)), cup, cup, cup];
   });
   await page.getByRole('button', { name: /^Bread flour:/ }).click();
-  await page.evaluate(() => scrollTo(0, 0));
+  await page.evaluate(() => globalThis.scrollTo(0, 0));
 });
 await picture('bench-weighing', LAPTOP, async (page) => {
   const send = await openBench(page, 'tare', (lines) => {

@@ -3,7 +3,8 @@ import type { Shelf } from '../../catalogue/index.js';
 import type { ChanceLine } from '../../chance/index.js';
 import { isWithin } from '../../fills/index.js';
 import { RATIO_PARTS, ratioShares, type RatioPart } from '../../formula/index.js';
-import type { BakeState, LineState } from './state.js';
+import type { LineState } from './line-state.js';
+import type { BakeState } from './state.js';
 
 /** A ratio as it was meant and as it is on the tray, in percent of the base. */
 export interface AsWeighedRatio {

@@ -18,13 +18,6 @@ export { beginBake, WAYS, type BeginFrom, type Way } from './begin.js';
 export { lastToRedo, lastToUndo } from './effective.js';
 export { overshootOf, scaledMeasures, type Overshoot, type ScaledLine } from './overshoot.js';
 export { NOT_IN_RECIPE, replan } from './replan.js';
-export {
-  bakeState,
-  fillsLeft,
-  gramsOfFill,
-  lineIdsOf,
-  type BakeState,
-  type Fullness,
-  type LineState,
-  type MadeFill,
-} from './state.js';
+export { fillsLeft, gramsOfFill, type MadeFill } from './fills.js';
+export type { Fullness, LineState } from './line-state.js';
+export { bakeState, lineIdsOf, type BakeState } from './state.js';

@@ -2,7 +2,8 @@ import { isWithin, onScaleGrid, type GridWeight } from '../../fills/index.js';
 import type { ScaleDescription } from '../../drawer/index.js';
 import type { BakeLine, BakeMeasure } from './bake.js';
 import { inSpoons, type SpoonAmount } from '../live/index.js';
-import { nearFor, type BakeState, type LineState } from './state.js';
+import { nearFor, type LineState } from './line-state.js';
+import type { BakeState } from './state.js';
 
 /** A line of a batch that grows, with what that means for it. */
 export interface ScaledLine {

@@ -1,5 +1,6 @@
 import type { BakeLine, BakePlan } from './bake.js';
-import type { BakeState, LineState } from './state.js';
+import type { LineState } from './line-state.js';
+import type { BakeState } from './state.js';
 
 /**
  * The plan of a bake by a new text of its recipe: what is ready stays as it was done, what is

@@ -1,51 +1,8 @@
-import { isWithin, type PlannedFill } from '../../fills/index.js';
 import type { BakeReading, Stage } from './act.js';
-import type { BakeLine, BakeMeasure, BakePlan, BenchRoute, Bowl } from './bake.js';
+import type { BakePlan, Bowl } from './bake.js';
 import { effectiveReadings } from './effective.js';
-
-/** One fill that was made. */
-export interface MadeFill {
-  readonly reading: string;
-  readonly tool: string;
-  /** Null where it was not made over a scale. */
-  readonly grams: number | null;
-  readonly scale: string | null;
-  readonly handId: string | null;
-  readonly at: string;
-}
-
-/** A container on the tray: empty, started, or with everything in it. */
-export type Fullness = 'empty' | 'half' | 'full';
-
-/** One ingredient of a bake as it stands now. */
-export interface LineState {
-  readonly line: BakeLine;
-  readonly route: BenchRoute;
-  /** How to fill it now, after what was scaled on the way. */
-  readonly measure: BakeMeasure | null;
-  readonly fullness: Fullness;
-  readonly isCovered: boolean;
-  readonly isChecked: boolean;
-  readonly isTonight: boolean;
-  /** What is to go in, after what was scaled on the way. Unrounded; null where it is not known. */
-  readonly wantedGrams: number | null;
-  readonly fills: readonly MadeFill[];
-  /** What the scale gave, in all; null where it was not weighed. */
-  readonly weighedGrams: number | null;
-  readonly scale: string | null;
-  /** What went in, as far as it is known: weighed, or what such fills weigh. */
-  readonly grams: number | null;
-  /** How sure that is, as a relative standard deviation; 0 for what a scale gave. */
-  readonly spread: number;
-  /** Mass in over mass wanted, less one, where it is more than near enough; else null. */
-  readonly off: number | null;
-  /** It is off, and its baker leaves it so. */
-  readonly isLeft: boolean;
-  /** Who did it last, and when. */
-  readonly handId: string | null;
-  readonly doneAt: string | null;
-  readonly device: string | null;
-}
+import { fillsLeft } from './fills.js';
+import { lineState, UNTOUCHED, type LineState, type LineWork } from './line-state.js';
 
 /** A bake as it stands: its plan with everything that was done. */
 export interface BakeState {
@@ -80,37 +37,6 @@ interface Working {
   readonly lines: Map<string, LineWork>;
 }
 
-interface LineWork {
-  route?: BenchRoute | undefined;
-  measure?: BakeMeasure | undefined;
-  fills: readonly MadeFill[];
-  weighedGrams: number | null;
-  scale: string | null;
-  isFinished: boolean;
-  isLeft: boolean;
-  isCovered: boolean;
-  isChecked: boolean;
-  /** How many times the plan its fills and weighings were meant to be. */
-  times: number;
-  handId: string | null;
-  doneAt: string | null;
-  device: string | null;
-}
-
-const UNTOUCHED: LineWork = {
-  fills: [],
-  weighedGrams: null,
-  scale: null,
-  isFinished: false,
-  isLeft: false,
-  isCovered: false,
-  isChecked: false,
-  times: 1,
-  handId: null,
-  doneAt: null,
-  device: null,
-};
-
 /**
  * A bake as it stands, from its plan and all that was done, in whatever order that was received.
  * Pure: the same readings give the same state on every device. Acts on lines that are no longer
@@ -131,7 +57,12 @@ export function bakeState(plan: BakePlan, readings: readonly BakeReading[]): Bak
     lines: new Map(),
   };
   for (const reading of effectiveReadings(readings)) apply(work, reading);
-  const lines = work.plan.lines.map((line) => lineState(line, work));
+  const lines = work.plan.lines.map((line) =>
+    lineState(line, work.lines.get(line.id) ?? UNTOUCHED, {
+      timesNow: work.times,
+      isTonight: work.tonight.has(line.id),
+    }),
+  );
   return {
     plan: work.plan,
     revision: work.revision,
@@ -250,102 +181,6 @@ export const lineIdsOf = (
       ({ lines }) => lines.map(({ id }) => id),
     ),
   );
-
-/** What is still to be filled of each tool: the plan's fills, times what was scaled, less those made. */
-export function fillsLeft(
-  planned: readonly PlannedFill[],
-  made: readonly Pick<MadeFill, 'tool'>[],
-): readonly PlannedFill[] {
-  return planned.flatMap((fill) => {
-    const done = made.filter(({ tool }) => tool === fill.tool).length;
-    return done >= fill.count ? [] : [{ ...fill, count: fill.count - done }];
-  });
-}
-
-/** What fills weigh together: what was weighed is sure, the rest as sure as the plan's fills are. */
-function filledGrams(
-  measure: BakeMeasure | null,
-  fills: readonly MadeFill[],
-): { readonly grams: number; readonly spread: number } | null {
-  if (!measure && fills.some(({ grams }) => grams === null)) return null;
-  let [known, expected] = [0, 0];
-  for (const { grams, tool } of fills) {
-    if (grams === null) expected += gramsOfFill(measure!, tool);
-    else known += grams;
-  }
-  const grams = known + expected;
-  return { grams, spread: grams > 0 && measure ? (expected / grams) * measure.spread : 0 };
-}
-
-/** What one fill of a tool weighs by the plan, in grams: its share of the whole by volume, else by count. */
-export function gramsOfFill(
-  { fills, grams }: Pick<NonNullable<BakeLine['measure']>, 'fills' | 'grams'>,
-  tool: string,
-): number {
-  const isVolume = fills.every(({ millilitres }) => millilitres !== null);
-  const sizeOf = ({ millilitres }: PlannedFill): number => (isVolume ? millilitres! : 1);
-  const whole = fills.reduce((sum, fill) => sum + fill.count * sizeOf(fill), 0);
-  const one = fills.find((fill) => fill.tool === tool) ?? fills[0];
-  return one && whole > 0 ? (grams * sizeOf(one)) / whole : 0;
-}
-
-function lineState(line: BakeLine, work: Working): LineState {
-  const done = work.lines.get(line.id) ?? UNTOUCHED;
-  const { fills, weighedGrams, isFinished, isLeft } = done;
-  const measure = done.measure ?? line.measure;
-  const wantedGrams = line.intendedGrams === null ? null : line.intendedGrams * work.times;
-  const filled = fills.length > 0 ? filledGrams(measure, fills) : null;
-  const grams = weighedGrams ?? filled?.grams ?? null;
-  const off = isFinished ? deviation(line, done, grams, wantedGrams, work.times) : null;
-  // The batch grew after it was done: the rest of it is still to come.
-  const isShort = off !== null && off < 0 && done.times !== work.times && !isLeft;
-  const isStarted = fills.length > 0 || weighedGrams !== null || isFinished;
-  return {
-    line,
-    route: done.route ?? line.route,
-    measure,
-    fullness: isFinished && !isShort ? 'full' : isStarted ? 'half' : 'empty',
-    isCovered: done.isCovered,
-    isChecked: done.isChecked,
-    isTonight: work.tonight.has(line.id),
-    wantedGrams,
-    fills,
-    weighedGrams,
-    scale: done.scale,
-    grams,
-    spread: weighedGrams === null ? (filled?.spread ?? 0) : 0,
-    off,
-    isLeft,
-    handId: done.handId,
-    doneAt: done.doneAt,
-    device: done.device,
-  };
-}
-
-/**
- * How far what went in is from what is wanted, relative, where that is more than near enough. The
- * plan's own fills are as near as the tools come: they are judged only once a scale said more, or
- * once the batch grew.
- */
-function deviation(
-  line: BakeLine,
-  { weighedGrams, fills, times }: LineWork,
-  grams: number | null,
-  wantedGrams: number | null,
-  timesNow: number,
-): number | null {
-  const isKnown = weighedGrams !== null || fills.some((fill) => fill.grams !== null);
-  if (!isKnown && times === timesNow) return null;
-  if (grams === null || wantedGrams === null || wantedGrams <= 0) return null;
-  const over = grams / wantedGrams - 1;
-  return isWithin(over, nearFor(line, wantedGrams)) ? null : over;
-}
-
-/** What is near enough for a line, relative: its tolerance, and never less than a step of its scale. */
-export function nearFor({ tolerance, weight }: BakeLine, wantedGrams: number | null): number {
-  const step = weight && wantedGrams !== null && wantedGrams > 0 ? weight.grid / wantedGrams : 0;
-  return Math.max(tolerance ?? 0, step);
-}
 
 /** Every line stands in exactly one bowl, also where an older arrangement does not know it. */
 function complete(bowls: readonly Bowl[], plan: BakePlan): readonly Bowl[] {

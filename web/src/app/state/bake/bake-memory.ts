@@ -1,4 +1,4 @@
-import { Injectable } from '@angular/core';
+import { Injectable, signal } from '@angular/core';
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
 import type { Bake } from '@ypsigram/contract';
 import type { BakeReading } from '@ypsigram/core/bench';
@@ -24,7 +24,8 @@ const VERSION = 1;
 /** So many bakes are remembered, the last opened: older ones are on the server. */
 const REMEMBERED = 20;
 
-const open = (): Promise<IDBPDatabase<BenchSchema>> =>
+/** Whatever is wrong is told by the promise, also where the browser throws at once. */
+const open = async (): Promise<IDBPDatabase<BenchSchema>> =>
   openDB<BenchSchema>(NAME, VERSION, {
     upgrade(database) {
       database.createObjectStore('bakes', { keyPath: 'id' });
@@ -36,19 +37,25 @@ const open = (): Promise<IDBPDatabase<BenchSchema>> =>
 
 /**
  * What this browser remembers of bakes: each as it was last seen, and what was done and is not yet
- * sent. Writes are on the disk when they are acknowledged.
+ * sent. Writes are on the disk when they are acknowledged. A browser that keeps nothing (a private
+ * window) remembers for as long as the page is open, and says so in `isKept`.
  */
 @Injectable({ providedIn: 'root' })
 export class BakeMemory {
-  private database: Promise<IDBPDatabase<BenchSchema>> | null = null;
+  private database: Promise<IDBPDatabase<BenchSchema> | null> | null = null;
+  /** The outbox of a browser that keeps nothing. */
+  private unkept: readonly BenchSchema['outbox']['value'][] = [];
+  /** Whether what is done here survives the page. */
+  readonly isKept = signal(true);
 
   /** A bake as it was last seen here. */
   async recall(id: string): Promise<Bake | null> {
-    return (await (await this.opened()).get('bakes', id)) ?? null;
+    return (await (await this.opened())?.get('bakes', id)) ?? null;
   }
 
   async remember(bake: Bake): Promise<void> {
     const database = await this.opened();
+    if (!database) return;
     await database.put('bakes', bake);
     const all = await database.getAll('bakes');
     const old = all.sort((a, b) => b.begunAt.localeCompare(a.begunAt)).slice(REMEMBERED);
@@ -57,16 +64,20 @@ export class BakeMemory {
 
   /** Puts an act into the outbox; there for good when it is done. */
   async queue(bakeId: string, reading: BakeReading): Promise<void> {
-    const transaction = (await this.opened()).transaction('outbox', 'readwrite', {
-      durability: 'strict',
-    });
+    const database = await this.opened();
+    if (!database) {
+      this.unkept = [...this.unkept, { bakeId, reading }];
+      return;
+    }
+    const transaction = database.transaction('outbox', 'readwrite', { durability: 'strict' });
     await transaction.store.add({ bakeId, reading });
     await transaction.done;
   }
 
   /** All that waits, bake by bake, in the order in which it was done. */
   async waiting(): Promise<readonly Waiting[]> {
-    const all = await (await this.opened()).getAll('outbox');
+    const database = await this.opened();
+    const all = database ? await database.getAll('outbox') : this.unkept;
     const byBake = new Map<string, BakeReading[]>();
     for (const { bakeId, reading } of all) {
       byBake.set(bakeId, [...(byBake.get(bakeId) ?? []), reading]);
@@ -77,7 +88,10 @@ export class BakeMemory {
   /** Takes out of the outbox what need not be sent any more. */
   async settle(ids: readonly string[]): Promise<void> {
     const gone = new Set(ids);
-    const transaction = (await this.opened()).transaction('outbox', 'readwrite');
+    this.unkept = this.unkept.filter(({ reading }) => !gone.has(reading.id));
+    const database = await this.opened();
+    if (!database) return;
+    const transaction = database.transaction('outbox', 'readwrite');
     for (let at = await transaction.store.openCursor(); at; at = await at.continue()) {
       if (gone.has(at.value.reading.id)) await at.delete();
     }
@@ -86,12 +100,19 @@ export class BakeMemory {
 
   /** Lets go of the browser's memory; it is opened again when it is needed. */
   close(): void {
-    void this.database?.then((database) => database.close());
+    void this.database?.then((database) => database?.close());
     this.database = null;
   }
 
-  private opened(): Promise<IDBPDatabase<BenchSchema>> {
-    this.database ??= open();
+  private opened(): Promise<IDBPDatabase<BenchSchema> | null> {
+    this.database ??= open().catch((error: unknown) => {
+      console.warn(
+        'This browser keeps nothing: what is done at the bench is on the server only.',
+        error,
+      );
+      this.isKept.set(false);
+      return null;
+    });
     return this.database;
   }
 }

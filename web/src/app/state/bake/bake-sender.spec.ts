@@ -77,6 +77,21 @@ describe('what waits to be sent', () => {
     again.close();
   });
 
+  it('is sent all the same where the browser keeps nothing, and that is told', async () => {
+    memory.close();
+    spyOn(indexedDB, 'open').and.throwError(new DOMException('private', 'SecurityError'));
+    spyOn(console, 'warn');
+    api.send.and.callFake((_, sent) => of(kept(sent)));
+    await queue(1);
+    expect(memory.isKept()).toBeFalse();
+    expect((await memory.waiting())[0]?.readings.length).toBe(1);
+    await TestBed.inject(BakeSender).send();
+    expect(state().bake?.readings.length).toBe(1);
+    expect(await memory.waiting()).toEqual([]);
+    expect(await memory.recall(BAKE_ID)).toBeNull();
+    memory.close();
+  });
+
   it('is let go and told of where the server refuses it', async () => {
     const problem = { detail: 'There is no such line in this bake.' };
     api.send.and.returnValue(

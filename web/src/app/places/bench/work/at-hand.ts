@@ -41,6 +41,8 @@ import { KeepTrials } from '../filling/keep-trials';
 import { TooMuch } from '../too-much/too-much';
 import { BowlPicture } from '../weighing/bowl-picture';
 import { LiveWeighing } from '../weighing/live-weighing';
+import { keyName } from './bench-keys';
+import { Preferences } from './bench-preferences';
 import { BenchSession } from './bench-session';
 import { MainAct } from './main-act';
 import { Voice } from './voice';
@@ -71,6 +73,7 @@ export class AtHand {
   private readonly shelf = this.store.selectSignal(selectShelf);
   private readonly kitchenScales = this.store.selectSignal(kitchenFeature.selectScales);
   private readonly voice = inject(Voice);
+  private readonly preferences = inject(Preferences).all;
 
   protected readonly session = inject(BenchSession);
   protected readonly counting = inject(FillCounting);
@@ -203,6 +206,10 @@ export class AtHand {
       ({ gridGrams, kind }) => kind !== 'beam' && Math.abs(gridGrams - grid) < 1e-9,
     );
   });
+  /** The keys that do what the large button says. */
+  protected readonly goKeys = computed(() =>
+    this.preferences().keys['go-on'].map(keyName).join(', '),
+  );
   protected readonly isSimulated = computed(() => this.scale.description()?.isSimulated ?? false);
 
   constructor() {

@@ -15,6 +15,7 @@ import { Store } from '@ngrx/store';
 import { short } from '@ypsigram/contract';
 import { Icon } from '../../../kit/icon/icon';
 import { LiveScale } from '../../../scale/live-scale';
+import { BakeMemory } from '../../../state/bake/bake-memory';
 import { bakeActions, bakeFeature } from '../../../state/bake/bake.feature';
 import { recipeFeature } from '../../../state/recipe/recipe.feature';
 import { FillCounting } from '../filling/fill-counting';
@@ -70,6 +71,7 @@ export class BenchWorkPage implements OnDestroy {
   protected readonly open = this.store.selectSignal(bakeFeature.selectBakeState);
   private readonly recipe = this.store.selectSignal(recipeFeature.selectSaved);
 
+  protected readonly isKept = inject(BakeMemory).isKept;
   private readonly openedAt = Date.now();
   /** The tray is full and was looked at, or the baker wants to see how it stands. */
   protected readonly isLooking = signal(false);
