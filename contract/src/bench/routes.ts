@@ -21,7 +21,7 @@ export const ROUTE_HINTS: Readonly<Record<BenchRoute, string>> = {
 
 /** How a whole bake is gone about. */
 export const WAY_NAMES: Readonly<Record<Way, { readonly name: string; readonly means: string }>> = {
-  planned: { name: 'As planned', means: 'weigh what the Balance weighs, fill the rest' },
+  planned: { name: 'As planned', means: 'weigh what pays, fill the rest' },
   fill: { name: 'By cup and spoon', means: 'every fill is counted' },
   container: { name: 'Weighed, each on its own', means: 'one container for each ingredient' },
   tare: { name: 'Weighed into one bowl', means: 'tare between; small amounts apart' },

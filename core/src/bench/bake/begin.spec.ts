@@ -42,6 +42,16 @@ describe('beginning a bake', () => {
     ).toBeTrue();
   });
 
+  it('as planned, weighs what the recipe weighs and what cups may get wrong, and fills the rest', () => {
+    const plan = bakeOf('Slabs\n200 g butter\n1 cup sugar\n1 tbsp honey\n3 cups flour\n2 eggs');
+    const routes = plan.lines.map(({ route }) => route);
+    expect(routes[0]).toBe('container');
+    expect(routes[4]).toBe('fill');
+    for (const { route, measure, forgiven } of plan.lines.slice(1)) {
+      expect(route === 'container').toBe(2 * measure!.spread > forgiven!);
+    }
+  });
+
   it('fills what has no weight', () => {
     const plan = bakeOf('1 cup flour\nsalt to taste');
     expect(plan.lines[1]).toEqual(jasmine.objectContaining({ route: 'fill', intendedGrams: null }));

@@ -4,10 +4,11 @@ import { USUAL_KIND } from '../../baking/index.js';
 import type { Ingredient } from '../../catalogue/index.js';
 import { chanceLines, type ChanceBasis, type ChanceLine } from '../../chance/index.js';
 import { USUAL_SCALES } from '../../drawer/index.js';
-import { combinedSpread, densityOf } from '../../measuring/index.js';
-import { millilitresIn } from '../../units/index.js';
+import { combinedSpread, COVERAGE, densityOf } from '../../measuring/index.js';
+import type { Line } from '../../reading/index.js';
+import { isMassUnit, millilitresIn } from '../../units/index.js';
 import { arrangeBowls, needsSmallBowl } from '../order/index.js';
-import type { BakeLine, BakePlan, BenchRoute, Bowl } from './bake.js';
+import type { BakeLine, BakeMeasure, BakePlan, BenchRoute, Bowl } from './bake.js';
 
 /** How a baker means to go about it: by the plan's own columns, or everything one way. */
 export const WAYS = ['planned', 'fill', 'container', 'tare', 'total'] as const;
@@ -60,6 +61,7 @@ export function beginBake(from: BeginFrom): BakePlan {
       ...from,
       weighsSome,
       isShared: isShared.has(index),
+      isByWeight: isByWeight(reading.lines[index]!),
     });
     return [{ ...line, route }];
   });
@@ -139,20 +141,25 @@ export function spreadOfFills({
   return combinedSpread(...single, ...byTool, handSpread);
 }
 
+const isByWeight = ({ unit, stated }: Line): boolean =>
+  stated !== null || (unit !== null && isMassUnit(unit));
+
 interface RouteBasis {
   readonly columns: Columns;
   readonly way: Way;
   readonly batch: Batch;
   readonly weighsSome: boolean;
   readonly isShared: boolean;
+  /** The recipe itself gives it by weight. */
+  readonly isByWeight: boolean;
 }
 
 /** How a line gets onto the tray: what pays to weigh is weighed, the rest is filled. */
 function routeOf(
-  { weight, measure }: Pick<BakeLine, 'weight' | 'measure'>,
+  { weight, measure, forgiven }: Pick<BakeLine, 'weight' | 'measure' | 'forgiven'>,
   { isWeighed, level }: PlanLine,
   ingredient: Ingredient | undefined,
-  { columns, way, batch, weighsSome, isShared }: RouteBasis,
+  { columns, way, batch, weighsSome, isShared, isByWeight }: RouteBasis,
 ): BenchRoute {
   if (!weight) return 'fill';
   if (!measure) return weighedAlone(batch);
@@ -174,9 +181,18 @@ function routeOf(
     case 'planned':
       if (columns === 'weigh' || isWeighed) return weighedAlone(batch);
       if (columns === 'measure' || weighsSome) return 'fill';
-      return level === 'level' ? 'fill' : weighedAlone(batch);
+      return level === 'level' && !isByWeight && !paysToWeigh(measure, forgiven)
+        ? 'fill'
+        : weighedAlone(batch);
   }
 }
+
+/**
+ * Whether filling alone may be further off than this bake forgives, in more than one bake of twenty:
+ * there the scale is worth its trouble. Where the scatter is not known, it is not.
+ */
+const paysToWeigh = ({ spread }: BakeMeasure, forgiven: number | null): boolean =>
+  forgiven !== null && COVERAGE * spread > forgiven;
 
 const coarsestGrid = ({ scales = USUAL_SCALES }: Batch): number =>
   Math.max(...scales.filter(({ kind }) => kind !== 'beam').map(({ gridGrams }) => gridGrams), 0);

@@ -1,4 +1,4 @@
-import { signal } from '@angular/core';
+import { computed, signal } from '@angular/core';
 import { TestBed } from '@angular/core/testing';
 import { Store, provideState, provideStore } from '@ngrx/store';
 import { USUAL_KITCHEN, type Bake } from '@ypsigram/contract';
@@ -98,6 +98,11 @@ export class FakeScale {
   readonly weighing = signal<unknown>(null);
   readonly isMinded = signal(false);
   readonly gridGrams = signal(1);
+  readonly settledGrams = computed(() => {
+    const reading = this.reading();
+    const grams = this.status() === 'live' && reading?.isStable ? reading.grams : null;
+    return grams !== null && grams > 0 ? grams : null;
+  });
   readonly tare = jasmine.createSpy('tare');
   readonly connect = jasmine.createSpy('connect');
 

@@ -153,7 +153,9 @@ export class AtHand {
   });
   protected readonly hint = computed(() => {
     const line = this.line();
-    return line ? ROUTE_HINTS[line.route] : '';
+    if (!line) return '';
+    const isFree = line.route === 'fill' && !line.measure;
+    return isFree ? 'Add it as the recipe says.' : ROUTE_HINTS[line.route];
   });
   protected readonly container = computed(() => {
     const current = this.line();
