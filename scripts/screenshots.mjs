@@ -145,6 +145,7 @@ async function openBench(page, way, done) {
 }
 const weighed = ({ id, intendedGrams, weight }, times = 1) => ({
   do: 'weigh',
+  route: 'container',
   line: id,
   grams: Number((Math.round((intendedGrams * times) / weight.grid) * weight.grid).toFixed(1)),
   scale: 'kitchen scale',

@@ -23,7 +23,13 @@ async function bake(address, random, recipe, bakes, ledger) {
   }
   const at = Math.floor(random() * bakes.length);
   const { id, line } = bakes[at];
-  const acts = Array.from({ length: 3 }, () => ({ do: 'weigh', line, grams: 250, scale: 'scale' }));
+  const acts = Array.from({ length: 3 }, () => ({
+    do: 'weigh',
+    route: 'container',
+    line,
+    grams: 250,
+    scale: 'scale',
+  }));
   const readings = acts.map((act) => ({
     id: randomUUID(),
     at: now(),

@@ -18,7 +18,13 @@ const lines = z.array(line).max(MOST_LINES_NAMED).readonly();
 /** What a person can do; a new plan after a new text is made by the server alone. */
 const PERSONAL = [
   z.strictObject({ do: z.literal('fill'), line, tool, grams: grams.nullable(), scale }),
-  z.strictObject({ do: z.literal('weigh'), line, grams, scale: scale.unwrap() }),
+  z.strictObject({
+    do: z.literal('weigh'),
+    line,
+    route: benchRoute,
+    grams,
+    scale: scale.unwrap(),
+  }),
   z.strictObject({ do: z.literal('finish'), line }),
   z.strictObject({ do: z.literal('empty'), line }),
   z.strictObject({ do: z.literal('route'), line, route: benchRoute }),

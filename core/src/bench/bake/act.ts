@@ -11,7 +11,13 @@ export type Act =
       readonly scale: string | null;
     }
   /** What the scale gave for this line in all; it takes the place of what was weighed before. */
-  | { readonly do: 'weigh'; readonly line: string; readonly grams: number; readonly scale: string }
+  | {
+      readonly do: 'weigh';
+      readonly line: string;
+      readonly route: BenchRoute;
+      readonly grams: number;
+      readonly scale: string;
+    }
   /** It is in, though nothing more was counted or weighed: salt to taste, or enough of it. */
   | { readonly do: 'finish'; readonly line: string }
   /** It has to be done again from nothing. */

@@ -11,7 +11,13 @@ import {
   type Act,
 } from './index.js';
 
-const weigh = (line: string, grams: number): Act => ({ do: 'weigh', line, grams, scale: 's' });
+const weigh = (line: string, grams: number): Act => ({
+  do: 'weigh',
+  route: 'container',
+  line,
+  grams,
+  scale: 's',
+});
 
 describe('beginning a bake', () => {
   it('takes the batch as it is planned: exact factor, yield, both routes', () => {

@@ -21,6 +21,8 @@ export interface LineState {
   /** What the scale gave, in all; null where it was not weighed. */
   readonly weighedGrams: number | null;
   readonly scale: string | null;
+  /** How it was weighed, whatever route is chosen now; null where it was not. */
+  readonly weighedBy: BenchRoute | null;
   /** What went in, as far as it is known: weighed, or what such fills weigh. */
   readonly grams: number | null;
   /** How sure that is, as a relative standard deviation; 0 for what a scale gave. */
@@ -42,6 +44,7 @@ export interface LineWork {
   fills: readonly MadeFill[];
   weighedGrams: number | null;
   scale: string | null;
+  weighedBy: BenchRoute | null;
   isFinished: boolean;
   isLeft: boolean;
   isCovered: boolean;
@@ -57,6 +60,7 @@ export const UNTOUCHED: LineWork = {
   fills: [],
   weighedGrams: null,
   scale: null,
+  weighedBy: null,
   isFinished: false,
   isLeft: false,
   isCovered: false,
@@ -99,6 +103,7 @@ export function lineState(
     fills,
     weighedGrams,
     scale: done.scale,
+    weighedBy: done.weighedBy,
     grams,
     spread: weighedGrams === null ? (filled?.spread ?? 0) : 0,
     off,

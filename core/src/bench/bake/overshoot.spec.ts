@@ -7,7 +7,13 @@ const plan = bakeOf(KNOTS, '2', 'tare');
 const sugar = lineNamed(plan, 'granulated sugar');
 const flour = lineNamed(plan, 'bread flour');
 const egg = lineNamed(plan, 'egg');
-const weigh = (line: string, grams: number): Act => ({ do: 'weigh', line, grams, scale: 's' });
+const weigh = (line: string, grams: number): Act => ({
+  do: 'weigh',
+  route: 'container',
+  line,
+  grams,
+  scale: 's',
+});
 const at = (grams: number, ...acts: readonly Act[]) => {
   const state = bakeState(plan, readingsOf(...acts));
   return { state, overshoot: overshootOf(state, sugar.id, grams, USUAL_SCALES) };

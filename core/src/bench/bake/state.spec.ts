@@ -15,6 +15,7 @@ const flour = lineNamed(plan, 'bread flour');
 const cup = flour.measure!.fills[0]!;
 const weigh = (line: string, grams: number): Act => ({
   do: 'weigh',
+  route: 'container',
   line,
   grams,
   scale: 'kitchen scale',
@@ -66,6 +67,8 @@ describe('a bake as it stands', () => {
     expect(over.fullness).toBe('full');
     expect(over.off).toBeCloseTo(0.1, 6);
     expect(over.spread).toBe(0);
+    expect([over.weighedBy, over.scale]).toEqual(['container', 'kitchen scale']);
+    expect(lineOf([weigh(flour.id, 900), fill(flour.id, cup.tool)]).weighedBy).toBeNull();
   });
 
   it('can be emptied, and what is not measured is just in', () => {
@@ -132,6 +135,7 @@ describe('over random histories', () => {
   const act = fc.oneof(
     fc.record({
       do: fc.constant('weigh' as const),
+      route: fc.constant('container' as const),
       line: fc.constantFrom(...ids),
       grams: fc.integer({ min: 0, max: 2000 }),
       scale: fc.constant('s'),

@@ -98,6 +98,7 @@ function apply(work: Working, { id, at, device, handId, act }: BakeReading): voi
         fills,
         weighedGrams: null,
         scale: null,
+        weighedBy: null,
         isFinished: !!measure && fillsLeft(measure.fills, fills).length === 0,
         isLeft: false,
         times: work.times,
@@ -108,6 +109,7 @@ function apply(work: Working, { id, at, device, handId, act }: BakeReading): voi
       change(act.line, {
         weighedGrams: act.grams,
         scale: act.scale,
+        weighedBy: act.route,
         isFinished: true,
         isLeft: false,
         times: work.times,

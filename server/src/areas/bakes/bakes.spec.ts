@@ -43,6 +43,7 @@ describe('bakes over HTTP', () => {
     server.http.post(`/api/bakes/${id}/readings`).send({ sentAt, readings });
   const weigh = (bake: Bake, grams: number, at = 0): Act => ({
     do: 'weigh',
+    route: 'container',
     line: bake.plan.lines[at]!.id,
     grams,
     scale: 'kitchen scale',

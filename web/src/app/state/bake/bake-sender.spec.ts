@@ -129,7 +129,7 @@ describe('two devices at one bake', () => {
         ...reading(number),
         sequence: 10 - number,
         device,
-        act: { do: 'weigh', line: 'flour', grams, scale: 's' },
+        act: { do: 'weigh', route: 'container', line: 'flour', grams, scale: 's' },
       }) as BakeReadingReply;
     const readings = [weigh(5, 250, 'tablet'), weigh(3, 300, 'phone')];
     store.dispatch(bakeActions.readingsKept({ bakeId: BAKE_ID, readings }));

@@ -59,8 +59,8 @@ describe('the evening before', () => {
     element.querySelector<HTMLButtonElement>('.btn-primary')!.click();
     expect(session.state()?.isEvening).toBeTrue();
     expect(session.toDo().map(({ line }) => line.id)).toEqual(['flour', 'butter']);
-    session.do({ do: 'weigh', line: 'flour', grams: 250, scale: 's' });
-    session.do({ do: 'weigh', line: 'butter', grams: 250, scale: 's' });
+    session.do({ do: 'weigh', route: 'container', line: 'flour', grams: 250, scale: 's' });
+    session.do({ do: 'weigh', route: 'container', line: 'butter', grams: 250, scale: 's' });
     expect(session.toDo()).toEqual([]);
   });
 });
@@ -72,7 +72,7 @@ describe('the morning after', () => {
     const startAt = new Date(2026, 2, 15, 8, 0).toISOString();
     session.do({ do: 'tonight', lines: ['flour', 'butter'], startAt });
     for (const line of ['flour', 'butter']) {
-      session.do({ do: 'weigh', line, grams: 250, scale: 's' });
+      session.do({ do: 'weigh', route: 'container', line, grams: 250, scale: 's' });
       session.do({ do: 'cover', line, isCovered: true });
     }
     const fixture = TestBed.createComponent(MorningPanel);

@@ -11,7 +11,7 @@ import {
 import { Store } from '@ngrx/store';
 import { fixed } from '@ypsigram/contract';
 import { moreOrLess } from '@ypsigram/contract/bench';
-import { asWeighed, doughGrams, knownLines } from '@ypsigram/core/bench';
+import { asWeighed, doughGrams, knownLines, type BenchRoute } from '@ypsigram/core/bench';
 import { LEANING } from '@ypsigram/core/baking';
 import { Beam } from '../../../kit/beam/beam';
 import { grams as inGrams } from '../../../kit/figures/figures';
@@ -23,6 +23,15 @@ import { PortionsPanel } from './portions-panel';
 const BAKES = 20_000;
 const SEED = 1;
 const WANTED = 0.9;
+
+/** How something was weighed, in a word or two. */
+const WEIGHED_BY: Readonly<Record<BenchRoute, string>> = {
+  fill: 'weighed',
+  container: 'weighed',
+  tare: 'weighed in the bowl',
+  total: 'weighed by running total',
+  beam: 'weighed on the beam',
+};
 
 /** How the tray stands: its real ratios beside those that were meant, and the chance that follows. */
 @Component({
@@ -96,23 +105,25 @@ export class BenchFinish {
   protected readonly lines = computed(() =>
     this.session
       .inOrder()
-      .map(({ line, grams, spread, wantedGrams, weighedGrams, fills, off, fullness }) => ({
-        id: line.id,
-        name: line.name,
-        wanted: wantedGrams === null ? '' : `${inGrams(wantedGrams)} g`,
-        real: fullness !== 'full' ? 'not in yet' : grams === null ? 'in' : `${inGrams(grams)} g`,
-        how:
-          fullness !== 'full'
-            ? ''
-            : weighedGrams !== null
-              ? 'weighed'
-              : fills.length > 0
-                ? spread > 0
-                  ? `filled, ± ${fixed(100 * 2 * spread, 0)} %`
-                  : 'filled over the scale'
-                : '',
-        off: off === null ? '' : moreOrLess(off),
-      })),
+      .map(
+        ({ line, grams, spread, wantedGrams, weighedGrams, weighedBy, fills, off, fullness }) => ({
+          id: line.id,
+          name: line.name,
+          wanted: wantedGrams === null ? '' : `${inGrams(wantedGrams)} g`,
+          real: fullness !== 'full' ? 'not in yet' : grams === null ? 'in' : `${inGrams(grams)} g`,
+          how:
+            fullness !== 'full'
+              ? ''
+              : weighedGrams !== null
+                ? WEIGHED_BY[weighedBy ?? 'container']
+                : fills.length > 0
+                  ? spread > 0
+                    ? `filled, ± ${fixed(100 * 2 * spread, 0)} %`
+                    : 'filled over the scale'
+                  : '',
+          off: off === null ? '' : moreOrLess(off),
+        }),
+      ),
   );
 
   constructor() {

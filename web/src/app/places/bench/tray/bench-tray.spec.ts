@@ -14,8 +14,8 @@ describe('the tray', () => {
     fixture.detectChanges();
     const element = fixture.nativeElement as HTMLElement;
     expect(labels(element)).toEqual(['All-purpose wheat flour: empty', 'Fine table salt: empty']);
-    session.do({ do: 'weigh', line: 'flour', grams: 300, scale: 's' });
-    session.do({ do: 'weigh', line: 'salt', grams: 6, scale: 's' });
+    session.do({ do: 'weigh', route: 'container', line: 'flour', grams: 300, scale: 's' });
+    session.do({ do: 'weigh', route: 'container', line: 'salt', grams: 6, scale: 's' });
     session.do({ do: 'cover', line: 'salt', isCovered: true });
     fixture.detectChanges();
     expect(labels(element)).toEqual([

@@ -197,7 +197,7 @@ export class LiveWeighing {
     const [line, grams] = [this.line(), this.takeable()];
     if (!line || grams === null) return;
     const scale = this.scale.description()?.name ?? 'scale';
-    this.session.do({ do: 'weigh', line: line.line.id, grams, scale });
+    this.session.do({ do: 'weigh', line: line.line.id, route: line.route, grams, scale });
   }
 
   /** Stands at the mark for a second: then it is taken, and the next thing comes to hand. */

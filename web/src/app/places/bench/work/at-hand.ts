@@ -253,7 +253,7 @@ export class AtHand {
     this.typedProblem.set(problemOfTyped(GRAMS, text) ?? '');
     const [line, grams] = [this.line(), decimal(text)];
     if (!line || grams === null) return false;
-    this.session.do({ do: 'weigh', line: line.line.id, grams, scale: 'typed' });
+    this.session.do({ do: 'weigh', line: line.line.id, route: line.route, grams, scale: 'typed' });
     return true;
   }
 

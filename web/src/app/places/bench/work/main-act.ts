@@ -56,7 +56,7 @@ export class MainAct {
       case 'beam': {
         const { grams } = beamSetting(current.wantedGrams ?? 0);
         const scale = this.scales().find(({ kind }) => kind === 'beam')?.name ?? 'beam scale';
-        return void this.session.do({ do: 'weigh', line, grams, scale });
+        return void this.session.do({ do: 'weigh', line, route: 'beam', grams, scale });
       }
       case 'next':
         return this.session.goOn();
