@@ -29,7 +29,7 @@ export interface AsWeighed {
   readonly wantedGrams: number;
 }
 
-/** The ratios of the tray as it really is beside those of the recipe. What is not in yet counts as planned. */
+/** The real ratios of the tray beside those of the recipe. What is not in yet counts as planned. */
 export function asWeighed(state: BakeState, shelf: Shelf): AsWeighed {
   const known = state.lines.flatMap(({ line, wantedGrams, grams, fullness }) =>
     line.ingredientId === null || wantedGrams === null

@@ -23,7 +23,7 @@ const byTime = (a: BakeReading, b: BakeReading): number =>
 export const lastToUndo = (readings: readonly BakeReading[], device: string): BakeReading | null =>
   effectiveReadings(readings).findLast((reading) => reading.device === device) ?? null;
 
-/** The newest undoing of a device that still holds, so that it can be done again; null where there is none. */
+/** The newest undoing of a device that still holds: what can be done again; null where there is none. */
 export function lastToRedo(readings: readonly BakeReading[], device: string): BakeReading | null {
   const mine = readings.filter((reading) => reading.device === device).sort(byTime);
   const undone = new Set<string>();

@@ -40,7 +40,7 @@ export interface Overshoot {
 /** The only routes where it can be taken out again: nothing else is in with it. */
 const OWN_CONTAINER = ['fill', 'container', 'beam'];
 
-/** Of a line that counts nothing is known to be missing below this share of what is wanted. */
+/** Whole eggs and pieces that were counted are not topped up: nobody adds a tenth of an egg. */
 const canFollow = ({ line, weighedGrams }: LineState): boolean =>
   weighedGrams !== null ||
   !line.measure?.fills.every(({ kind }) => kind === 'egg' || kind === 'piece');

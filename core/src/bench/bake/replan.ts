@@ -5,7 +5,8 @@ import type { BakeState } from './state.js';
 /**
  * The plan of a bake by a new text of its recipe: what is ready stays as it was done, what is
  * still to do goes by the new text. A line is known again by what goes in and its section, the
- * first of several first. `fresh` is planned in the size that the batch has now. What is ready and no longer in the recipe stays on the tray.
+ * first of several first. `fresh` is planned in the size that the batch has now. What is ready and
+ * no longer in the recipe stays on the tray.
  */
 export function replan(
   { lines, bowls }: Pick<BakeState, 'lines' | 'bowls'>,

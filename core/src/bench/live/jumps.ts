@@ -45,7 +45,8 @@ const MOST_OFF = 1.8;
 const MOST_AT_ONCE = 4;
 
 /**
- * Counts fills from the jumps of a scale under the bowl. Only settled readings count. A jump is as many fills of the tool that it fits best. Gives what to remember, and the jump where there was one.
+ * Counts fills from the jumps of a scale under the bowl. Only settled readings count. A jump is as
+ * many fills of the tool that it fits best. Gives what to remember, and the jump where there was one.
  */
 export function countJump(
   memory: JumpMemory,

@@ -14,8 +14,8 @@ const CUPS_FROM = 12;
 
 /**
  * About how many spoons of an ingredient a mass is: quarters of a teaspoon below a tablespoon,
- * halves of a tablespoon below a quarter cup, quarters of a cup from there. Null for less than half of a
- * quarter teaspoon: nobody can spoon that.
+ * halves of a tablespoon below a quarter cup, quarters of a cup from there. Null for less
+ * than half of a quarter teaspoon: nobody can spoon that.
  *
  * @example
  * inSpoons(12, 4.2) // 1 tbsp: 12 g of sugar

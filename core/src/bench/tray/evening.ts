@@ -29,10 +29,10 @@ const HOT =
   /\b(?:melted|hot|warm|lukewarm|boiling|scalded|toasted|heiß|warm|lauwarm|chaud|tiède|fondu)/i;
 
 /**
- * Whether an ingredient may be measured the evening before, and where it stands until morning.
- * Dry things stand out, covered; fat is weighed and wrapped in the cold; what spoils waits in the
- * fridge; fresh yeast waits, and so does what is used warm. Where in doubt it waits. A house rule after common food-safety advice: milk, egg
- * and cream no more than two hours at room temperature.
+ * Whether an ingredient may be measured the evening before, and where it stands until morning. Dry
+ * things stand out, covered; fat is weighed and wrapped in the cold; what spoils waits in the
+ * fridge; fresh yeast waits, and so does what is used warm. Where in doubt it waits. A house rule
+ * after common food-safety advice: milk, egg and cream no more than two hours at room temperature.
  */
 export function overnight({ ingredientId, class: is, role, written }: Overnight): Night {
   const id = ingredientId ?? '';
@@ -62,7 +62,7 @@ const SOFTEN_MINUTES = 60;
 const EGG_MINUTES = 45;
 const LIQUID_MINUTES = 30;
 
-/** Whether an ingredient is taken out of the fridge before work starts, and how long; null where it is not. */
+/** How long before work starts an ingredient comes out of the fridge; null where it does not. */
 export function takeOutFor({ class: is, role, written, ingredientId }: Overnight): TakeOut | null {
   if (is === 'solid-fat') {
     return SOFT.test(written) ? { why: 'soften', minutesBefore: SOFTEN_MINUTES } : null;

@@ -21,7 +21,8 @@ const SPREAD_BELOW = 0.25;
 
 /**
  * Divides a dough of `doughGrams`. By pieces, each gets an equal share; by grams, as many whole
- * pieces as there are, and one more where it would be less than a twentieth short. Null where nothing can be divided so.
+ * pieces as there are, and one more where it would be less than a twentieth short. Null where
+ * nothing can be divided so.
  *
  * @example
  * portionsOf(1830, { by: 'pieces', pieces: 36 }, 1) // 36 pieces of 50 g, and 30 g to pinch onto them

@@ -32,7 +32,7 @@ export interface BakeService extends Removable<Bake> {
   begin(draft: Draft): Promise<Bake>;
   read(id: string): Promise<Bake>;
   readings(id: string, after: number): Promise<BakeReadingReply[]>;
-  /** Keeps what was done; of what is known already nothing is kept again. Gives all of it as it is kept. */
+  /** Keeps what was done, each reading once. Gives all of it as it is kept. */
   append(id: string, sent: Sent): Promise<BakeReadingReply[]>;
   /** Takes in the newest text of the recipe for what is still to do. */
   takeNewText(id: string): Promise<BakeReadingReply>;
@@ -51,7 +51,7 @@ export interface PlannedBake {
 export interface BakesContext {
   now(): Date;
   /**
-   * The plan of a saved recipe as it is now, `times` as much where that is given.
+   * The plan of a saved recipe as it is now, `times` as much of it.
    * @throws ProblemError 404 or 422
    */
   plan(of: Pick<Draft, 'recipeId' | 'handId' | 'way'>, times?: number): Promise<PlannedBake>;

@@ -4,8 +4,8 @@ import { beginBake, type BakePlan, type Way } from '@ypsigram/core/bench';
 import { requestedBatch, type PlanContext } from './service.js';
 
 /**
- * A saved recipe planned for the bench, by whose hand and which way, `times` as large as it is saved, with
- * its revision.
+ * A saved recipe planned for the bench, by whose hand and which way, `times` as large as it is
+ * saved, with its revision.
  */
 export async function bakePlanFor(
   { recipeId, handId, way }: { recipeId: string; handId: string | null; way: Way },

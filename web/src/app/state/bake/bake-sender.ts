@@ -20,7 +20,8 @@ const isRefused = (error: unknown): boolean =>
 
 /**
  * Sends what waits in the outbox, in the order in which it was done, until nothing waits. One at a
- * time sends; what is done meanwhile goes with the next round. While the server is away it tries again and again: what arrived twice is one there.
+ * time sends; what is done meanwhile goes with the next round. While the server is away it tries
+ * again and again: what arrived twice is one there.
  */
 @Injectable({ providedIn: 'root' })
 export class BakeSender {

@@ -7,6 +7,7 @@ import {
   type ExpectedFill,
   type Jump,
   type JumpMemory,
+  type MadeFill,
 } from '@ypsigram/core/bench';
 import { Store } from '@ngrx/store';
 import { moreOrLess } from '@ypsigram/contract/bench';
@@ -110,13 +111,12 @@ export class FillCounting {
     });
   }
 
-  /** One fill of a tool is in. */
-  add(tool: string, grams: number | null = null): void {
-    const line = this.line();
-    if (!line) return;
-    const scale = grams === null ? null : (this.scale.description()?.name ?? 'scale');
-    this.session.do({ do: 'fill', line: line.line.id, tool, grams, scale });
-    this.voice.counted();
+  /** One fill of a tool is in, by tap or key. What the scale has just counted is not counted again. */
+  add(tool: string): void {
+    const last = this.lastFill();
+    const isCounted = this.isByScale() && typeof last?.grams === 'number' && isJustNow(last.at);
+    if (isCounted) this.word.set('The scale has counted this one already.');
+    else this.keep(tool, null);
   }
 
   /** Takes the last fill back, of one tool where that is said. */
@@ -125,10 +125,25 @@ export class FillCounting {
     if (fill) this.session.do({ do: 'undo', reading: fill.reading });
   }
 
+  private lastFill(): MadeFill | undefined {
+    return this.line()?.fills.at(-1);
+  }
+
+  private keep(tool: string, grams: number | null): void {
+    const line = this.line();
+    if (!line) return;
+    const scale = grams === null ? null : (this.scale.description()?.name ?? 'scale');
+    this.session.do({ do: 'fill', line: line.line.id, tool, grams, scale });
+    this.voice.counted();
+  }
+
   private take(jump: Jump): void {
     switch (jump.is) {
       case 'fills': {
-        for (const grams of jump.grams) this.add(jump.tool, grams);
+        // Tapped before the scale had settled: it is the same fill, and now its weight is known.
+        const last = this.lastFill();
+        if (last?.grams === null && last.tool === jump.tool && isJustNow(last.at)) this.takeBack();
+        for (const grams of jump.grams) this.keep(jump.tool, grams);
         const each = `${inGrams(jump.grams[0]!)} g`;
         this.word.set(
           jump.unlike === null
@@ -151,6 +166,11 @@ export class FillCounting {
     }
   }
 }
+
+/** A tap and the scale mean the same fill when they come within so long of each other. */
+const SAME_FILL_MILLISECONDS = 4000;
+
+const isJustNow = (at: string): boolean => Date.now() - Date.parse(at) < SAME_FILL_MILLISECONDS;
 
 /** Eggs and pieces, and what has no size. */
 const COUNTED_SPREAD = 0.08;

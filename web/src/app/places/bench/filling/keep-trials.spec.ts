@@ -26,7 +26,7 @@ describe('what a cup gave', () => {
 
   it('is offered as trials of the hand, once', () => {
     const { element, fixture, store } = open(GREBE, 131);
-    expect(element.textContent).toContain('A 1 cup gave 131 g on average.');
+    expect(element.textContent).toContain('1 cup gave 131 g on average.');
     const dispatch = spyOn(TestBed.inject(Store), 'dispatch').and.callThrough();
     element.querySelector('button')!.click();
     const drafts = dispatch.calls

@@ -2,6 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject, input } from '@an
 import { Store } from '@ngrx/store';
 import type { TrialDraft } from '@ypsigram/contract';
 import type { LineState } from '@ypsigram/core/bench';
+import { grams as inGrams } from '../../../kit/figures/figures';
 import { heldMillilitresOf } from '@ypsigram/core/calibration';
 import { kitchenFeature } from '../../../state/kitchen/kitchen.feature';
 import { trialsActions, trialsFeature } from '../../../state/trials/trials.feature';
@@ -75,7 +76,7 @@ export class KeepTrials {
   protected readonly gave = computed(() => {
     const all = this.drafts().map(({ grams }) => grams);
     const mean = all.reduce((sum, one) => sum + one, 0) / Math.max(1, all.length);
-    return `A ${this.drafts()[0]?.tool ?? 'fill'} gave ${mean.toFixed(mean < 20 ? 1 : 0)} g on average.`;
+    return `${this.drafts()[0]?.tool ?? 'A fill'} gave ${inGrams(mean)} g on average.`;
   });
 
   protected keep(): void {

@@ -176,6 +176,31 @@ describe('a scale under the bowl', () => {
     expect(session.current()?.fills.length).toBe(1);
   });
 
+  it('and a tap for the same fill count it once, whichever comes first', () => {
+    jasmine.clock().install().mockDate(new Date('2026-03-14T09:30:00Z'));
+    try {
+      const { scale } = benchWith(bakeOf('fill'), ...PARTS);
+      const counting = TestBed.inject(FillCounting);
+      const session = TestBed.inject(BenchSession);
+      const grams = () => session.current()?.fills.map((fill) => fill.grams);
+      TestBed.tick();
+      scale.shows(0);
+      counting.add('1 cup');
+      jasmine.clock().tick(1500);
+      scale.shows(124);
+      expect(grams()).toEqual([124]);
+      jasmine.clock().tick(1500);
+      counting.add('1 cup');
+      expect(grams()).toEqual([124]);
+      expect(counting.word()).toContain('counted this one already');
+      jasmine.clock().tick(5000);
+      counting.add('1 cup');
+      expect(grams()).toEqual([124, null]);
+    } finally {
+      jasmine.clock().uninstall();
+    }
+  });
+
   it('counts nothing where the baker counts', () => {
     const { scale } = benchWith(bakeOf('fill'), ...PARTS);
     TestBed.inject(Preferences).set({ countsByScale: false });
