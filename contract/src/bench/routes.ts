@@ -19,6 +19,10 @@ export const ROUTE_HINTS: Readonly<Record<BenchRoute, string>> = {
   beam: 'Set the beam, then add until it lies level.',
 };
 
+/** What to do with what is short since the batch grew. */
+export const TOP_UP_HINT =
+  'Put it back on the scale with what is in it, tare it, then add the rest.';
+
 /** How a whole bake is gone about. */
 export const WAY_NAMES: Readonly<Record<Way, { readonly name: string; readonly means: string }>> = {
   planned: { name: 'As planned', means: 'weigh what pays, fill the rest' },

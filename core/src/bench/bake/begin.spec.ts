@@ -1,4 +1,5 @@
 import { bakeOf, KNOTS, lineNamed, readingsOf } from '../../testing/bake.js';
+import { readText } from '../../testing/usual.js';
 import { BUILT_IN_SHELF } from '../../shelf/index.js';
 import { simulate } from '../../chance/index.js';
 import {
@@ -56,6 +57,12 @@ describe('beginning a bake', () => {
     for (const { route, measure, forgiven } of plan.lines.slice(1)) {
       expect(route === 'container').toBe(2 * measure!.spread > forgiven!);
     }
+  });
+
+  it('keeps the form an ingredient is measured in', () => {
+    const plan = bakeOf('1 cup chopped walnuts');
+    expect(plan.lines[0]!.form).toBe(readText('1 cup chopped walnuts').lines[0]!.form);
+    expect(plan.lines[0]!.form).not.toBeNull();
   });
 
   it('fills what has no weight', () => {

@@ -50,8 +50,8 @@ export function beginBake(from: BeginFrom): BakePlan {
     const line = {
       ...lineOf(
         planned,
+        reading.lines[index]!.form,
         index,
-        batch,
         ingredient,
         chance.find((one) => one.index === index),
       ),
@@ -88,20 +88,20 @@ const ingredientOf = ({ ingredientId }: PlanLine, { shelf }: Batch): Ingredient 
 
 function lineOf(
   planned: PlanLine,
+  writtenForm: string | null,
   index: number,
-  { shelf }: Batch,
   ingredient: Ingredient | undefined,
   chance: ChanceLine | undefined,
 ): Omit<BakeLine, 'route' | 'section'> {
   const { written, intended, weight, measure, tolerance, forgiven, substitute } = planned;
-  const form = substitute ? substitute.form : null;
+  const form = substitute ? substitute.form : writtenForm;
   const spoon =
     ingredient && densityOf({ ingredient, form, method: measure?.method ?? 'level', size: 'tsp' });
   return {
     id: idOf(index),
     index,
     written: written.trim(),
-    name: ingredient ? shelf.ingredient(ingredient.id)!.name : written.trim(),
+    name: ingredient?.name ?? written.trim(),
     ingredientId: ingredient?.id ?? null,
     form,
     class: ingredient?.class ?? null,
@@ -128,10 +128,7 @@ function lineOf(
  * How far the fills of a line may be off together, as a relative standard deviation: each fill by
  * itself, what is filled with one tool by that tool, and all of them by the hand.
  */
-export function spreadOfFills({
-  fills,
-  handSpread,
-}: Pick<ChanceLine, 'fills' | 'handSpread'>): number {
+function spreadOfFills({ fills, handSpread }: Pick<ChanceLine, 'fills' | 'handSpread'>): number {
   const whole = fills.reduce((sum, { count, grams }) => sum + count * grams, 0);
   if (whole <= 0) return 0;
   const single = fills.map(

@@ -124,7 +124,7 @@ export function scaledMeasures(
 }
 
 /** The fills that were made with those that are still to come. */
-function together({ fills: made, measure }: LineState, more: BakeMeasure): BakeMeasure {
+function together({ fills: made, measure, grams }: LineState, more: BakeMeasure): BakeMeasure {
   if (made.length === 0 || !measure) return more;
   const known = [...measure.fills, ...more.fills];
   const tools = [...new Set(known.map(({ tool }) => tool))];
@@ -134,5 +134,8 @@ function together({ fills: made, measure }: LineState, more: BakeMeasure): BakeM
       (more.fills.find((fill) => fill.tool === tool)?.count ?? 0);
     return inAll > 0 ? [{ ...known.find((fill) => fill.tool === tool)!, count: inAll }] : [];
   });
-  return { ...more, fills };
+  const shown = fills
+    .map(({ tool, count }) => (count === 1 ? tool : `${count} × ${tool}`))
+    .join(' + ');
+  return { ...more, fills, shown, grams: (grams ?? 0) + more.grams };
 }

@@ -71,6 +71,12 @@ describe('a bake as it stands', () => {
     expect(lineOf([weigh(flour.id, 900), fill(flour.id, cup.tool)]).weighedBy).toBeNull();
   });
 
+  it('is emptied by somebody, who is told with it', () => {
+    const emptied = lineOf([weigh(flour.id, 900), { do: 'empty', line: flour.id }]);
+    expect([emptied.weighedGrams, emptied.device]).toEqual([null, 'tablet']);
+    expect(emptied.doneAt).toBe('2026-03-14T09:00:01.000Z');
+  });
+
   it('can be emptied, and what is not measured is just in', () => {
     expect(lineOf([weigh(flour.id, 900), { do: 'empty', line: flour.id }]).fullness).toBe('empty');
     expect(lineOf([{ do: 'finish', line: flour.id }]).fullness).toBe('full');

@@ -118,9 +118,11 @@ function apply(work: Working, { id, at, device, handId, act }: BakeReading): voi
     case 'finish':
       change(act.line, { isFinished: true, times: work.times });
       break;
-    case 'empty':
-      change(act.line, { ...UNTOUCHED, route: of(act.line).route, measure: of(act.line).measure });
+    case 'empty': {
+      const { route, measure } = of(act.line);
+      set(act.line, { ...UNTOUCHED, route, measure, handId, doneAt: at, device });
       break;
+    }
     case 'route':
       change(act.line, { route: act.route });
       break;

@@ -92,6 +92,24 @@ describe('what waits to be sent', () => {
     memory.close();
   });
 
+  it('loses nothing to one that the server refuses: the others are sent on their own', async () => {
+    const refused = new HttpErrorResponse({ status: 422, error: { detail: 'No such line.' } });
+    const isBad = ({ readings }: ReadingsDraft) => readings.some(({ id }) => id === reading(2).id);
+    api.send.and.callFake((_, sent) => (isBad(sent) ? throwError(() => refused) : of(kept(sent))));
+    for (const number of [1, 2, 3]) await queue(number);
+    await TestBed.inject(BakeSender).send();
+    const sent = api.send.calls.allArgs().map(([, { readings }]) => readings.map(({ id }) => id));
+    expect(sent).toEqual([
+      [reading(1).id, reading(2).id, reading(3).id],
+      [reading(1).id],
+      [reading(2).id],
+      [reading(3).id],
+    ]);
+    expect(state().problem).toBe('No such line.');
+    expect(state().waiting).toEqual([]);
+    expect(await memory.waiting()).toEqual([]);
+  });
+
   it('is let go and told of where the server refuses it', async () => {
     const problem = { detail: 'There is no such line in this bake.' };
     api.send.and.returnValue(

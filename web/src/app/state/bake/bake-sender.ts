@@ -16,7 +16,7 @@ const rest = (milliseconds: number): Promise<void> =>
 
 /** What is wrong with what was sent, not with the way to the server: it would be refused again. */
 const isRefused = (error: unknown): boolean =>
-  error instanceof HttpErrorResponse && [400, 404, 422].includes(error.status);
+  error instanceof HttpErrorResponse && [400, 404, 413, 422].includes(error.status);
 
 /**
  * Sends what waits in the outbox, in the order in which it was done, until nothing waits. One at a
@@ -61,11 +61,17 @@ export class BakeSender {
         this.store.dispatch(bakeActions.readingsKept({ bakeId, readings: kept }));
         return;
       } catch (error) {
-        if (isRefused(error)) return this.refuse(readings, error);
+        if (isRefused(error)) return this.oneByOne({ bakeId, readings }, error);
         this.store.dispatch(bakeActions.serverLost());
         await rest(RETRY_MILLISECONDS);
       }
     }
+  }
+
+  /** One that is refused takes none of the others with it. */
+  private async oneByOne({ bakeId, readings }: Waiting, error: unknown): Promise<void> {
+    if (readings.length === 1) return this.refuse(readings, error);
+    for (const reading of readings) await this.sendSome({ bakeId, readings: [reading] });
   }
 
   /** What the server never takes is told and let go, so that it holds up nothing else. */

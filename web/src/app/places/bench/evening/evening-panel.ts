@@ -35,7 +35,6 @@ export class EveningPanel {
       return {
         id: line.id,
         name: line.name,
-        written: line.written,
         isReady: fullness === 'full',
         isTonight,
         canTonight: night.stands !== 'wait',
@@ -66,16 +65,14 @@ export class EveningPanel {
     const at = new Date(this.startAt());
     const startAt = Number.isNaN(at.getTime()) ? null : at.toISOString();
     this.session.do({ do: 'tonight', lines: [...this.chosen()], startAt });
-    const first = this.session.toDo()[0];
-    if (first) this.session.go(first.line.id);
+    this.session.goToFirst();
     this.closed.emit();
   }
 
   /** The morning has come: everything is to do again, and the tray is checked. */
   protected end(): void {
     this.session.do({ do: 'tonight', lines: [], startAt: null });
-    const first = this.session.toDo()[0];
-    if (first) this.session.go(first.line.id);
+    this.session.goToFirst();
     this.closed.emit();
   }
 }

@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
-import { nightWord, takeOutWord } from '@ypsigram/contract/bench';
+import { takeOutWord } from '@ypsigram/contract/bench';
 import { overnight, takeOutFor } from '@ypsigram/core/bench';
 import { grams as inGrams } from '../../../kit/figures/figures';
 import { showTime } from '../../../kit/figures/dates';
@@ -61,13 +61,6 @@ export class MorningPanel {
     const startAt = this.session.state()?.startAt;
     return startAt ? showTime(startAt) : '';
   });
-  protected readonly waits = computed(() =>
-    this.session
-      .inOrder()
-      .filter(({ fullness }) => fullness !== 'full')
-      .map(({ line }) => ({ id: line.id, name: line.name, word: nightWord(overnight(line)) })),
-  );
-
   protected check(id: string): void {
     this.session.do({ do: 'check', line: id });
   }
@@ -79,8 +72,7 @@ export class MorningPanel {
     if (this.session.state()?.isEvening) {
       this.session.do({ do: 'tonight', lines: [], startAt: null });
     }
-    const first = this.session.toDo()[0];
-    if (first) this.session.go(first.line.id);
+    this.session.goToFirst();
   }
 
   protected redo(id: string): void {

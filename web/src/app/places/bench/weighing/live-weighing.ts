@@ -30,6 +30,10 @@ const UNKNOWN_TOLERANCE = 0.025;
 
 const WEIGHED = ['container', 'tare', 'total'];
 
+/** It was weighed before the batch grew, and needs more. */
+const isToppedUp = ({ fullness, weighedGrams }: LineState): boolean =>
+  fullness !== 'full' && weighedGrams !== null;
+
 /** Weighing the line at hand on the live scale: where it stands, and when it may be taken. */
 @Injectable()
 export class LiveWeighing {
@@ -57,20 +61,27 @@ export class LiveWeighing {
     const bowl = state.bowls.find(({ lines }) => lines.includes(line.line.id));
     return state.lines
       .filter(
-        ({ line: { id }, route, fullness }) =>
-          id !== line.line.id &&
-          bowl?.lines.includes(id) &&
-          route === 'total' &&
-          fullness === 'full',
+        ({ line: { id }, weighedBy }) =>
+          id !== line.line.id && bowl?.lines.includes(id) && weighedBy === 'total',
       )
-      .reduce((sum, { grams }) => sum + (grams ?? 0), 0);
+      .reduce((sum, { weighedGrams }) => sum + (weighedGrams ?? 0), 0);
+  });
+  /** What is in already of a line that is topped up: tared with it on, the scale shows only what is added. */
+  private readonly ownGrams = computed(() => {
+    const line = this.line();
+    return line && line.route !== 'total' && isToppedUp(line) ? line.weighedGrams! : 0;
   });
 
-  /** The net mass of this ingredient, as the scale shows it; null while it shows none. */
-  readonly grams = computed(() => {
+  /** What the scale shows, whatever it is of; null while it shows nothing. */
+  private readonly shown = computed(() => {
     const reading = this.scale.reading();
-    if (!this.isScaleThere() || reading?.state !== 'on' || reading.grams === null) return null;
-    return reading.grams - this.baseGrams();
+    return this.isScaleThere() && reading?.state === 'on' ? reading.grams : null;
+  });
+
+  /** The net mass of this ingredient, by what the scale shows; null while it shows nothing. */
+  readonly grams = computed(() => {
+    const shown = this.shown();
+    return shown === null ? null : shown - this.baseGrams() + this.ownGrams();
   });
   readonly isStable = computed(() => this.scale.reading()?.isStable ?? false);
 
@@ -93,7 +104,7 @@ export class LiveWeighing {
     source: this.lineId,
     computation: () => false,
   });
-  /** The settled masses of this line so far: what a slip is told from. */
+  /** The settled readings of this line so far: what a slip is told from. */
   private readonly settled = linkedSignal<string | null, readonly number[]>({
     source: this.lineId,
     computation: () => [],
@@ -101,16 +112,16 @@ export class LiveWeighing {
   /** Those before the one that is shown now. */
   private readonly settledBefore = computed(() => {
     const all = this.settled();
-    return all.at(-1) === this.grams() ? all.slice(0, -1) : all;
+    return all.at(-1) === this.shown() ? all.slice(0, -1) : all;
   });
   private readonly isZero = computed(() => {
-    const grams = this.grams();
-    return grams !== null && Math.abs(grams) <= 2 * this.scale.gridGrams();
+    const shown = this.shown();
+    return shown !== null && Math.abs(shown) <= 2 * this.scale.gridGrams();
   });
   /** Its container is to be put on and tared first. */
   readonly needsTare = computed(() => {
     const line = this.line();
-    const isAsked = line !== null && line.route !== 'total' && line.weighedGrams === null;
+    const isAsked = line !== null && line.route !== 'total' && line.fullness !== 'full';
     return isAsked && this.grams() !== null && !this.isTared();
   });
 
@@ -140,9 +151,10 @@ export class LiveWeighing {
     return weighingSlip(reading, {
       containers: this.containers(),
       gridGrams: this.scale.gridGrams(),
-      mostGrams: base + (this.target()?.wantedGrams ?? 0) + this.scale.gridGrams(),
+      mostGrams:
+        base - this.ownGrams() + (this.target()?.wantedGrams ?? 0) + this.scale.gridGrams(),
       startGrams: base > 0 ? base : null,
-      settled: this.settledBefore().map((grams) => grams + base),
+      settled: this.settledBefore(),
       lastGrams: this.lastGrams(),
     });
   });
@@ -176,10 +188,10 @@ export class LiveWeighing {
       if (isReady && this.lineId()) this.isTared.set(true);
     });
     effect(() => {
-      const grams = this.grams();
-      if (!this.isStable() || grams === null || !this.lineId()) return;
+      const shown = this.shown();
+      if (!this.isStable() || shown === null || !this.lineId()) return;
       const before = untracked(this.settled);
-      if (before.at(-1) !== grams) this.settled.set([...before, grams].slice(-SETTLED_REMEMBERED));
+      if (before.at(-1) !== shown) this.settled.set([...before, shown].slice(-SETTLED_REMEMBERED));
     });
     effect(() => this.followSteady());
     effect(() => {
@@ -204,7 +216,7 @@ export class LiveWeighing {
   private followSteady(): void {
     clearTimeout(this.timer);
     const [grams, target, line] = [this.takeable(), this.target(), this.line()];
-    const isWanted = this.preferences().takesItself && line?.weighedGrams === null;
+    const isWanted = this.preferences().takesItself && line !== null && line.fullness !== 'full';
     if (!isWanted || grams === null || !target) return this.steady.set(null);
     const now = Date.now();
     const at = steadyAt(untracked(this.steady), { grams, isStable: true }, target, now);

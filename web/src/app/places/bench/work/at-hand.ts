@@ -16,6 +16,7 @@ import {
   containerName,
   moreOrLess,
   ROUTE_HINTS,
+  TOP_UP_HINT,
   spoonWords,
 } from '@ypsigram/contract/bench';
 import {
@@ -155,7 +156,9 @@ export class AtHand {
     const line = this.line();
     if (!line) return '';
     const isFree = line.route === 'fill' && !line.measure;
-    return isFree ? 'Add it as the recipe says.' : ROUTE_HINTS[line.route];
+    if (isFree) return 'Add it as the recipe says.';
+    const isToppedUp = line.fullness !== 'full' && line.weighedGrams !== null;
+    return isToppedUp && line.route !== 'total' ? TOP_UP_HINT : ROUTE_HINTS[line.route];
   });
   protected readonly container = computed(() => {
     const current = this.line();

@@ -92,6 +92,12 @@ export class BenchSession {
     this.currentId.set(id);
   }
 
+  /** To the first line that is still to do. */
+  goToFirst(): void {
+    const first = this.toDo()[0];
+    if (first) this.currentId.set(first.line.id);
+  }
+
   /** To the next line that is still to do, round the end; stays where nothing is. */
   goOn(): void {
     const order = this.inOrder();

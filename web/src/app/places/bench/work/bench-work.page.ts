@@ -14,7 +14,6 @@ import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { short } from '@ypsigram/contract';
 import { Icon } from '../../../kit/icon/icon';
-import { LiveScale } from '../../../scale/live-scale';
 import { BakeMemory } from '../../../state/bake/bake-memory';
 import { bakeActions, bakeFeature } from '../../../state/bake/bake.feature';
 import { recipeFeature } from '../../../state/recipe/recipe.feature';
@@ -65,8 +64,6 @@ export class BenchWorkPage implements OnDestroy {
 
   protected readonly session = inject(BenchSession);
   protected readonly main = inject(MainAct);
-  protected readonly scale = inject(LiveScale);
-  protected readonly awake = inject(ScreenAwake).isAwake;
   protected readonly state = this.session.state;
   protected readonly open = this.store.selectSignal(bakeFeature.selectBakeState);
   private readonly recipe = this.store.selectSignal(recipeFeature.selectSaved);
@@ -109,6 +106,8 @@ export class BenchWorkPage implements OnDestroy {
   protected readonly labels = computed(() => `/recipes/${this.id()}/bench/${this.bake()}/labels`);
 
   constructor() {
+    // It holds the screen for as long as it lives.
+    inject(ScreenAwake);
     effect(() => {
       const id = this.bake();
       untracked(() => this.store.dispatch(bakeActions.bakeOpened({ id })));

@@ -129,6 +129,56 @@ describe('the one thing to do next', () => {
   });
 });
 
+describe('topping up after the batch grew', () => {
+  beforeEach(() => localStorage.removeItem('ypsigram.bench'));
+  const grown = (route: 'container' | 'tare' | 'total') => {
+    const { scale } = benchWith(bakeOf(route), ...PARTS);
+    TestBed.inject(Preferences).set({ takesItself: false });
+    const session = TestBed.inject(BenchSession);
+    session.do({ do: 'weigh', route, line: 'flour', grams: 250, scale: 's' });
+    session.do({ do: 'weigh', route, line: 'salt', grams: 6.6, scale: 's' });
+    session.do({ do: 'scale-rest', line: 'salt', times: 1.1, measures: {}, stay: [] });
+    session.go('flour');
+    TestBed.tick();
+    return {
+      scale,
+      session,
+      main: TestBed.inject(MainAct),
+      weighing: TestBed.inject(LiveWeighing),
+    };
+  };
+
+  for (const route of ['container', 'tare'] as const) {
+    it(`asks for a tare with what is in, and counts only what is added (${route})`, () => {
+      const { scale, session, main, weighing } = grown(route);
+      expect(session.current()?.fullness).toBe('half');
+      scale.shows(562, { tareGrams: 0 });
+      expect(main.next()?.is).toBe('tare');
+      main.go();
+      scale.shows(0, { tareGrams: 562 });
+      expect(weighing.grams()).toBe(250);
+      expect(weighing.live()?.leftGrams).toBeCloseTo(25, 9);
+      expect(main.next()?.words).toBe('Keep adding');
+      scale.shows(25, { tareGrams: 562 });
+      expect(main.next()?.words).toBe('Take 275 g');
+      main.go();
+      expect(session.current()?.weighedGrams).toBe(275);
+      expect(session.state()?.ready).toBe(2);
+    });
+  }
+
+  it('goes on from the running total, whatever of it is short', () => {
+    const { scale, session, main, weighing } = grown('total');
+    expect(weighing.baseGrams()).toBeCloseTo(6.6, 9);
+    scale.shows(281.6);
+    expect(main.next()?.words).toBe('Take 275 g');
+    session.go('salt');
+    TestBed.tick();
+    // What is short lies in the bowl all the same.
+    expect(weighing.baseGrams()).toBe(250);
+  });
+});
+
 describe('what is done at the bench', () => {
   it('can be undone and done again, step by step', () => {
     const { scale } = benchWith(bakeOf('fill'), ...PARTS);
