@@ -113,6 +113,10 @@ export class AtHand {
         what: `${LIVE_WORDS[live.state]}${this.weighing.isStable() ? '' : ', moving'}`,
       };
     }
+    if (line.weighedGrams !== null && line.wantedGrams !== null && line.route !== 'total') {
+      // The batch grew: only what is short is still to come.
+      return { value: inGrams(line.wantedGrams - line.weighedGrams), unit: 'g', what: 'to come' };
+    }
     return { value: this.wanted() ?? '–', unit: 'g', what: 'wanted' };
   });
   /** What is in the bowl of the picture. */
