@@ -20,6 +20,8 @@ const CORE_ORDER = [
   'chance',
   'calibration',
   'bench',
+  'log',
+  'diagnosis',
   'formats',
   // Last, so that nobody in core goes by it: the shelf is an argument everywhere.
   'shelf',
@@ -62,11 +64,15 @@ const AREAS = [
   'health',
   'imports',
   'kitchen',
+  'log',
   'openapi',
+  'photos',
   'plans',
   'readings',
   'recipes',
   'scale',
+  'thermometer',
+  'timers',
   'trials',
 ];
 

@@ -3,6 +3,7 @@ import { answers, lineAnswers } from './answers.js';
 import { authorDraft } from './authors.js';
 import { bakePlan } from './bakes/plan.js';
 import { bake, bakeReading } from './bakes/bakes.js';
+import { backupPhoto } from './log/photos.js';
 import { balance } from './balance.js';
 import { kitchen } from './kitchen.js';
 import { BACKUP_FORMAT, BACKUP_VERSION } from './limits.js';
@@ -66,6 +67,7 @@ export const backup = backupHead.extend({
   recipes: z.array(backupRecipe),
   trials: z.array(backupTrial),
   bakes: z.array(backupBake).default([]),
+  photos: z.array(backupPhoto).default([]),
 });
 
 const counts = z.object({
@@ -73,6 +75,7 @@ const counts = z.object({
   authors: z.int(),
   trials: z.int(),
   bakes: z.int(),
+  photos: z.int(),
   tools: z.int(),
 });
 

@@ -5,6 +5,10 @@ import { bakeKind, form, ingredientId, lineIndex, method, strictness } from './p
 const HEAVIEST_LINE_GRAMS = 1_000_000;
 const LARGEST_BOWL_MILLILITRES = 500_000;
 const MOST_PIECES = 100_000;
+const COOLEST_OVEN = 20;
+const HOTTEST_OVEN = 350;
+const MOST_MINUTES = 2880;
+const LONGEST_TRY = 400;
 
 export const lineChoice = z.strictObject({
   method: method.exactOptional(),
@@ -33,6 +37,35 @@ export const lineChoices = z.record(lineIndex, lineChoice).meta({
   description: 'What was decided of single lines, by their index in the reading.',
 });
 
+/** A heat that an oven can have, in degrees Celsius. */
+export const ovenCelsius = z
+  .number('Write the heat in degrees.')
+  .min(COOLEST_OVEN, 'No oven is that cool.')
+  .max(HOTTEST_OVEN, 'No oven of a home is that hot.');
+
+const minutes = z
+  .number('Write how many minutes.')
+  .min(0, 'A time is nothing or more.')
+  .max(MOST_MINUTES, 'That is more than two days.');
+
+export const bakingFacts = z
+  .strictObject({
+    celsius: ovenCelsius.exactOptional(),
+    fanCelsius: ovenCelsius.exactOptional(),
+    minMinutes: minutes.exactOptional(),
+    maxMinutes: minutes.exactOptional(),
+    panMinutes: minutes.exactOptional(),
+  })
+  .meta({ description: 'What was said of the baking where the text does not.' });
+
+export const trying = z
+  .strictObject({
+    bakeId: z.uuid(),
+    causeId: z.string().min(1).max(40),
+    note: z.string().trim().min(1).max(LONGEST_TRY),
+  })
+  .meta({ description: 'What is done otherwise at the next bake, and after which one.' });
+
 export const balance = z
   .strictObject({
     strictness: strictness.default(USUAL_BALANCE.strictness),
@@ -55,5 +88,7 @@ export const balance = z
       .max(MOST_PIECES, 'That is more than any oven takes.')
       .nullable()
       .default(null),
+    baking: bakingFacts.default({}),
+    trying: trying.nullable().default(null),
   })
   .meta({ description: 'What was decided of the two columns.' });

@@ -44,6 +44,7 @@ export {
   type KitchenContainer,
   type KitchenHand,
   type KitchenIngredient,
+  type KitchenOven,
   type KitchenPrice,
   type KitchenScale,
   type KitchenTool,

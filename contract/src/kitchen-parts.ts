@@ -2,7 +2,8 @@ import { z } from 'zod';
 import { SCALE_UNITS } from '@ypsigram/core/bench';
 import { CLASSES, ROLES } from '@ypsigram/core/catalogue';
 import { HEAVIEST_PACK_GRAMS, HEAVIEST_READING_GRAMS, HIGHEST_PRICE } from './limits.js';
-import { ingredientId, nameText, positive } from './parts.js';
+import { ovenCelsius } from './balance.js';
+import { ingredientId, instant, nameText, positive } from './parts.js';
 
 /** The prefix keeps an own ingredient from ever standing in for a built-in one. */
 const ownId = z
@@ -53,6 +54,25 @@ export const scale = z.strictObject({
   units: z.array(z.enum(SCALE_UNITS)).min(1, 'A scale shows at least one unit.'),
   hasTare: z.boolean(),
 });
+
+const MOST_OVEN_READINGS = 200;
+
+const ovenReading = z.strictObject({
+  setCelsius: ovenCelsius,
+  readCelsius: ovenCelsius,
+  isFan: z.boolean(),
+  at: instant,
+});
+
+export const oven = z
+  .strictObject({
+    name: nameText(40, 'Give the oven a name.'),
+    hasFan: z.boolean(),
+    readings: z
+      .array(ovenReading)
+      .max(MOST_OVEN_READINGS, `At most ${MOST_OVEN_READINGS} readings are kept.`),
+  })
+  .meta({ description: 'An oven, and what a thermometer showed in it at settings of its dial.' });
 
 export const container = z.strictObject({
   name: nameText(40, 'Give the container a name.'),

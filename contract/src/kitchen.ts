@@ -5,7 +5,7 @@ import { WEIGHED_IN } from '@ypsigram/core/fills';
 import { CLASSES } from '@ypsigram/core/catalogue';
 import { DATE_ORDERS, DECIMAL_MARKS, FIRST_DAYS, TEMPERATURES } from './formats.js';
 import { answers } from './answers.js';
-import { container, hand, ownIngredient, price, scale } from './kitchen-parts.js';
+import { container, hand, oven, ownIngredient, price, scale } from './kitchen-parts.js';
 import { HEAVIEST_FILL_GRAMS } from './limits.js';
 import { fillingWeight, method, nameText, standard } from './parts.js';
 
@@ -75,6 +75,7 @@ const things = {
   block: z.enum(BLOCKS).default('stick').meta({ description: 'How its butter is sold.' }),
   scales: named(scale, 'scales').default([]),
   containers: named(container, 'containers').default([]),
+  ovens: named(oven, 'ovens').default([]),
   weights: z
     .array(fillingWeight)
     .max(MOST_WEIGHTS, `At most ${MOST_WEIGHTS} own weights are kept.`)
@@ -126,4 +127,5 @@ export type KitchenScale = Kitchen['scales'][number];
 export type KitchenContainer = Kitchen['containers'][number];
 export type KitchenHand = Kitchen['hands'][number];
 export type KitchenPrice = Kitchen['prices'][number];
+export type KitchenOven = Kitchen['ovens'][number];
 export type KitchenIngredient = Kitchen['ingredients'][number];

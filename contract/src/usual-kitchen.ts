@@ -16,6 +16,7 @@ export const USUAL_KITCHEN: Kitchen = {
   block: 'stick',
   scales: USUAL_SCALES.map((scale) => ({ ...scale, units: ['g', 'oz', 'lb-oz', 'ml'] })),
   containers: [],
+  ovens: [],
   weights: [],
   ingredients: [],
   answers: [],

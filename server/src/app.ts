@@ -12,15 +12,20 @@ import { bakeRoutes } from './areas/bakes/routes.js';
 import { backupRoutes } from './areas/backup/routes.js';
 import { conversionRoutes } from './areas/conversions/routes.js';
 import { exportRoutes } from './areas/exports/routes.js';
+import { logRoutes } from './areas/log/routes.js';
 import { healthRoutes } from './areas/health/routes.js';
 import { importRoutes } from './areas/imports/routes.js';
 import { kitchenRoutes } from './areas/kitchen/routes.js';
 import { openApiRoutes } from './areas/openapi/routes.js';
 import { chanceRoutes, planRoutes } from './areas/plans/routes.js';
+import { photoRoutes } from './areas/photos/routes.js';
 import { readingRoutes } from './areas/readings/routes.js';
 import { recipeRoutes } from './areas/recipes/routes.js';
 import { scaleRoutes } from './areas/scale/routes.js';
+import { thermometerRoutes } from './areas/thermometer/routes.js';
+import { timerRoutes } from './areas/timers/routes.js';
 import { trialRoutes } from './areas/trials/routes.js';
+import type { SimulatedOven } from './devices/simulated/oven.js';
 import type { SimulatedScale } from './devices/simulated/scale.js';
 import { buildAreas } from './context/areas.js';
 import type { Database } from './database/database.js';
@@ -40,10 +45,11 @@ export interface Parts {
   readonly page: string;
   readonly version: string;
   readonly scale: SimulatedScale;
+  readonly oven: SimulatedOven;
   readonly now?: () => Date;
 }
 
-function api({ database, logger, version, scale, now = () => new Date() }: Parts): Router {
+function api({ database, logger, version, scale, oven, now = () => new Date() }: Parts): Router {
   const report = (err: unknown): void => logger.error({ err }, 'a recipe could not be worked out');
   const areas = buildAreas(database, now, report);
   const { kitchen, trials, authors, recipes, imports, backups, bakes, hand, kitchenContext } =
@@ -55,6 +61,8 @@ function api({ database, logger, version, scale, now = () => new Date() }: Parts
   router.use('/kitchen', express.json({ limit: LARGEST_KITCHEN_BYTES }));
   // A backup is as large as it is: it is taken in as a stream.
   router.use('/backup', backupRoutes(backups));
+  // A photo is sent as it is.
+  router.use('/photos', photoRoutes(areas.photos));
   router.use('/imports', express.json({ limit: LARGEST_IMPORT_BYTES }));
   router.use(express.json({ limit: LARGEST_BODY_BYTES }));
   router.use('/health', healthRoutes(version));
@@ -76,6 +84,17 @@ function api({ database, logger, version, scale, now = () => new Date() }: Parts
   router.use('/scale', scaleRoutes(scale, { kitchen: () => kitchen.read(), shelf, hand }));
   router.use('/recipes', recipeRoutes(recipes));
   router.use('/bakes', bakeRoutes(bakes));
+  router.use('/timers', timerRoutes(areas.timers));
+  router.use('/thermometer', thermometerRoutes(oven));
+  router.use(
+    '/log',
+    logRoutes({
+      outcomes: (id) => bakes.outcomes(id),
+      learned: (id) => areas.learned.ofRecipe(id),
+      handNames: async () =>
+        new Map((await kitchen.read()).hands.map(({ id, name }) => [id, name])),
+    }),
+  );
   router.use(
     '/exports',
     exportRoutes({ shelf, recipes: () => recipes.all(), authors: () => authors.list() }),

@@ -8,7 +8,7 @@ import { checkDatabase, checkFile, openingTrouble } from './database/check.js';
 import { copyDaily } from './database/copies.js';
 import { MIGRATION_NAMES, migrate } from './database/migrate.js';
 import { fillWithDemo } from './demo/fill.js';
-import { openScale } from './devices/index.js';
+import { openOven, openScale } from './devices/index.js';
 import { readSettings, type Settings } from './settings.js';
 import { closeChancePool } from './workers/chance-pool.js';
 
@@ -55,13 +55,15 @@ async function start(): Promise<void> {
   copy();
   const copying = setInterval(copy, COPY_LOOK_MILLISECONDS);
   const scale = openScale();
-  const server = createServer(buildApp({ ...settings, database, logger, scale }));
+  const oven = openOven();
+  const server = createServer(buildApp({ ...settings, database, logger, scale, oven }));
 
   const stop = (): void => {
     logger.info('stopping: finishing what is in flight');
     clearInterval(copying);
     // Streams never end by themselves.
     scale.close();
+    oven.close();
     const timer = setTimeout(() => server.closeAllConnections(), LAST_CALL_MILLISECONDS);
     // A connection that is kept alive is idle once its answer is out.
     const idle = setInterval(() => server.closeIdleConnections(), IDLE_LOOK_MILLISECONDS);

@@ -1,5 +1,14 @@
 import { z } from 'zod';
-import { STAGES } from '@ypsigram/core/bench';
+import { PANS, TESTER_FINDS } from '@ypsigram/core/baking';
+import {
+  RACKS,
+  REMEMBERED_AS,
+  STAGES,
+  TRAY_PLACES,
+  TRY_VERDICTS,
+} from '@ypsigram/core/bench';
+import { QUESTIONS, SYMPTOMS } from '@ypsigram/core/diagnosis';
+import { ovenCelsius } from '../balance.js';
 import { HEAVIEST_PACK_GRAMS } from '../limits.js';
 import { instant, nameText } from '../parts.js';
 import { bakeMeasure, benchRoute, bowl, lineId } from './plan.js';
@@ -14,6 +23,49 @@ const grams = z
   .min(0, 'A weight is nothing or more.')
   .max(HEAVIEST_PACK_GRAMS, 'That is more than a kitchen scale carries.');
 const lines = z.array(line).max(MOST_LINES_NAMED).readonly();
+
+const MOST_TRAYS = 40;
+const LONGEST_NOTE = 4000;
+const MOST_STEP_MINUTES = 2880;
+const tray = z.int().min(1).max(MOST_TRAYS);
+const stepId = z.string().min(1).max(40);
+
+/** What is done after the bench: in the oven, and in the log. */
+const AFTER_BENCH = [
+  z.strictObject({ do: z.literal('step'), step: stepId, isDone: z.boolean() }),
+  z.strictObject({
+    do: z.literal('heat'),
+    oven: nameText(40, 'Say which oven it was.').nullable(),
+    isFan: z.boolean(),
+    wantedCelsius: ovenCelsius,
+    dialCelsius: ovenCelsius,
+    rack: z.enum(RACKS),
+    pan: z.enum(PANS),
+    trays: tray,
+  }),
+  z.strictObject({ do: z.literal('tray'), tray, to: z.enum(TRAY_PLACES) }),
+  z.strictObject({ do: z.literal('look'), tray, found: z.enum(TESTER_FINDS) }),
+  z.strictObject({
+    do: z.literal('ready-by'),
+    readyAt: instant.nullable(),
+    minutes: z.record(stepId, z.number().min(0).max(MOST_STEP_MINUTES)),
+  }),
+  z.strictObject({
+    do: z.literal('result'),
+    rating: z.int().min(1, 'Rate it from 1 to 5.').max(5, 'Rate it from 1 to 5.').nullable(),
+    symptoms: z.array(z.enum(SYMPTOMS)).max(SYMPTOMS.length).readonly(),
+    note: z.string().max(LONGEST_NOTE, 'That is too long for a note.'),
+    isWasted: z.boolean(),
+  }),
+  z.strictObject({ do: z.literal('good'), isGood: z.boolean() }),
+  z.strictObject({ do: z.literal('photo'), photo: z.uuid(), isKept: z.boolean() }),
+  z.strictObject({
+    do: z.literal('answer'),
+    question: z.enum(QUESTIONS),
+    answer: z.enum(REMEMBERED_AS),
+  }),
+  z.strictObject({ do: z.literal('judge'), verdict: z.enum(TRY_VERDICTS) }),
+] as const;
 
 /** What a person can do; a new plan after a new text is made by the server alone. */
 const PERSONAL = [
@@ -51,6 +103,7 @@ const PERSONAL = [
   }),
   z.strictObject({ do: z.literal('piece'), grams, scale }),
   z.strictObject({ do: z.literal('stage'), stage: z.enum(STAGES) }),
+  ...AFTER_BENCH,
   z.strictObject({
     do: z.literal('undo'),
     reading: z.uuid().meta({ description: 'The reading that is taken back.' }),

@@ -1,9 +1,13 @@
 import { z } from 'zod';
 import { STAGES, WAYS } from '@ypsigram/core/bench';
+import { SYMPTOMS } from '@ypsigram/core/diagnosis';
 import { MOST_READINGS_AT_ONCE } from '../limits.js';
 import { instant, newestRevision } from '../parts.js';
 import { personalAct } from './acts.js';
 import { bakePlan } from './plan.js';
+
+const LONGEST_SEARCH = 200;
+const MOST_BAKES_AT_ONCE = 200;
 
 const handId = z
   .uuid()
@@ -16,6 +20,9 @@ export const bakeDraft = z.strictObject({
   handId,
   way: z.enum(WAYS).default('planned').meta({
     description: 'As the plan has it, or everything by one route.',
+  }),
+  bakedAt: instant.nullable().default(null).meta({
+    description: 'For one that was done on paper: when. It goes into the log at once.',
   }),
 });
 
@@ -56,6 +63,22 @@ export const bakeSummary = z.object({
   stage: z.enum(STAGES),
   ready: z.int().meta({ description: 'Lines that are on the tray.' }),
   of: z.int(),
+  rating: z.int().nullable(),
+  symptoms: z.array(z.enum(SYMPTOMS)).readonly(),
+  isGood: z.boolean().meta({ description: 'Its weights are kept as good.' }),
+  isWasted: z.boolean(),
+  note: z.string(),
+  photo: z.uuid().nullable(),
+  readyAt: instant.nullable(),
+  oven: z
+    .object({
+      name: z.string().nullable(),
+      from: instant,
+      to: instant,
+      celsius: z.number().nullable(),
+    })
+    .nullable()
+    .meta({ description: 'When its oven is taken, where it is planned backwards.' }),
 });
 
 export const bake = bakeSummary.extend({
@@ -72,6 +95,11 @@ export const bakeReadingList = z.object({ items: z.array(bakeReading) });
 export const bakeQuery = z.object({
   recipeId: z.uuid().optional(),
   stage: z.enum(STAGES).optional().meta({ description: 'Only those that are at this stage.' }),
+  search: z.string().trim().max(LONGEST_SEARCH).optional().meta({
+    description: 'Only those whose title or note holds this.',
+  }),
+  before: instant.optional().meta({ description: 'Only those begun before this: the next page.' }),
+  limit: z.coerce.number().int().min(1).max(MOST_BAKES_AT_ONCE).default(MOST_BAKES_AT_ONCE),
 });
 
 export const bakeReadingQuery = z.object({

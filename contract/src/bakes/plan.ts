@@ -1,6 +1,8 @@
 import { z } from 'zod';
+import { FORGIVEN_PARTS } from '@ypsigram/core/baking';
 import { BENCH_ROUTES } from '@ypsigram/core/bench';
 import { CLASSES, ROLES } from '@ypsigram/core/catalogue';
+import { bakingFacts, trying } from '../balance.js';
 import { bakeKind, form, method, recipeText, strictness } from '../parts.js';
 import { MOST_LINES, LONGEST_TITLE } from '../limits.js';
 
@@ -100,4 +102,7 @@ export const bakePlan = z.object({
   chance: z.array(chanceLine).readonly().meta({
     description: 'What the chance of this bake is worked out from.',
   }),
+  baking: bakingFacts.exactOptional(),
+  learned: z.partialRecord(z.enum(FORGIVEN_PARTS), z.number().positive()).exactOptional(),
+  trying: trying.exactOptional(),
 });

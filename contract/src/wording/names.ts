@@ -90,6 +90,7 @@ const isOwn = ({ rung, source }: Basis): boolean => rung === 'reference' && sour
 export function basisName(basis: Basis | null): string {
   if (!basis) return RUNG_NAMES.unknown;
   if (basis.source === PINNED) return 'pinned';
+  if (basis.rung === 'proven') return `proven by ${basis.source}`;
   return isOwn(basis) ? 'own weight' : RUNG_NAMES[basis.rung];
 }
 

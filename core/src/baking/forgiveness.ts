@@ -73,6 +73,17 @@ export function forgivenessOf(kind: BakeKind, strictness: Strictness = 'normal')
   return found;
 }
 
+/** The forgiveness of a kind with what a log knows better in its place, as strictly as asked. */
+export function learnedForgiveness(
+  usual: Forgiveness,
+  strictness: Strictness = 'normal',
+  learned: Partial<Forgiveness> | undefined = undefined,
+): Forgiveness {
+  if (!learned) return usual;
+  const better = Object.entries(learned).map(([part, limit]) => [part, limit * TIMES[strictness]]);
+  return { ...usual, ...(Object.fromEntries(better) as Partial<Forgiveness>) };
+}
+
 /** The share of what is forgiven from which on a deviation is told. */
 export const LEANING = 0.5;
 

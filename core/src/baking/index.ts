@@ -1,6 +1,7 @@
 export {
   forgivenessOf,
   forgivenOf,
+  learnedForgiveness,
   LEANING,
   FORGIVEN_PARTS,
   type ForgivenPart,
@@ -8,3 +9,5 @@ export {
 } from './forgiveness.js';
 export { guessKind } from './guess-kind.js';
 export { BAKE_KINDS, USUAL_KIND, type BakeKind } from './kind.js';
+export * from './oven/index.js';
+export * from './steps/index.js';

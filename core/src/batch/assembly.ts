@@ -2,7 +2,7 @@ import type { Fraction } from '../amount/index.js';
 import type { Method, Shelf } from '../catalogue/index.js';
 import type { KnownWeight } from '../measuring/index.js';
 import { isPreserving, type Reading } from '../reading/index.js';
-import { guessKind, type BakeKind } from '../baking/index.js';
+import { guessKind, type BakeKind, type Forgiveness } from '../baking/index.js';
 import type { Balance } from './balance.js';
 import {
   batchFactor,
@@ -13,6 +13,7 @@ import {
 } from '../factor/index.js';
 import type { Drawer, ScaleDescription } from '../drawer/index.js';
 import { lineMass } from './line-mass.js';
+import { provenLines, type ProvenWeight } from './proven.js';
 import type { Batch, Habits } from './plan-line.js';
 import type { WeighedIn } from '../fills/index.js';
 
@@ -36,6 +37,14 @@ export interface RecipeParts {
   /** Your method for a line, by its index in the reading. */
   readonly methods: Readonly<Record<number, Method>>;
   readonly balance: Pick<Balance, 'lines' | 'strictness' | 'kind'>;
+  /** What its own bakes have told; nothing where there are none. */
+  readonly learned?: LearnedOfRecipe;
+}
+
+/** What the log knows of a recipe. */
+export interface LearnedOfRecipe {
+  readonly proven: readonly ProvenWeight[];
+  readonly forgives: Partial<Forgiveness>;
 }
 
 /** A recipe in its kitchen, ready to be planned in any size. */
@@ -64,11 +73,12 @@ export type BatchAssembly =
  * and decisions meet. Page, server, the Book's summaries and the simulation all come by here.
  */
 export function assembleRecipe(recipe: RecipeParts): AssembledRecipe {
-  const { reading, kitchen, author, hand, methods, balance } = recipe;
+  const { reading, kitchen, author, hand, methods, balance, learned } = recipe;
+  const proven = provenLines(reading, learned?.proven);
   const { lines: choices, strictness, kind } = balance;
   const masses = reading.lines.map((line, index) => {
     const choice = choices[index] ?? {};
-    const found = lineMass(line, reading.standard, kitchen.shelf, author, choice);
+    const found = lineMass(line, reading.standard, kitchen.shelf, author, choice, proven.get(index));
     const { intended, substitute } = found;
     return (
       intended && {
@@ -94,6 +104,7 @@ export function assembleRecipe(recipe: RecipeParts): AssembledRecipe {
       isPreserving: isPreserving(reading),
       author,
       hand,
+      ...(learned && { proven: learned.proven, learned: learned.forgives }),
       ...kitchen,
     },
   };

@@ -1,5 +1,5 @@
 import type { LineChoice } from './line-choice.js';
-import type { BakeKind } from '../baking/index.js';
+import type { BakeKind, BakingFacts } from '../baking/index.js';
 import type { Strictness } from '../fills/index.js';
 
 /** Which of the two columns a baker goes by; no school is second class. */
@@ -18,6 +18,20 @@ export interface Balance {
   /** What holds the batch: see `loadsFor`. */
   readonly bowlMillilitres: number | null;
   readonly piecesPerLoad: number | null;
+  /** What was said of the baking where the text does not. */
+  readonly baking: BakingFacts;
+  /** What is tried at the next bake, after what went wrong the last time. */
+  readonly trying: Trying | null;
+}
+
+/** Something that is done otherwise than the last time. */
+export interface Trying {
+  /** The bake that it follows from. */
+  readonly bakeId: string;
+  /** The cause that it is to mend. */
+  readonly causeId: string;
+  /** What to do otherwise, in words. */
+  readonly note: string;
 }
 
 /** Nothing decided yet. */
@@ -28,4 +42,6 @@ export const USUAL_BALANCE: Balance = {
   lines: {},
   bowlMillilitres: null,
   piecesPerLoad: null,
+  baking: {},
+  trying: null,
 };

@@ -5,14 +5,16 @@ export {
   setFactor,
   type AssembledRecipe,
   type BatchAssembly,
+  type LearnedOfRecipe,
   type PlanningKitchen,
   type RecipeParts,
 } from './assembly.js';
-export { COLUMNS, USUAL_BALANCE, type Balance, type Columns } from './balance.js';
+export { COLUMNS, USUAL_BALANCE, type Balance, type Columns, type Trying } from './balance.js';
 export { carryChoices, carryMethods } from './carry-lines.js';
 export { PINNED, type LineChoice } from './line-choice.js';
 export { methodsForLine } from './line-method.js';
 export { forgivenessFor, planBatch, planLine } from './plan.js';
+export { provenLines, writtenKey, type ProvenWeight } from './proven.js';
 export type { Batch, Habits, Level, PlanLine } from './plan-line.js';
 export { substitutesFor, type Substitute } from './substitutes.js';
 export { columnTotals, unweighedLines, type ColumnTotals } from './totals.js';

@@ -3,6 +3,7 @@ import { intendedMass, type Intended } from '../conversion/index.js';
 import type { KnownWeight } from '../measuring/index.js';
 import type { Line } from '../reading/index.js';
 import type { Standard } from '../units/index.js';
+import { provenMass, type ProvenWeight } from './proven.js';
 import { PINNED, type LineChoice } from './line-choice.js';
 import { chosenSubstitute, type Substitute } from './substitutes.js';
 
@@ -27,6 +28,7 @@ interface Remembered {
   readonly standard: Standard;
   readonly shelf: Shelf;
   readonly author: readonly KnownWeight[];
+  readonly proven: ProvenWeight | undefined;
   readonly mass: LineMass;
 }
 
@@ -34,8 +36,9 @@ interface Remembered {
 const REMEMBERED = new WeakMap<Line, Remembered>();
 
 /**
- * The mass of what goes in for a line at factor 1: the pinned weight, else the intended mass, of a
- * substitute by what it takes for each gram.
+ * The mass of what goes in for a line at factor 1: the pinned weight, else the proven one, else the
+ * intended mass, of a substitute by what it takes for each gram. What a baker pins after a bake was
+ * kept as good is a decision about the next one.
  */
 export function lineMass(
   line: Line,
@@ -43,17 +46,19 @@ export function lineMass(
   shelf: Shelf,
   author: readonly KnownWeight[],
   { grams, instead }: LineChoice,
+  proven?: ProvenWeight,
 ): LineMass {
   const known = REMEMBERED.get(line);
   const isSame =
     known?.standard === standard &&
     known.shelf === shelf &&
     known.author === author &&
+    known.proven === proven &&
     known.grams === grams &&
     known.instead === instead;
   if (isSame) return known.mass;
-  const mass = workOut(line, standard, shelf, author, grams, instead);
-  REMEMBERED.set(line, { standard, shelf, author, grams, instead, mass });
+  const mass = workOut(line, standard, shelf, author, { grams, instead, proven });
+  REMEMBERED.set(line, { standard, shelf, author, grams, instead, proven, mass });
   return mass;
 }
 
@@ -62,14 +67,15 @@ function workOut(
   standard: Standard,
   shelf: Shelf,
   author: readonly KnownWeight[],
-  grams: Remembered['grams'],
-  instead: Remembered['instead'],
+  { grams, instead, proven }: Pick<Remembered, 'grams' | 'instead' | 'proven'>,
 ): LineMass {
   const substitute = chosenSubstitute(line, instead, shelf);
   if (grams !== undefined) {
     const basis = { rung: 'stated', source: PINNED, derivedFrom: null } as const;
     return { intended: { grams, low: grams, high: grams, basis }, substitute };
   }
+  // A substitute was never baked with: its own bakes will prove it.
+  if (proven && !substitute) return { intended: provenMass(proven), substitute };
   const written = intendedMass(line, standard, shelf, author);
   const intended = written && substitute ? times(written, substitute.gramsEach) : written;
   return { intended, substitute };

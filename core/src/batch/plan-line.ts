@@ -6,7 +6,8 @@ import type { Line } from '../reading/index.js';
 import type { LineChoice } from './line-choice.js';
 import type { Drawer, ScaleDescription } from '../drawer/index.js';
 import type { GridWeight, MeasurePlan, Strictness, WeighedIn } from '../fills/index.js';
-import type { BakeKind } from '../baking/index.js';
+import type { BakeKind, Forgiveness } from '../baking/index.js';
+import type { ProvenWeight } from './proven.js';
 import type { PlannedPremix } from './premix.js';
 import type { Substitute } from './substitutes.js';
 
@@ -65,6 +66,10 @@ export interface Batch {
   readonly isPreserving?: boolean;
   /** What it forgives goes by this; a cake where not said. */
   readonly kind?: BakeKind;
+  /** What this kitchen's log knows better of what the kind forgives. */
+  readonly learned?: Partial<Forgiveness>;
+  /** What bakes of this recipe that were kept as good weighed. */
+  readonly proven?: readonly ProvenWeight[];
   readonly drawer: Drawer;
   /** The ingredients and their weights. */
   readonly shelf: Shelf;

@@ -9,6 +9,7 @@ import { lineMass, times } from './line-mass.js';
 import { methodFor } from './line-method.js';
 import {
   forgivenessOf,
+  learnedForgiveness,
   forgivenOf,
   LEANING,
   USUAL_KIND,
@@ -24,6 +25,7 @@ import {
 } from '../fills/index.js';
 import { millilitresIn, isVolumeUnit } from '../units/index.js';
 import type { Batch, Level, PlanLine } from './plan-line.js';
+import { provenLines, type ProvenWeight } from './proven.js';
 import { carrierOf, premixFor } from './premix.js';
 
 /**
@@ -35,11 +37,12 @@ export function planLine(
   standard: Standard,
   batch: Batch,
   choice: LineChoice = {},
+  proven?: ProvenWeight,
 ): PlanLine {
   const { shelf } = batch;
   const { intended: mass, substitute } = batch.isPreserving
     ? NOT_CONVERTED
-    : lineMass(line, standard, shelf, batch.author ?? NOTHING, choice);
+    : lineMass(line, standard, shelf, batch.author ?? NOTHING, choice, proven);
   const ingredientId = substitute?.ingredientId ?? line.ingredientId;
   const ingredient = ingredientId === null ? undefined : shelf.ingredient(ingredientId);
   const intended = mass && times(mass, batch.factor.valueOf());
@@ -121,12 +124,13 @@ function writtenVolume(line: Line, standard: Standard, { factor }: Batch): numbe
   return midpoint(amount).mul(factor).mul(millilitresIn(unit, standard)).valueOf();
 }
 
-/** What the kind of bake of this batch forgives, as closely as it is to be measured. */
+/** What this bake forgives by its log, else by its kind, as closely as it is to be measured. */
 export const forgivenessFor = ({
   kind,
   strictness,
-}: Pick<Batch, 'kind' | 'strictness'>): Forgiveness =>
-  forgivenessOf(kind ?? USUAL_KIND, strictness);
+  learned,
+}: Pick<Batch, 'kind' | 'strictness' | 'learned'>): Forgiveness =>
+  learnedForgiveness(forgivenessOf(kind ?? USUAL_KIND, strictness), strictness, learned);
 
 function judge(
   gap: number | null,
@@ -144,8 +148,9 @@ function judge(
 
 /** Plans every line of a reading, in order; what is not an ingredient stays as it is. */
 export function planBatch(reading: Reading, batch: Batch): readonly PlanLine[] {
+  const proven = provenLines(reading, batch.proven);
   const lines = reading.lines.map((line, index) =>
-    planLine(line, reading.standard, batch, choiceOf(batch, index)),
+    planLine(line, reading.standard, batch, choiceOf(batch, index), proven.get(index)),
   );
   if (!lines.some((_, index) => choiceOf(batch, index).premix)) return lines;
   return lines.map((line, index) =>

@@ -1,4 +1,10 @@
-import { forgivenessOf, USUAL_KIND, type BakeKind, type Forgiveness } from '../baking/index.js';
+import {
+  forgivenessOf,
+  learnedForgiveness,
+  USUAL_KIND,
+  type BakeKind,
+  type Forgiveness,
+} from '../baking/index.js';
 import type { Strictness } from '../fills/index.js';
 
 /** How many bakes, 1 or more; the seed, a whole number from 0; the kind of bake, and how exact. */
@@ -9,8 +15,14 @@ export interface ChanceOptions {
   readonly kind?: BakeKind;
   /** Normal where not said. */
   readonly strictness?: Strictness;
+  /** What this kitchen's log knows better of what the kind forgives. */
+  readonly learned?: Partial<Forgiveness> | undefined;
 }
 
 /** What the bakes of a simulation forgive. */
-export const forgivenIn = ({ kind, strictness }: Omit<ChanceOptions, 'bakes'>): Forgiveness =>
-  forgivenessOf(kind ?? USUAL_KIND, strictness);
+export const forgivenIn = ({
+  kind,
+  strictness,
+  learned,
+}: Omit<ChanceOptions, 'bakes' | 'seed'>): Forgiveness =>
+  learnedForgiveness(forgivenessOf(kind ?? USUAL_KIND, strictness), strictness, learned);

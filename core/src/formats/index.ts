@@ -1,4 +1,5 @@
 export { readCsv, writeCsv, type CsvProblem, type CsvReading, type CsvRow } from './csv.js';
+export { writeLogCsv } from './log-csv.js';
 export {
   LARGEST_FILE_BYTES,
   MOST_RECIPES,

@@ -30,11 +30,11 @@ describe('a list', () => {
     countStatements(server.database, () => server.http.get(path).expect(200));
 
   for (const path of ['/api/recipes?pageSize=50', '/api/authors']) {
-    it(`of ${path} sends as many statements for thirty rows as for two`, async () => {
+    it(`of ${path} sends no more statements for thirty rows than for two`, async () => {
       await fill(0, 2);
       const few = await statements(path);
       await fill(2, 30);
-      expect(await statements(path)).toBe(few);
+      expect(await statements(path)).toBeLessThanOrEqual(few);
       expect(few).toBeLessThanOrEqual(MOST_STATEMENTS);
     });
   }

@@ -10,10 +10,13 @@ import { importService, type ImportService } from '../areas/imports/service.js';
 import { kitchenService, type KitchenService } from '../areas/kitchen/service.js';
 import { bakePlanFor } from '../areas/plans/bake-plan.js';
 import type { PlanContext } from '../areas/plans/service.js';
+import { photoService, type PhotoService } from '../areas/photos/service.js';
 import { recipeService, type RecipeService } from '../areas/recipes/service.js';
+import { timerService, type TimerService } from '../areas/timers/service.js';
 import { trialService, type TrialService } from '../areas/trials/service.js';
 import type { Database } from '../database/database.js';
 import { ProblemError } from '../http/problem.js';
+import { learning, type Learning } from './learning.js';
 import { kitchenContext, type KitchenContext } from './kitchen-context.js';
 
 /** The areas of the data, each with what it needs of the others. */
@@ -25,6 +28,10 @@ export interface Areas {
   readonly imports: ImportService;
   readonly backups: BackupService;
   readonly bakes: BakeService;
+  readonly photos: PhotoService;
+  readonly timers: TimerService;
+  /** What the log knows. */
+  readonly learned: Learning;
   /** What plans are made by. */
   readonly planning: PlanContext;
   /** The same object until something changes. */
@@ -80,6 +87,7 @@ export function buildAreas(
     kitchen: context,
     authors: () => authors.knowledge(),
     isAuthor: (id) => authors.isKnown(id),
+    proven: () => learned.provenByRecipe(),
     report,
   });
   const imports = importService(database, { now, shelf, recipes, authors });
@@ -93,11 +101,15 @@ export function buildAreas(
     kitchen: context,
     author: (id) => authors.known(id),
     hand,
+    learned: async (id) => (await learned.ofRecipe(id)).toPlanBy,
   };
   const bakes = bakeService(database, {
     now,
     plan: (of, times) => bakePlanFor(of, planning, times),
+    shelf,
   });
+  const learned = learning(database, bakes);
+  const photos = photoService(database);
   const backups = backupService(database, {
     now,
     kitchen,
@@ -105,6 +117,7 @@ export function buildAreas(
     recipes: recipes.part,
     trials: trials.part,
     bakes: bakes.part,
+    photos: photos.part,
   });
 
   return {
@@ -115,6 +128,9 @@ export function buildAreas(
     imports,
     backups,
     bakes,
+    photos,
+    timers: timerService(database, now),
+    learned,
     planning,
     kitchenContext: context,
     hand,

@@ -13,6 +13,7 @@ import * as relaxed from './migrations/0010-relaxed.js';
 import * as authorKeys from './migrations/0011-author-keys.js';
 import * as importParts from './migrations/0012-import-parts.js';
 import * as bakes from './migrations/0013-bakes.js';
+import * as log from './migrations/0014-log.js';
 import { makeCopy } from './copies.js';
 import type { Database } from './database.js';
 
@@ -36,6 +37,7 @@ const MIGRATIONS: readonly Migration[] = [
   authorKeys,
   importParts,
   bakes,
+  log,
 ];
 
 /** The names of all steps that this version knows. */

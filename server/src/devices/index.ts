@@ -1,4 +1,5 @@
 import { USUAL_SCALES } from '@ypsigram/core/drawer';
+import { SimulatedOven } from './simulated/oven.js';
 import { SimulatedScale } from './simulated/scale.js';
 
 /** The luck of typical fills until somebody chooses another. */
@@ -12,3 +13,6 @@ export function openScale(): SimulatedScale {
     seed: FIRST_SEED,
   });
 }
+
+/** The oven that ships: simulated, with a thermometer in it, and a dial that is wrong as dials are. */
+export const openOven = (): SimulatedOven => new SimulatedOven(FIRST_SEED);

@@ -5,7 +5,7 @@ import { pino } from 'pino';
 import request from 'supertest';
 import { buildApp } from '../app.js';
 import type { Express } from 'express';
-import { openScale } from '../devices/index.js';
+import { openOven, openScale } from '../devices/index.js';
 import type { SimulatedScale } from '../devices/simulated/scale.js';
 import { openDatabase, type Database } from '../database/database.js';
 import { migrate } from '../database/migrate.js';
@@ -26,6 +26,7 @@ export async function startTestServer(): Promise<TestServer> {
   const database = await openDatabase(file);
   await migrate(database);
   const scale = openScale();
+  const oven = openOven();
   const app = buildApp({
     database,
     logger: pino({ level: 'silent' }),
@@ -33,6 +34,7 @@ export async function startTestServer(): Promise<TestServer> {
     page: join(folder, 'no-page'),
     version: '9.9.9',
     scale,
+    oven,
   });
   return {
     database,
@@ -42,6 +44,7 @@ export async function startTestServer(): Promise<TestServer> {
     http: request(app),
     async close() {
       scale.close();
+      oven.close();
       await database.close();
       rmSync(folder, { recursive: true });
     },

@@ -19,8 +19,12 @@ import * as bakesEffects from './state/bakes/bakes.effects';
 import { bakesFeature } from './state/bakes/bakes.feature';
 import * as kitchenEffects from './state/kitchen/kitchen.effects';
 import { kitchenFeature } from './state/kitchen/kitchen.feature';
+import * as learnedEffects from './state/learned/learned.effects';
+import { learnedFeature } from './state/learned/learned.feature';
 import * as recipeEffects from './state/recipe/recipe.effects';
 import { recipeFeature } from './state/recipe/recipe.feature';
+import * as timersEffects from './state/timers/timers.effects';
+import { timersFeature } from './state/timers/timers.feature';
 import * as trialsEffects from './state/trials/trials.effects';
 import { trialsFeature } from './state/trials/trials.feature';
 
@@ -42,6 +46,16 @@ export const appConfig: ApplicationConfig = {
     provideState(authorsFeature),
     provideState(recipeFeature),
     provideState(bakesFeature),
-    provideEffects(kitchenEffects, trialsEffects, authorsEffects, recipeEffects, bakesEffects),
+    provideState(learnedFeature),
+    provideState(timersFeature),
+    provideEffects(
+      kitchenEffects,
+      trialsEffects,
+      authorsEffects,
+      recipeEffects,
+      bakesEffects,
+      learnedEffects,
+      timersEffects,
+    ),
   ],
 };

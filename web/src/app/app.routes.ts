@@ -35,6 +35,14 @@ const PLACES: Routes = [
     path: 'bench',
     loadChildren: () => import('./places/bench/bench.routes').then((m) => m.benchRoutes),
   },
+  {
+    path: 'oven',
+    loadChildren: () => import('./places/oven/oven.routes').then((m) => m.ovenRoutes),
+  },
+  {
+    path: 'log',
+    loadChildren: () => import('./places/log/log.routes').then((m) => m.recipeLogRoutes),
+  },
   { path: '', pathMatch: 'full', redirectTo: 'balance' },
 ];
 
@@ -82,6 +90,15 @@ export const routes: Routes = [
     path: 'drawer',
     title: 'Drawer · Ypsigram',
     loadComponent: () => import('./places/drawer/drawer.page').then((m) => m.DrawerPage),
+  },
+  {
+    path: 'drawer/ovens',
+    title: 'Ovens · Ypsigram',
+    loadComponent: () => import('./places/ovens/ovens.page').then((m) => m.OvensPage),
+  },
+  {
+    path: 'log',
+    loadChildren: () => import('./places/log/log.routes').then((m) => m.logRoutes),
   },
   {
     path: 'hand',

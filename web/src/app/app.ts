@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, inject, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { RouterLink, RouterLinkActive, RouterOutlet } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { authorsActions } from './state/authors/authors.feature';
@@ -9,12 +9,14 @@ import { kitchenActions } from './state/kitchen/kitchen.actions';
 import { QuickQuestion } from './quick/quick-question';
 import { LiveScale } from './scale/live-scale';
 import { ScaleStrip } from './scale/scale-strip';
+import { TimerStrip } from './shell/timers/timer-strip';
+import { timersActions, timersFeature } from './state/timers/timers.feature';
 import { trialsActions } from './state/trials/trials.feature';
 
 /** The frame around every place. */
 @Component({
   selector: 'yg-root',
-  imports: [Beam, QuickQuestion, RouterLink, RouterLinkActive, RouterOutlet, ScaleStrip],
+  imports: [Beam, QuickQuestion, RouterLink, RouterLinkActive, RouterOutlet, ScaleStrip, TimerStrip],
   templateUrl: './app.html',
   styleUrl: './app.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -26,6 +28,8 @@ import { trialsActions } from './state/trials/trials.feature';
 export class App {
   protected readonly scale = inject(LiveScale);
   protected readonly isAsking = signal(false);
+  private readonly timers = inject(Store).selectSignal(timersFeature.selectTimers);
+  protected readonly hasTimers = computed(() => this.timers().length > 0);
 
   constructor() {
     const store = inject(Store);
@@ -33,6 +37,7 @@ export class App {
     store.dispatch(kitchenActions.kitchenAskedFor());
     store.dispatch(trialsActions.trialsAskedFor());
     store.dispatch(authorsActions.authorsAskedFor());
+    store.dispatch(timersActions.timersWatched());
   }
 
   /** Ctrl K asks the quick question from everywhere. */

@@ -1,3 +1,4 @@
+import type { Pan, TesterFind } from '../../baking/index.js';
 import type { BakeMeasure, BakePlan, BenchRoute, Bowl } from './bake.js';
 
 /** What can be done at the bench. Amounts are grams; a line goes by its id. */
@@ -50,8 +51,73 @@ export type Act =
   | { readonly do: 'divide'; readonly pieces: number | null; readonly gramsEach: number | null }
   | { readonly do: 'piece'; readonly grams: number; readonly scale: string | null }
   | { readonly do: 'stage'; readonly stage: Stage }
+  /** A step of the recipe, done or not after all. */
+  | { readonly do: 'step'; readonly step: string; readonly isDone: boolean }
+  /** The oven as it is set: what is wanted and what its dial says. */
+  | ({ readonly do: 'heat' } & OvenSet)
+  /** A tray goes into the oven, comes out, or is turned out of its pan. Trays count from 1. */
+  | { readonly do: 'tray'; readonly tray: number; readonly to: TrayPlace }
+  /** What the tester found. */
+  | { readonly do: 'look'; readonly tray: number; readonly found: TesterFind }
+  /** When it is to be ready, and steps that take another time than the recipe says. */
+  | {
+      readonly do: 'ready-by';
+      readonly readyAt: string | null;
+      readonly minutes: Readonly<Record<string, number>>;
+    }
+  /** How it turned out. */
+  | ({ readonly do: 'result' } & BakeResult)
+  /** Its weights are kept as good, or no longer. */
+  | { readonly do: 'good'; readonly isGood: boolean }
+  | { readonly do: 'photo'; readonly photo: string; readonly isKept: boolean }
+  /** What its baker remembers, where the record is silent. */
+  | { readonly do: 'answer'; readonly question: string; readonly answer: RememberedAs }
+  /** Whether what was tried helped. */
+  | { readonly do: 'judge'; readonly verdict: TryVerdict }
   /** Takes back what was done with this reading; of an undoing, does it again. */
   | { readonly do: 'undo'; readonly reading: string };
+
+/** Where a tray is on its way. */
+export const TRAY_PLACES = ['oven', 'pan', 'rack'] as const;
+/** One of `TRAY_PLACES`: in the oven; out, still in its pan; turned out. */
+export type TrayPlace = (typeof TRAY_PLACES)[number];
+
+/** What was tried beside the bake before it. */
+export const TRY_VERDICTS = ['better', 'same', 'worse'] as const;
+/** One of `TRY_VERDICTS`. */
+export type TryVerdict = (typeof TRY_VERDICTS)[number];
+
+/** What a question about a bake can be answered with. */
+export const REMEMBERED_AS = ['yes', 'no', 'unknown'] as const;
+/** One of `REMEMBERED_AS`. */
+export type RememberedAs = (typeof REMEMBERED_AS)[number];
+
+/** How an oven was set for a bake, in degrees Celsius. */
+export interface OvenSet {
+  /** By name; null for one that the kitchen does not list. */
+  readonly oven: string | null;
+  readonly isFan: boolean;
+  readonly wantedCelsius: number;
+  readonly dialCelsius: number;
+  readonly rack: Rack;
+  readonly pan: Pan;
+  readonly trays: number;
+}
+
+/** Where in the oven. */
+export const RACKS = ['upper', 'middle', 'lower'] as const;
+/** One of `RACKS`. */
+export type Rack = (typeof RACKS)[number];
+
+/** How a bake turned out, as its baker says. */
+export interface BakeResult {
+  /** One to five; null where it was not rated. */
+  readonly rating: number | null;
+  readonly symptoms: readonly string[];
+  readonly note: string;
+  /** The batch was thrown away. */
+  readonly isWasted: boolean;
+}
 
 /** Where a bake is on its way. */
 export const STAGES = ['bench', 'oven', 'log'] as const;

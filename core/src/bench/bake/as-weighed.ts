@@ -1,4 +1,4 @@
-import { forgivenessOf, LEANING } from '../../baking/index.js';
+import { forgivenessOf, learnedForgiveness, LEANING } from '../../baking/index.js';
 import type { Shelf } from '../../catalogue/index.js';
 import type { ChanceLine } from '../../chance/index.js';
 import { isWithin } from '../../fills/index.js';
@@ -45,7 +45,11 @@ export function asWeighed(state: BakeState, shelf: Shelf): AsWeighed {
     ],
     shelf,
   ).shares as [Readonly<Record<RatioPart, number>>, Readonly<Record<RatioPart, number>>];
-  const forgives = forgivenessOf(state.plan.kind, state.plan.strictness);
+  const forgives = learnedForgiveness(
+    forgivenessOf(state.plan.kind, state.plan.strictness),
+    state.plan.strictness,
+    state.plan.learned,
+  );
   const ratios = RATIO_PARTS.flatMap((part): AsWeighedRatio[] => {
     if (intended[part] <= 0) return [];
     const drift = real[part] / intended[part] - 1;

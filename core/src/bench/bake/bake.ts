@@ -1,6 +1,7 @@
 import type { ChanceLine } from '../../chance/index.js';
 import type { IngredientClass, Method, Role } from '../../catalogue/index.js';
-import type { BakeKind } from '../../baking/index.js';
+import type { Trying } from '../../batch/index.js';
+import type { BakeKind, BakingFacts, Forgiveness } from '../../baking/index.js';
 import type { GridWeight, PlannedFill, Strictness } from '../../fills/index.js';
 
 /** The ways to get an ingredient onto the tray. */
@@ -71,4 +72,10 @@ export interface BakePlan {
   readonly bowls: readonly Bowl[];
   /** What the chance of this bake is worked out from. */
   readonly chance: readonly ChanceLine[];
+  /** What its baker said of the baking where the text does not. */
+  readonly baking?: BakingFacts;
+  /** What the log knew better of what it forgives when it was begun. */
+  readonly learned?: Partial<Forgiveness>;
+  /** What is tried this time, after what went wrong the last time. */
+  readonly trying?: Trying;
 }

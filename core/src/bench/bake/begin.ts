@@ -1,6 +1,6 @@
 import { mixed } from '../../amount/index.js';
-import type { AssembledRecipe, Batch, Columns, PlanLine } from '../../batch/index.js';
-import { USUAL_KIND } from '../../baking/index.js';
+import type { AssembledRecipe, Batch, Columns, PlanLine, Trying } from '../../batch/index.js';
+import { USUAL_KIND, type BakingFacts } from '../../baking/index.js';
 import type { Ingredient } from '../../catalogue/index.js';
 import { chanceLines, type ChanceBasis, type ChanceLine } from '../../chance/index.js';
 import { USUAL_SCALES } from '../../drawer/index.js';
@@ -25,6 +25,10 @@ export interface BeginFrom {
   readonly columns: Columns;
   readonly way: Way;
   readonly basis?: ChanceBasis;
+  /** What its baker said of the baking. */
+  readonly baking?: BakingFacts | undefined;
+  /** What is tried this time. */
+  readonly trying?: Trying | undefined;
 }
 
 /** The plan of a bake: every ingredient line with both routes, and what goes into which bowl. */
@@ -78,6 +82,9 @@ export function beginBake(from: BeginFrom): BakePlan {
     lines,
     bowls,
     chance,
+    ...(from.baking && { baking: from.baking }),
+    ...(from.trying && { trying: from.trying }),
+    ...(batch.learned && Object.keys(batch.learned).length > 0 && { learned: batch.learned }),
   };
 }
 

@@ -1,4 +1,26 @@
-export { STAGES, type Act, type BakeReading, type Stage } from './act.js';
+export {
+  RACKS,
+  REMEMBERED_AS,
+  STAGES,
+  TRAY_PLACES,
+  TRY_VERDICTS,
+  type Act,
+  type BakeReading,
+  type BakeResult,
+  type OvenSet,
+  type Rack,
+  type RememberedAs,
+  type Stage,
+  type TrayPlace,
+  type TryVerdict,
+} from './act.js';
+export {
+  minutesIn,
+  minutesInPan,
+  type AfterBench,
+  type BakedTray,
+  type Look,
+} from './after-bench.js';
 export {
   asWeighed,
   doughGrams,

@@ -1,4 +1,5 @@
 import type { BakeReading, Stage } from './act.js';
+import { afterBench, NOTHING_AFTER, type AfterBench } from './after-bench.js';
 import type { BakePlan, Bowl } from './bake.js';
 import { effectiveReadings } from './effective.js';
 import { fillsLeft } from './fills.js';
@@ -21,6 +22,8 @@ export interface BakeState {
   readonly division: { readonly pieces: number | null; readonly gramsEach: number | null } | null;
   readonly pieces: readonly { readonly reading: string; readonly grams: number }[];
   readonly stage: Stage;
+  /** What happened in the oven and after it. */
+  readonly after: AfterBench;
 }
 
 interface Working {
@@ -34,6 +37,7 @@ interface Working {
   division: BakeState['division'];
   pieces: BakeState['pieces'];
   stage: Stage;
+  after: AfterBench;
   readonly lines: Map<string, LineWork>;
 }
 
@@ -54,6 +58,7 @@ export function bakeState(plan: BakePlan, readings: readonly BakeReading[]): Bak
     division: null,
     pieces: [],
     stage: 'bench',
+    after: NOTHING_AFTER,
     lines: new Map(),
   };
   for (const reading of effectiveReadings(readings)) apply(work, reading);
@@ -76,6 +81,7 @@ export function bakeState(plan: BakePlan, readings: readonly BakeReading[]): Bak
     division: work.division,
     pieces: work.pieces,
     stage: work.stage,
+    after: work.after,
   };
 }
 
@@ -172,6 +178,8 @@ function apply(work: Working, { id, at, device, handId, act }: BakeReading): voi
       break;
     case 'undo':
       break;
+    default:
+      work.after = afterBench(work.after, act, at);
   }
 }
 

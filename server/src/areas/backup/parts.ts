@@ -6,11 +6,13 @@ import type {
   backupRecipe,
   backupTrial,
 } from '@ypsigram/contract';
+import type { backupPhoto } from '@ypsigram/contract/log';
 import type { Part } from '../../database/part.js';
 
 export type BackupAuthor = z.output<typeof backupAuthor>;
 export type BackupRecipe = z.output<typeof backupRecipe>;
 export type BackupBake = z.output<typeof backupBake>;
+export type BackupPhoto = z.output<typeof backupPhoto>;
 export type BackupTrial = z.output<typeof backupTrial>;
 
 /** Everything that a backup holds, in the order it is written in. */
@@ -21,8 +23,9 @@ export interface BackupContext {
   recipes: Part<BackupRecipe>;
   trials: Part<BackupTrial>;
   bakes: Part<BackupBake>;
+  photos: Part<BackupPhoto>;
 }
 
 /** The parts that are lists, by their name in the document. */
-export const LISTS = ['authors', 'recipes', 'trials', 'bakes'] as const;
+export const LISTS = ['authors', 'recipes', 'trials', 'bakes', 'photos'] as const;
 export type ListName = (typeof LISTS)[number];

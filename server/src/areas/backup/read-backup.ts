@@ -10,14 +10,17 @@ import {
   kitchen as kitchenSchema,
   type Kitchen,
 } from '@ypsigram/contract';
+import { backupPhoto } from '@ypsigram/contract/log';
 import { ProblemError } from '../../http/problem.js';
 import { validate } from '../../http/validate.js';
 import {
   LISTS,
   type BackupAuthor,
   type BackupBake,
+  type BackupPhoto,
   type BackupRecipe,
   type BackupTrial,
+  type ListName,
 } from './parts.js';
 
 /** A piece of a backup, validated, as it comes out of the file. */
@@ -27,7 +30,8 @@ export type Piece =
   | { readonly of: 'authors'; readonly value: BackupAuthor }
   | { readonly of: 'recipes'; readonly value: BackupRecipe }
   | { readonly of: 'trials'; readonly value: BackupTrial }
-  | { readonly of: 'bakes'; readonly value: BackupBake };
+  | { readonly of: 'bakes'; readonly value: BackupBake }
+  | { readonly of: 'photos'; readonly value: BackupPhoto };
 
 const HEAD = ['format', 'version', 'madeAt'] as const;
 const PATHS = [...HEAD, 'kitchen', ...LISTS.map((name) => `${name}.*`)].map((path) => `$.${path}`);
@@ -36,6 +40,7 @@ const SCHEMAS = {
   recipes: backupRecipe,
   trials: backupTrial,
   bakes: backupBake,
+  photos: backupPhoto,
 } as const;
 
 const NO_JSON =
@@ -85,7 +90,10 @@ async function* valuesOf(file: string): AsyncGenerator<Parsed> {
 export async function* readBackup(file: string): AsyncGenerator<Piece> {
   const head: Record<string, unknown> = {};
   let hasKitchen = false;
-  const ids = { authors: new Set(), recipes: new Set(), trials: new Set(), bakes: new Set() };
+  const ids = Object.fromEntries(LISTS.map((name) => [name, new Set()])) as Record<
+    ListName,
+    Set<unknown>
+  >;
   for await (const { value, key, stack } of valuesOf(file)) {
     const list = LISTS.find((name) => name === stack.at(-1)?.key);
     if (list !== undefined && stack.length === 2) {

@@ -7,6 +7,7 @@ import type {
   BackupAuthor,
   BackupBake,
   BackupContext,
+  BackupPhoto,
   BackupRecipe,
   BackupTrial,
 } from './parts.js';
@@ -44,14 +45,14 @@ const inPlural = (count: number, one: string, many: string): string =>
 
 /** Reads all of a backup, and changes nothing. @throws ProblemError 400 where anything is wrong */
 async function survey(file: string): Promise<Survey> {
-  const counts = { recipes: 0, authors: 0, trials: 0, bakes: 0, tools: 0 };
+  const counts = { recipes: 0, authors: 0, trials: 0, bakes: 0, photos: 0, tools: 0 };
   const authorIds = new Set<string>();
   const byAuthors: string[] = [];
   let madeAt = '';
   for await (const piece of readBackup(file)) {
     if (piece.of === 'head') madeAt = piece.value.madeAt;
     else if (piece.of === 'kitchen') counts.tools = piece.value.tools.length;
-    else if (!piece.value.deletedAt) counts[piece.of]++;
+    else if (piece.of === 'photos' || !piece.value.deletedAt) counts[piece.of]++;
     if (piece.of === 'authors') authorIds.add(piece.value.id);
     if (piece.of === 'recipes' && piece.value.authorId) byAuthors.push(piece.value.authorId);
   }
@@ -66,7 +67,7 @@ async function survey(file: string): Promise<Survey> {
 }
 
 export function backupService(database: Database, context: BackupContext): BackupService {
-  const { kitchen, authors, recipes, trials, bakes } = context;
+  const { kitchen, authors, recipes, trials, bakes, photos } = context;
   const copies = safetyCopies(copiesFolder(database.file));
   const madeAt = (): string => context.now().toISOString();
 
@@ -75,6 +76,7 @@ export function backupService(database: Database, context: BackupContext): Backu
     authors: await authors.count(),
     trials: await trials.count(),
     bakes: await bakes.count(),
+    photos: await photos.count(),
     tools: (await kitchen.read()).tools.length,
   });
 
@@ -85,18 +87,22 @@ export function backupService(database: Database, context: BackupContext): Backu
       recipes: [] as BackupRecipe[],
       trials: [] as BackupTrial[],
       bakes: [] as BackupBake[],
+      photos: [] as BackupPhoto[],
     };
     const flush = async (fewest: number): Promise<void> => {
       if (waiting.authors.length >= fewest) await authors.load(waiting.authors.splice(0));
       if (waiting.recipes.length >= fewest) await recipes.load(waiting.recipes.splice(0));
       if (waiting.trials.length >= fewest) await trials.load(waiting.trials.splice(0));
       if (waiting.bakes.length >= fewest) await bakes.load(waiting.bakes.splice(0));
+      // A photo is as large as a hundred bakes: none waits.
+      if (waiting.photos.length > 0) await photos.load(waiting.photos.splice(0));
     };
     for await (const piece of readBackup(file)) {
       if (piece.of === 'kitchen') await kitchen.load(piece.value);
       if (piece.of === 'authors') waiting.authors.push(piece.value);
       if (piece.of === 'trials') waiting.trials.push(piece.value);
       if (piece.of === 'bakes') waiting.bakes.push(piece.value);
+      if (piece.of === 'photos') waiting.photos.push(piece.value);
       if (piece.of === 'recipes') {
         const { authorId } = piece.value;
         const isKnown = authorId !== null && authorIds.has(authorId);
@@ -117,7 +123,7 @@ export function backupService(database: Database, context: BackupContext): Backu
         safetyCopyId = await copies.make((sink) =>
           writeBackup(sink, context, { madeAt: at, withDeleted: true }),
         );
-        for (const part of [recipes, authors, trials, bakes]) await part.clear();
+        for (const part of [recipes, authors, trials, bakes, photos]) await part.clear();
         await load(file, coming.authorIds);
         return here;
       });

@@ -7,7 +7,8 @@ import {
   type ModelStatic,
   type Sequelize,
 } from 'sequelize';
-import type { Bake, BakeReadingReply } from '@ypsigram/contract';
+import type { Bake, BakeReadingReply, BakeSummary } from '@ypsigram/contract';
+import type { BakeOutcome } from '@ypsigram/core/log';
 
 /** A bake: its plan as it was begun, and how far it is. */
 export class BakeRow extends Model<InferAttributes<BakeRow>, InferCreationAttributes<BakeRow>> {
@@ -25,6 +26,15 @@ export class BakeRow extends Model<InferAttributes<BakeRow>, InferCreationAttrib
   declare stage: Bake['stage'];
   declare ready: number;
   declare lineCount: number;
+  declare rating: CreationOptional<number | null>;
+  declare isGood: CreationOptional<boolean>;
+  declare isWasted: CreationOptional<boolean>;
+  declare symptoms: CreationOptional<BakeSummary['symptoms']>;
+  declare note: CreationOptional<string>;
+  declare photo: CreationOptional<string | null>;
+  declare readyAt: CreationOptional<string | null>;
+  declare oven: CreationOptional<BakeSummary['oven']>;
+  declare outcome: CreationOptional<BakeOutcome | null>;
   declare deletedAt: CreationOptional<Date | null>;
 }
 
@@ -64,6 +74,15 @@ export function bakeModel(sequelize: Sequelize): ModelStatic<BakeRow> {
       stage: text(),
       ready: whole(),
       lineCount: { ...whole(), field: 'line_count' },
+      rating: { type: DataTypes.INTEGER },
+      isGood: { type: DataTypes.BOOLEAN, allowNull: false, field: 'is_good', defaultValue: false },
+      isWasted: { type: DataTypes.BOOLEAN, allowNull: false, field: 'is_wasted', defaultValue: false },
+      symptoms: { type: DataTypes.JSON, allowNull: false, defaultValue: [] },
+      note: { ...text(), defaultValue: '' },
+      photo: { type: DataTypes.TEXT },
+      readyAt: { type: DataTypes.TEXT, field: 'ready_at' },
+      oven: { type: DataTypes.JSON },
+      outcome: { type: DataTypes.JSON },
       deletedAt: { type: DataTypes.DATE, field: 'deleted_at' },
     },
     { tableName: 'bakes', paranoid: true, createdAt: false, updatedAt: false },

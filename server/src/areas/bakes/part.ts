@@ -1,9 +1,11 @@
 import { Op, type ModelStatic } from 'sequelize';
 import type { Bake, BakeReadingReply } from '@ypsigram/contract';
 import { bakeState } from '@ypsigram/core/bench';
+import type { Shelf } from '@ypsigram/core/catalogue';
 import { deletionIn, deletionOf, type Part } from '../../database/part.js';
 import type { BakeReadingRow, BakeRow } from './model.js';
 import { toReading } from './replies.js';
+import { summaryOf } from './summary.js';
 
 /** A bake with everything that was done, as a backup holds it. */
 export type WholeBake = Pick<
@@ -21,6 +23,7 @@ const AT_ONCE = 50;
 export function bakePart(
   rows: ModelStatic<BakeRow>,
   readingRows: ModelStatic<BakeReadingRow>,
+  shelf: () => Promise<Shelf>,
 ): Part<WholeBake> {
   return {
     async *dump(withDeleted) {
@@ -47,7 +50,8 @@ export function bakePart(
     },
 
     async load(bakes) {
-      await rows.bulkCreate(bakes.map(rowOf));
+      const here = await shelf();
+      await rows.bulkCreate(bakes.map((bake) => rowOf(bake, here)));
       const readings = bakes.flatMap(({ id: bakeId, readings: done }) =>
         done.map((one) => ({ ...one, bakeId })),
       );
@@ -84,17 +88,14 @@ function wholeOf(
 }
 
 /** How far a bake is follows from what was done at it. */
-function rowOf({ readings, ...bake }: WholeBake) {
+function rowOf({ readings, ...bake }: WholeBake, shelf: Shelf) {
   const state = bakeState(bake.plan, readings);
   return {
     ...bake,
     ...deletionIn(bake),
     changedAt: readings.at(-1)?.at ?? bake.begunAt,
-    title: state.plan.title,
     factor: bake.plan.factor,
     makes: bake.plan.makes,
-    stage: state.stage,
-    ready: state.ready,
-    lineCount: state.lines.length,
+    ...summaryOf(bake, state, shelf),
   };
 }

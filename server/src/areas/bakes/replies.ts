@@ -8,8 +8,11 @@ export function toReading(row: BakeReadingRow): BakeReadingReply {
 
 export function toSummary(row: BakeRow): BakeSummary {
   const { id, recipeId, title, factor, makes, handId, begunAt, changedAt, stage, ready } = row;
+  const { rating, isGood, isWasted, note, photo, readyAt, oven, symptoms } = row;
+  const result = { rating, isGood, isWasted, symptoms, note, photo, readyAt, oven };
   const of = row.lineCount;
-  return { id, recipeId, title, factor, makes, handId, begunAt, changedAt, stage, ready, of };
+  const is = { id, recipeId, title, factor, makes, handId, begunAt, changedAt };
+  return { ...is, stage, ready, of, ...result };
 }
 
 export function toBake(row: BakeRow, readings: readonly BakeReadingRow[]): Bake {

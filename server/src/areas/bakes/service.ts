@@ -1,6 +1,7 @@
 import { EventEmitter } from 'node:events';
 import { randomUUID } from 'node:crypto';
-import { Op } from 'sequelize';
+import { literal, Op, type WhereOptions } from 'sequelize';
+import type { BakeKind } from '@ypsigram/core/baking';
 import type { z } from 'zod';
 import type {
   Bake,
@@ -11,6 +12,8 @@ import type {
   readingsDraft,
 } from '@ypsigram/contract';
 import { bakeState, lineIdsOf, replan, type BakePlan, type BakeState } from '@ypsigram/core/bench';
+import type { Shelf } from '@ypsigram/core/catalogue';
+import type { BakeOutcome } from '@ypsigram/core/log';
 import type { Database } from '../../database/database.js';
 import type { Part } from '../../database/part.js';
 import { removable, type Removable } from '../../database/removable.js';
@@ -19,6 +22,7 @@ import { clockCorrection } from './clock.js';
 import { bakeModel, bakeReadingModel, type BakeReadingRow, type BakeRow } from './model.js';
 import { bakePart, type WholeBake } from './part.js';
 import { toBake, toReading, toSummary } from './replies.js';
+import { summaryOf } from './summary.js';
 
 type Draft = z.output<typeof bakeDraft>;
 type Query = z.output<typeof bakeQuery>;
@@ -31,6 +35,12 @@ export interface BakeService extends Removable<Bake> {
   /** Begins a bake; the same id again is the bake that was begun by it. */
   begin(draft: Draft): Promise<Bake>;
   read(id: string): Promise<Bake>;
+  /** What rated bakes and those kept as good tell, oldest first; of one recipe, or of all. */
+  outcomes(recipeId?: string): Promise<readonly BakeOutcome[]>;
+  /** What bakes that were kept as good tell, oldest first. */
+  goodOutcomes(): Promise<readonly BakeOutcome[]>;
+  /** What the latest bakes of a kind tell, but for those of one recipe. */
+  outcomesOfKind(kind: BakeKind, butRecipeId: string): Promise<readonly BakeOutcome[]>;
   readings(id: string, after: number): Promise<BakeReadingReply[]>;
   /** Keeps what was done, each reading once. Gives all of it as it is kept. */
   append(id: string, sent: Sent): Promise<BakeReadingReply[]>;
@@ -55,13 +65,14 @@ export interface BakesContext {
    * @throws ProblemError 404 or 422
    */
   plan(of: Pick<Draft, 'recipeId' | 'handId' | 'way'>, times?: number): Promise<PlannedBake>;
+  shelf(): Promise<Shelf>;
 }
 
 const GONE = 'There is no such bake. It may have been deleted.';
 /** More was never done at one bake; what goes on for ever is a mistake. */
 const MOST_READINGS = 20_000;
-/** More bakes than these are not listed at once. */
-const MOST_LISTED = 200;
+/** Older bakes of other recipes say little that these don't. */
+const MOST_OF_KIND = 100;
 
 export function bakeService(database: Database, context: BakesContext): BakeService {
   const { sequelize } = database;
@@ -83,14 +94,25 @@ export function bakeService(database: Database, context: BakesContext): BakeServ
     });
   const read = async (id: string): Promise<Bake> => toBake(await find(id), await readingsOf(id));
 
+  const outcomesWhere = async (where: WhereOptions, limit?: number) => {
+    const found = await rows.findAll({
+      attributes: ['outcome'],
+      where: { stage: 'log', ...where },
+      order: [
+        ['begunAt', 'DESC'],
+        ['number', 'DESC'],
+      ],
+      ...(limit !== undefined && { limit }),
+      raw: true,
+    });
+    return found.reverse().flatMap(({ outcome }) => parsed(outcome) ?? []);
+  };
+
   /** Writes how far a bake is beside it, so that a list needs none of its readings. */
   const summarise = async (row: BakeRow, state: BakeState): Promise<void> => {
     await row.update({
       changedAt: context.now().toISOString(),
-      ready: state.ready,
-      lineCount: state.lines.length,
-      stage: state.stage,
-      title: state.plan.title,
+      ...summaryOf(row, state, await context.shelf()),
     });
   };
 
@@ -110,15 +132,23 @@ export function bakeService(database: Database, context: BakesContext): BakeServ
   };
 
   return {
-    part: bakePart(rows, readingRows),
+    part: bakePart(rows, readingRows, context.shelf),
     read,
 
-    async list({ recipeId, stage }) {
+    async list({ recipeId, stage, search, before, limit }) {
       const found = await rows.findAll({
-        attributes: { exclude: ['plan'] },
-        where: { ...(recipeId && { recipeId }), ...(stage && { stage }) },
-        order: [['number', 'DESC']],
-        limit: MOST_LISTED,
+        attributes: { exclude: ['plan', 'outcome'] },
+        where: {
+          ...(recipeId && { recipeId }),
+          ...(stage && { stage }),
+          ...(before && { begunAt: { [Op.lt]: before } }),
+          ...(search && holding(search)),
+        },
+        order: [
+          ['begunAt', 'DESC'],
+          ['number', 'DESC'],
+        ],
+        limit,
       });
       return found.map(toSummary);
     },
@@ -134,13 +164,14 @@ export function bakeService(database: Database, context: BakesContext): BakeServ
           });
         }
         const at = context.now().toISOString();
+        const { bakedAt } = draft;
         const row = await rows.create({
           id: draft.id,
           recipeId: draft.recipeId,
           recipeRevision: revision,
           handId: draft.handId,
           plan,
-          begunAt: at,
+          begunAt: bakedAt === null || bakedAt > at ? at : bakedAt,
           changedAt: at,
           title: plan.title,
           factor: plan.factor,
@@ -149,8 +180,26 @@ export function bakeService(database: Database, context: BakesContext): BakeServ
           ready: 0,
           lineCount: plan.lines.length,
         });
-        return toBake(row, []);
+        if (bakedAt === null) return toBake(row, []);
+        const reading = { at, device: 'server', handId: draft.handId };
+        const kept = await keep(row, [
+          { id: randomUUID(), ...reading, act: { do: 'stage', stage: 'log' } },
+        ]);
+        return { ...toBake(row, []), readings: kept };
       }),
+
+    outcomes: (recipeId) => outcomesWhere(recipeId ? { recipeId } : {}),
+
+    goodOutcomes: () => outcomesWhere({ isGood: true }),
+
+    outcomesOfKind: (kind, butRecipeId) =>
+      outcomesWhere(
+        {
+          recipeId: { [Op.ne]: butRecipeId },
+          [Op.and]: literal(`json_extract(outcome, '$.kind') = ${sequelize.escape(kind)}`),
+        },
+        MOST_OF_KIND,
+      ),
 
     async readings(id, after) {
       await find(id);
@@ -213,6 +262,16 @@ export function bakeService(database: Database, context: BakesContext): BakeServ
 
     ...removable(database, rows, { gone: GONE, read }),
   };
+}
+
+/** A raw row holds JSON as text. */
+const parsed = (outcome: BakeOutcome | string | null): BakeOutcome | null =>
+  typeof outcome === 'string' ? (JSON.parse(outcome) as BakeOutcome) : outcome;
+
+/** Rows whose title or note holds a text, its signs meant as they are. */
+function holding(search: string) {
+  const like = { [Op.like]: `%${search.replace(/[\\%_]/g, '')}%` };
+  return { [Op.or]: [{ title: like }, { note: like }] };
 }
 
 /** @throws ProblemError 422 for something done at a line that this bake never had */

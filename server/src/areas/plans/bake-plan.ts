@@ -25,6 +25,8 @@ export async function bakePlanFor(
     columns: saved.balance.columns,
     way,
     basis: { toolSpreads },
+    baking: saved.balance.baking,
+    trying: saved.balance.trying ?? undefined,
   });
   return { plan, revision: saved.revision };
 }

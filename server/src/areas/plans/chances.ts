@@ -37,8 +37,14 @@ export async function chancesFor(
   const plan = planBatch(recipe.reading, batch);
   const routeOf = (index: number): Route => (weigh.includes(index) ? 'weigh' : route);
   const lines = chanceLines(plan, batch, routeOf, { toolSpreads, jug });
-  const { strictness, kind } = batch;
-  const options = { bakes, seed, ...(kind && { kind }), ...(strictness && { strictness }) };
+  const { strictness, kind, learned } = batch;
+  const options = {
+    bakes,
+    seed,
+    ...(kind && { kind }),
+    ...(strictness && { strictness }),
+    ...(learned && { learned }),
+  };
   checkWork(lines.length, bakes);
   const job = { lines, options, wanted: wanted ?? null, learn };
   const result = await bakeInThread(job, signal);

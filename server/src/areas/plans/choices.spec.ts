@@ -59,6 +59,8 @@ describe('plans with choices', () => {
       lines: { 3: { grams: 12 } },
       bowlMillilitres: 1000,
       piecesPerLoad: null,
+      baking: {},
+      trying: null,
     });
     const { body } = await plan({ recipeId: id, batch: byFactor('2') }).expect(200);
     const { lines, loads } = body as PlanReply;

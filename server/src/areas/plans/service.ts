@@ -15,6 +15,7 @@ import {
   setBatch,
   type AssembledRecipe,
   type Batch,
+  type LearnedOfRecipe,
 } from '@ypsigram/core/batch';
 import type { BakeKind } from '@ypsigram/core/baking';
 import { defaultDrawer } from '@ypsigram/core/drawer';
@@ -44,6 +45,8 @@ export interface PlanContext {
   author(id: string | null): Promise<AuthorKnowledge>;
   /** What is known of a hand. @throws ProblemError 400 */
   hand(id: string | null): Promise<readonly KnownWeight[]>;
+  /** What the log knows of a saved recipe. */
+  learned(recipeId: string): Promise<LearnedOfRecipe>;
 }
 
 /** A batch with all that it is planned by. */
@@ -92,6 +95,7 @@ export async function requestedBatch(
     author: author.weights,
     hand: request.hand === undefined ? kitchen.hand : await context.hand(request.hand),
     methods: request.methods ?? saved?.methods ?? {},
+    ...(saved && { learned: await context.learned(saved.id) }),
     balance: {
       lines: request.choices ?? saved?.balance.lines ?? {},
       strictness: request.strictness ?? saved?.balance.strictness ?? USUAL_BALANCE.strictness,

@@ -10,6 +10,7 @@ import type {
   recipeDraft,
   recipeReplacement,
 } from '@ypsigram/contract';
+import type { ProvenWeight } from '@ypsigram/core/batch';
 import {
   UNKNOWN_AUTHOR,
   type AuthorKnowledge,
@@ -103,6 +104,8 @@ export interface RecipesContext {
   isAuthor(id: string): Promise<boolean>;
   /** What is known of every author that is here. */
   authors(): Promise<ReadonlyMap<string, AuthorKnowledge>>;
+  /** By recipe, what its good bakes weighed. */
+  proven(): Promise<ReadonlyMap<string, readonly ProvenWeight[]>>;
 }
 
 /** Pages of the Book that are remembered until something changes. */
@@ -169,12 +172,15 @@ export function recipeService(database: Database, context: RecipesContext): Reci
       offset: (page - 1) * pageSize,
     });
     const [kitchen, authors] = [await context.kitchen(), await context.authors()];
+    const proven = await context.proven();
     const knownOf = ({ authorId }: Recipe): AuthorKnowledge =>
       (authorId !== null && authors.get(authorId)) || UNKNOWN_AUTHOR;
     return {
       items: items
         .map(toRecipe)
-        .map((recipe) => summarise(recipe, kitchen, knownOf(recipe), context.report)),
+        .map((recipe) =>
+          summarise(recipe, kitchen, knownOf(recipe), context.report, proven.get(recipe.id)),
+        ),
       page,
       pageSize,
       total: count,

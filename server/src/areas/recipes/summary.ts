@@ -5,6 +5,7 @@ import {
   planBatch,
   setBatch,
   unweighedLines,
+  type ProvenWeight,
 } from '@ypsigram/core/batch';
 import type { Shelf } from '@ypsigram/core/catalogue';
 import { readRecipe } from '@ypsigram/core/reading';
@@ -37,14 +38,17 @@ export function indexText(
   return { title: title ?? reading.title ?? UNTITLED, ingredients: [...names].join('\n') };
 }
 
-/** A summary, and what was known of its author when it was worked out. */
+/** A summary, and what was known of its author and its bakes when it was worked out. */
 interface Remembered {
   readonly author: AuthorKnowledge;
+  readonly proven: readonly ProvenWeight[];
   readonly summary: RecipeSummary;
 }
 
 /** Summaries by the kitchen they hold in; a revision of a recipe never changes. */
 const SUMMARIES = new WeakMap<KitchenContext, Map<string, Remembered>>();
+
+const NOTHING_PROVEN: readonly ProvenWeight[] = [];
 
 const NOT_WORKED_OUT =
   'This recipe could not be worked out. Open its Reading and look through its lines.';
@@ -74,16 +78,17 @@ export function summarise(
   kitchen: KitchenContext,
   author: AuthorKnowledge,
   report: (error: unknown) => void,
+  proven: readonly ProvenWeight[] = NOTHING_PROVEN,
 ): RecipeSummary {
   let known = SUMMARIES.get(kitchen);
   if (!known) SUMMARIES.set(kitchen, (known = new Map()));
   const before = known.get(recipe.id);
-  if (before?.author === author && before.summary.revision === recipe.revision) {
+  if (before?.author === author && before.proven === proven && before.summary.revision === recipe.revision) {
     return before.summary;
   }
   try {
-    const summary = workOut(recipe, kitchen, author);
-    known.set(recipe.id, { author, summary });
+    const summary = workOut(recipe, kitchen, author, proven);
+    known.set(recipe.id, { author, proven, summary });
     return summary;
   } catch (error) {
     report(error);
@@ -91,7 +96,12 @@ export function summarise(
   }
 }
 
-function workOut(recipe: Recipe, kitchen: KitchenContext, author: AuthorKnowledge): RecipeSummary {
+function workOut(
+  recipe: Recipe,
+  kitchen: KitchenContext,
+  author: AuthorKnowledge,
+  proven: readonly ProvenWeight[],
+): RecipeSummary {
   const { id, title, batch, revision, updatedAt, methods, balance } = recipe;
   const reading = readInKitchen(recipe, kitchen, author);
   const { weights } = author;
@@ -102,6 +112,7 @@ function workOut(recipe: Recipe, kitchen: KitchenContext, author: AuthorKnowledg
     hand: kitchen.hand,
     methods,
     balance,
+    learned: { proven, forgives: {} },
   });
   const set = setBatch(assembled, batch);
   const plan = set.ok ? planBatch(reading, set.batch) : [];

@@ -5,6 +5,8 @@ import { isPreserving } from '@ypsigram/core/reading';
 import { Store } from '@ngrx/store';
 import { Icon } from '../kit/icon/icon';
 import { bakesActions, bakesFeature } from '../state/bakes/bakes.feature';
+import { showTime } from '../kit/figures/dates';
+import { learnedFeature } from '../state/learned/learned.feature';
 import { recipeActions } from '../state/recipe/recipe.actions';
 import { recipeFeature, type SaveStatus } from '../state/recipe/recipe.feature';
 import { selectFactor, selectPlan, selectReading } from '../state/recipe/recipe.selectors';
@@ -44,6 +46,8 @@ export class RecipePath {
   private readonly factor = this.store.selectSignal(selectFactor);
 
   private readonly bakes = this.store.selectSignal(bakesFeature.selectAtBench);
+  private readonly inOven = this.store.selectSignal(bakesFeature.selectInOven);
+  private readonly learned = this.store.selectSignal(learnedFeature.selectLearnedState);
 
   protected readonly base = computed(() => {
     const id = this.id();
@@ -104,13 +108,35 @@ export class RecipePath {
       : `${one.ready} of ${one.of} ready`;
   });
 
+  /** The bake that is in the oven, or is to go there next. */
+  private readonly ovenBake = computed(() => {
+    const mine = ({ recipeId }: { recipeId: string }): boolean => recipeId === this.id();
+    return this.inOven().find(mine) ?? this.underWay()[0] ?? null;
+  });
+  protected readonly oven = computed(() => {
+    const bake = this.ovenBake();
+    return bake ? `${this.base()}/oven/${bake.id}` : null;
+  });
+  protected readonly ovenState = computed(() => {
+    const bake = this.ovenBake();
+    if (!bake) return '';
+    if (bake.readyAt) return `ready at ${showTime(bake.readyAt)}`;
+    return bake.stage === 'oven' ? 'under way' : 'after the bench';
+  });
+  protected readonly logState = computed(() => {
+    const { learned, recipeId } = this.learned();
+    if (!learned || recipeId !== this.id() || learned.bakes === 0) return 'no bakes yet';
+    const bakes = learned.bakes === 1 ? '1 bake' : `${learned.bakes} bakes`;
+    return learned.good > 0 ? `${bakes}, ${learned.good} kept as good` : bakes;
+  });
+
   constructor() {
     this.store.dispatch(bakesActions.bakesAskedFor());
   }
 
   /** A bake goes on whatever became of its recipe. */
   protected isAtBake(): boolean {
-    return this.router.url.includes('/bench/');
+    return /\/(?:bench|oven|log)\//.test(this.router.url);
   }
 
   protected retry(): void {

@@ -78,6 +78,7 @@ export class ChanceStudy {
       bakes: this.bakes(),
       seed: this.seed(),
       strictness: this.balance().strictness,
+      learned: this.batch()?.learned,
       ...this.kind(),
     },
   }));
@@ -161,7 +162,7 @@ function isOfOneRun(
   a: Pick<Studied, 'of' | 'options'>,
   b: Pick<Studied, 'of' | 'options'>,
 ): boolean {
-  const same = (['seed', 'strictness', 'kind'] as const).every(
+  const same = (['seed', 'strictness', 'kind', 'learned'] as const).every(
     (option) => a.options[option] === b.options[option],
   );
   return a.of === b.of && same;

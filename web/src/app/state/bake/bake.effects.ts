@@ -21,6 +21,7 @@ import {
 import { BakesApi, bakeStream } from '../../api/bakes-api';
 import { problemOf } from '../../api/recipes-api';
 import { bakesActions } from '../bakes/bakes.feature';
+import { learnedActions } from '../learned/learned.feature';
 import { BakeMemory } from './bake-memory';
 import { BakeSender } from './bake-sender';
 import { bakeActions, bakeFeature } from './bake.feature';
@@ -104,6 +105,20 @@ export const tellProgress = createEffect(
         const { ready, stage, lines } = now!;
         return bakesActions.bakeChanged({ bake: { id: id!, ready, stage, of: lines.length } });
       }),
+    ),
+  { functional: true },
+);
+
+/** Acts that change what is learned of a recipe. */
+const TEACHES = new Set(['result', 'good', 'weigh', 'judge', 'stage', 'undo']);
+
+/** What the log knows is asked for again once a bake says something new. */
+export const tellLog = createEffect(
+  (actions = inject(Actions)) =>
+    actions.pipe(
+      ofType(bakeActions.readingsKept),
+      filter(({ readings }) => readings.some(({ act }) => TEACHES.has(act.do))),
+      map(() => learnedActions.logChanged()),
     ),
   { functional: true },
 );

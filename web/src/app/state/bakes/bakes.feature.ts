@@ -78,5 +78,9 @@ export const bakesFeature = createFeature({
     selectAtBench: createSelector(selectBakes, (bakes) =>
       bakes.filter(({ stage }) => stage === 'bench'),
     ),
+    /** Those in the oven. */
+    selectInOven: createSelector(selectBakes, (bakes) =>
+      bakes.filter(({ stage }) => stage === 'oven'),
+    ),
   }),
 });

@@ -107,6 +107,12 @@ export const kitchenFeature = createFeature({
     on(kitchenChanges.containerRemoved, (state, { name }) =>
       change(state, { containers: without(state.current.containers, 'name', name) }),
     ),
+    on(kitchenChanges.ovenKept, (state, { oven }) =>
+      change(state, { ovens: keep(state.current.ovens, 'name', oven) }),
+    ),
+    on(kitchenChanges.ovenRemoved, (state, { name }) =>
+      change(state, { ovens: without(state.current.ovens, 'name', name) }),
+    ),
     on(kitchenChanges.weightSet, (state, { weight }) =>
       change(state, { weights: [...withoutWeight(state.current.weights, weight), weight] }),
     ),
@@ -180,6 +186,8 @@ export const kitchenFeature = createFeature({
     const selectStandard = createSelector(selectCurrent, ({ standard }) => standard);
     const selectBlock = createSelector(selectCurrent, ({ block }) => block);
     const selectScales = createSelector(selectCurrent, ({ scales }) => scales);
+    const selectPrices = createSelector(selectCurrent, ({ prices }) => prices);
+    const selectOvens = createSelector(selectCurrent, ({ ovens }) => ovens);
     const selectContainers = createSelector(selectCurrent, ({ containers }) => containers);
     const selectHands = createSelector(selectCurrent, ({ hands }) => hands);
     const selectAnswers = createSelector(selectCurrent, ({ answers }) => answers);
@@ -194,6 +202,8 @@ export const kitchenFeature = createFeature({
       selectTools,
       selectStandard,
       selectScales,
+      selectPrices,
+      selectOvens,
       selectContainers,
       selectHands,
       selectHandId,

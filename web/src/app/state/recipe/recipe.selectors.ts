@@ -1,13 +1,14 @@
 // What core makes of the recipe that is open: apart from its feature, which the first view needs.
 import { createSelector } from '@ngrx/store';
 import { batchProblemMessage } from '@ypsigram/contract';
-import { assembleRecipe, planBatch, setBatch, type PlanLine } from '@ypsigram/core/batch';
+import { assembleRecipe, planBatch, setBatch, type LearnedOfRecipe, type PlanLine } from '@ypsigram/core/batch';
 import { answerReading } from '@ypsigram/core/reading';
 import { authorsFeature } from '../authors/authors.feature';
 import { knownOf, selectKnownByAuthor } from '../authors/authors.selectors';
 import { kitchenFeature } from '../kitchen/kitchen.feature';
 import { selectPlanning, selectShelf } from '../kitchen/kitchen.selectors';
 import { selectKnownNow } from '../trials/trials.selectors';
+import { learnedFeature } from '../learned/learned.feature';
 import { recipeFeature } from './recipe.feature';
 import { rereadText } from './reread-text';
 
@@ -47,6 +48,16 @@ export const selectReading = createSelector(
 /** What is known of the cups of whoever wrote the recipe. */
 export const selectAuthorKnown = createSelector(selectKnownByAuthor, selectAuthorId, knownOf);
 
+const NOTHING_LEARNED: LearnedOfRecipe = { proven: [], forgives: {} };
+
+/** What the bakes of the open recipe told; what is known of another one is not meant. */
+const selectLearnedHere = createSelector(
+  learnedFeature.selectRecipeId,
+  learnedFeature.selectToPlanBy,
+  recipeFeature.selectSaved,
+  (of, learned, saved) => (saved && saved.id === of ? learned : NOTHING_LEARNED),
+);
+
 /** The recipe in this kitchen, ready to be planned in any size. */
 export const selectAssembled = createSelector(
   selectReading,
@@ -55,8 +66,9 @@ export const selectAssembled = createSelector(
   selectKnownNow,
   selectMethods,
   selectBalance,
-  (reading, kitchen, author, hand, methods, balance) =>
-    assembleRecipe({ reading, kitchen, author, hand, methods, balance }),
+  selectLearnedHere,
+  (reading, kitchen, author, hand, methods, balance, learned) =>
+    assembleRecipe({ reading, kitchen, author, hand, methods, balance, learned }),
 );
 
 const selectAssembly = createSelector(selectAssembled, selectSetting, setBatch);

@@ -55,7 +55,7 @@ export class BenchFinish {
   /** It has left the bench for the oven. */
   protected readonly isBeyond = computed(() => this.session.state()?.stage !== 'bench');
   protected readonly heading = computed(() => {
-    if (this.isBeyond()) return 'Weighed, for the oven';
+    if (this.isBeyond()) return 'Weighed, on to the oven';
     return this.isDone() ? 'The tray is full' : 'How it stands';
   });
   protected readonly sides = {

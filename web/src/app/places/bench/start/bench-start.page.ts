@@ -55,14 +55,14 @@ export class BenchStartPage {
       .bakes.filter(({ recipeId }) => recipeId === this.id())
       .map((bake) => ({
         bake,
-        link: `/recipes/${bake.recipeId}/bench/${bake.id}`,
+        link: `/recipes/${bake.recipeId}/${bake.stage === 'oven' ? 'oven' : 'bench'}/${bake.id}`,
         begun: showMoment(bake.begunAt, this.formats().dateOrder),
       })),
   );
   protected readonly groups = computed(() =>
     [
       { name: 'On the bench', stage: 'bench' },
-      { name: 'Weighed, for the oven', stage: 'oven' },
+      { name: 'In the oven', stage: 'oven' },
     ]
       .map(({ name, stage }) => ({
         name,

@@ -1,31 +1,11 @@
-import { Injectable, computed, inject, linkedSignal } from '@angular/core';
-import { Store } from '@ngrx/store';
-import {
-  lastToRedo,
-  lastToUndo,
-  type Act,
-  type BakeReading,
-  type LineState,
-} from '@ypsigram/core/bench';
-import { v4 as newId } from 'uuid';
-import { bakeActions, bakeFeature } from '../../../state/bake/bake.feature';
-import { selectBakeNow, selectReadings } from '../../../state/bake/bake.selectors';
-import { kitchenFeature } from '../../../state/kitchen/kitchen.feature';
+import { Injectable, computed, linkedSignal } from '@angular/core';
+import type { BakeReading, LineState } from '@ypsigram/core/bench';
+import { BakeSession } from '../../../state/bake/bake-session';
 import { shiftLine } from '../tray/move-line';
-import { thisDevice } from './this-device';
 
-/** The bake that is open: how it stands, what is at hand, and what is done to it. */
+/** The bake that is open at the bench: what is at hand, and in what order. */
 @Injectable()
-export class BenchSession {
-  private readonly store = inject(Store);
-  private readonly readings = this.store.selectSignal(selectReadings);
-  private lastAt = 0;
-
-  readonly device = thisDevice();
-  readonly bake = this.store.selectSignal(bakeFeature.selectBake);
-  readonly state = this.store.selectSignal(selectBakeNow);
-  readonly handId = this.store.selectSignal(kitchenFeature.selectHandId);
-
+export class BenchSession extends BakeSession {
   /** The lines in the order of the work. */
   readonly inOrder = computed((): readonly LineState[] => {
     const state = this.state();
@@ -58,34 +38,10 @@ export class BenchSession {
   );
   readonly isAllDone = computed(() => this.inOrder().length > 0 && this.toDo().length === 0);
 
-  readonly canUndo = computed(() => lastToUndo(this.readings(), this.device) !== null);
-  readonly canRedo = computed(() => lastToRedo(this.readings(), this.device) !== null);
-
-  /** Does something, as of now; gives the reading that says so. */
-  do(act: Act): BakeReading {
-    // Two acts never have the same moment, so that their order is never in doubt.
-    this.lastAt = Math.max(Date.now(), this.lastAt + 1);
-    const reading: BakeReading = {
-      id: newId(),
-      at: new Date(this.lastAt).toISOString(),
-      device: this.device,
-      handId: this.handId(),
-      act,
-    };
-    this.store.dispatch(bakeActions.actDone({ reading }));
-    return reading;
-  }
-
-  undo(): void {
-    const last = lastToUndo(this.readings(), this.device);
-    if (!last) return;
-    this.do({ do: 'undo', reading: last.id });
-    if ('line' in last.act) this.currentId.set(last.act.line);
-  }
-
-  redo(): void {
-    const last = lastToRedo(this.readings(), this.device);
-    if (last) this.do({ do: 'undo', reading: last.id });
+  override undo(): BakeReading | null {
+    const last = super.undo();
+    if (last && 'line' in last.act) this.currentId.set(last.act.line);
+    return last;
   }
 
   go(id: string): void {

@@ -10,7 +10,7 @@ import {
   viewChild,
   type OnDestroy,
 } from '@angular/core';
-import { RouterLink } from '@angular/router';
+import { Router, RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { short } from '@ypsigram/contract';
 import { Icon } from '../../../kit/icon/icon';
@@ -59,6 +59,7 @@ export class BenchWorkPage implements OnDestroy {
   readonly id = input.required<string>();
 
   private readonly store = inject(Store);
+  private readonly router = inject(Router);
   private readonly preferences = inject(Preferences).all;
   private readonly settings = viewChild(BenchSettings);
 
@@ -124,6 +125,7 @@ export class BenchWorkPage implements OnDestroy {
 
   protected onToOven(): void {
     this.session.do({ do: 'stage', stage: 'oven' });
+    void this.router.navigateByUrl(`/recipes/${this.id()}/oven/${this.bake()}`);
   }
 
   protected backToBench(): void {
@@ -140,7 +142,8 @@ export class BenchWorkPage implements OnDestroy {
       case 'back':
         return this.main.back();
       case 'undo':
-        return this.session.undo();
+        this.session.undo();
+        return;
       case 'redo':
         return this.session.redo();
       case 'move-later':

@@ -1,0 +1,79 @@
+import type { FirstLook, StepKind, TesterFind } from '@ypsigram/core/baking';
+import type { BlockKind, Rack } from '@ypsigram/core/bench';
+
+/** What a step is called. */
+export const STEP_NAMES: Readonly<Record<BlockKind, string>> = {
+  bake: 'Bake',
+  heat: 'Heat the oven',
+  chill: 'Chill',
+  rise: 'Rise',
+  cool: 'Cool and turn out',
+  rest: 'Rest',
+  knead: 'Knead',
+  cream: 'Cream',
+  combine: 'Mix',
+  fry: 'Fry',
+  sugar: 'Hot sugar',
+  shape: 'Shape',
+  cut: 'Cut',
+  other: 'Next',
+  'take-out': 'Out of the fridge',
+  measure: 'Measure',
+};
+
+/** How a step is done well, and when it is done. */
+export const STEP_ADVICE: Readonly<Record<StepKind, string>> = {
+  bake: 'Middle rack unless the recipe says otherwise, one tray at a time. Keep the door shut until the first look.',
+  heat: 'Give it 20 minutes: the walls have to be hot, not only the air.',
+  chill: 'Cover it, so that it does not dry out.',
+  rise: 'Done when a fingertip leaves a dent that fills again slowly. Go by the dough, not by the clock.',
+  cool: 'Rest it in the pan as long as stated, then turn it out: left in, it bakes on.',
+  rest: 'Cover it.',
+  knead: 'Until it is smooth and springs back.',
+  cream: 'At least a minute at medium speed: smooth, lighter, no lumps.',
+  combine:
+    'Once wet meets dry, stop the machine. Fold by hand and stop when no dry flour shows: small lumps are fine.',
+  fry: 'A few at a time, so that the fat stays hot.',
+  sugar: 'Have everything within reach before it starts to colour.',
+  shape: 'Pieces of one mass bake alike.',
+  cut: 'A long sharp knife, wiped between cuts.',
+  other: '',
+};
+
+/** The caution that belongs to a step, where the hand is; null where there is none. */
+export const STEP_CAUTIONS: Readonly<Partial<Record<StepKind, string>>> = {
+  cream: 'Mixer: unplugged while you fit it, bowl locked, start slow, nothing reaches in.',
+  knead: 'Mixer: unplugged while you fit it, bowl locked, start slow, nothing reaches in.',
+  combine: 'Raw flour and raw egg are not safe to taste.',
+  bake: 'Dry oven gloves, and stand aside when you open the door.',
+  fry: 'Hot fat: never leave it, keep water away, have a lid at hand.',
+  sugar: 'Hot sugar sticks and burns: long sleeves, no children beside it, never taste it.',
+  cut: 'A damp cloth under the board keeps it from sliding.',
+};
+
+export const TESTER_NAMES: Readonly<Record<TesterFind, string>> = {
+  wet: 'Wet batter',
+  crumbs: 'A few moist crumbs',
+  clean: 'Clean',
+};
+
+export const RACK_NAMES: Readonly<Record<Rack, string>> = {
+  upper: 'upper rack',
+  middle: 'middle rack',
+  lower: 'lower rack',
+};
+
+export const PAN_NAMES = {
+  'as-written': 'as the recipe says',
+  dark: 'a dark pan',
+  shallower: 'a larger pan: it is shallower',
+  deeper: 'a smaller pan: it is deeper',
+} as const;
+
+/** Why the first look is when it is. */
+export const FIRST_LOOK_REASONS: Readonly<Record<FirstLook['why'], string>> = {
+  'early-end': 'the early end of the range',
+  dark: 'earlier: a dark pan browns sooner',
+  shallower: 'earlier: it is shallower',
+  hot: 'earlier: this oven is hotter than wanted',
+};

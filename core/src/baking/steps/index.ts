@@ -1,0 +1,13 @@
+export { BAKING_QUESTIONS, type BakingFacts, type BakingQuestion } from './baking-facts.js';
+export { bakeSteps, WAITS, type BakeStep, type BakeWalk } from './bake-steps.js';
+export {
+  afterTester,
+  firstLook,
+  PANS,
+  TESTER_FINDS,
+  type FirstLook,
+  type Pan,
+  type TesterAnswer,
+  type TesterFind,
+} from './checks.js';
+export { STEP_KINDS, type StepKind } from './step-kind.js';

@@ -1,0 +1,9 @@
+export {
+  clashes,
+  scheduleBack,
+  type BlockKind,
+  type Clash,
+  type OvenTime,
+  type Schedule,
+  type TimeBlock,
+} from './schedule.js';

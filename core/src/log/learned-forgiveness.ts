@@ -1,0 +1,165 @@
+import {
+  forgivenessOf,
+  type BakeKind,
+  type ForgivenPart,
+  type Forgiveness,
+} from '../baking/index.js';
+import { RATIO_PARTS, type RatioPart } from '../formula/index.js';
+import type { BakeOutcome } from './outcome.js';
+
+/** How far a ratio may go here: where the bake begins to show it, with its doubt. All relative. */
+export interface LearnedLimit {
+  readonly part: RatioPart;
+  /** As likely too small as too large. */
+  readonly limit: number;
+  /** Nine times of ten it lies between these. */
+  readonly low: number;
+  readonly high: number;
+  /** What such bakes forgive by the table, from which this started. */
+  readonly usual: number;
+  /** Rated bakes in which a scale has told this ratio. */
+  readonly bakes: number;
+}
+
+/** A bake as far as it says something of what is forgiven. */
+export type JudgedBake = Pick<BakeOutcome, 'deviations' | 'rating' | 'isGood'>;
+
+/** The table is an assumption: the truth is within a third of it, two times of three. */
+const USUAL_SPREAD = 0.3;
+/** A recipe differs from its kind by this much. */
+const RECIPE_SPREAD = 0.15;
+/** How suddenly a bake shows it: the share of the limit over which the chance of "good" falls. */
+const SOFTNESS = 0.12;
+/** A bake may fail for other reasons, and be liked in spite of all. */
+const GOOD_AT_BEST = 0.93;
+const GOOD_AT_WORST = 0.04;
+/** Limits that are tried, as times of the usual one: a quarter to four times. */
+const STEPS = 161;
+const WIDEST = Math.log(4);
+const ROUNDS = 4;
+const TAIL = 0.05;
+
+/** One to five as a share of good: three is half. */
+const GOOD_BY_RATING: readonly number[] = [0, 0, 0.5, 1, 1];
+
+function goodness({ isGood, rating }: JudgedBake): number | null {
+  if (isGood) return 1;
+  return rating === null ? null : (GOOD_BY_RATING[rating - 1] ?? null);
+}
+
+/**
+ * The chance that a ratio which is off by so much does not spoil a bake that forgives `limit`: near
+ * one well inside, one half at the limit, near nothing well beyond.
+ */
+export const goodDespite = (deviation: number, limit: number): number =>
+  1 / (1 + Math.exp((Math.abs(deviation) / limit - 1) / SOFTNESS));
+
+/** The chance that a bake comes out with these deviations, by what it forgives. */
+export function chanceOfGood(
+  deviations: JudgedBake['deviations'],
+  limits: Readonly<Partial<Record<RatioPart, number>>>,
+): number {
+  let good = 1;
+  for (const part of RATIO_PARTS) {
+    const [deviation, limit] = [deviations[part], limits[part]];
+    if (deviation !== undefined && limit !== undefined) good *= goodDespite(deviation, limit);
+  }
+  return GOOD_AT_WORST + (GOOD_AT_BEST - GOOD_AT_WORST) * good;
+}
+
+interface Belief {
+  readonly centre: number;
+  readonly spread: number;
+}
+
+/**
+ * How far each ratio may go, learned from how bakes turned out: a log-normal prior around `usual`,
+ * the likelihood of every rated bake by `chanceOfGood`, and the posterior on a grid of limits. Each
+ * ratio is learned with the others at their present middle, some rounds, until they agree.
+ */
+function learnLimits(
+  bakes: readonly JudgedBake[],
+  prior: Readonly<Record<RatioPart, Belief>>,
+  usual: Forgiveness,
+): readonly LearnedLimit[] {
+  const rated = bakes.flatMap((bake) => {
+    const good = goodness(bake);
+    return good === null ? [] : [{ deviations: bake.deviations, good }];
+  });
+  const parts = RATIO_PARTS.filter((part) =>
+    rated.some(({ deviations }) => deviations[part] !== undefined),
+  );
+  const limits = Object.fromEntries(
+    parts.map((part) => [part, prior[part].centre]),
+  ) as Partial<Record<RatioPart, number>>;
+  let learned: readonly LearnedLimit[] = [];
+  for (let round = 0; round < ROUNDS; round++) {
+    learned = parts.map((part) => {
+      const of = rated.filter(({ deviations }) => deviations[part] !== undefined);
+      const found = posterior(prior[part], (limit) =>
+        of.reduce((sum, { deviations, good }) => {
+          const chance = chanceOfGood(deviations, { ...limits, [part]: limit });
+          return sum + good * Math.log(chance) + (1 - good) * Math.log(1 - chance);
+        }, 0),
+      );
+      return { part, ...found, usual: usual[part as ForgivenPart], bakes: of.length };
+    });
+    for (const { part, limit } of learned) limits[part] = limit;
+  }
+  return learned;
+}
+
+/** The middle and the ends of nine tenths of what is believed after all bakes. */
+function posterior(
+  { centre, spread }: Belief,
+  logLikelihood: (limit: number) => number,
+): Pick<LearnedLimit, 'limit' | 'low' | 'high'> {
+  const limits = Array.from(
+    { length: STEPS },
+    (_, at) => centre * Math.exp(WIDEST * ((2 * at) / (STEPS - 1) - 1)),
+  );
+  const logs = limits.map(
+    (limit) => logLikelihood(limit) - (Math.log(limit / centre) / spread) ** 2 / 2,
+  );
+  const most = Math.max(...logs);
+  const weights = logs.map((log) => Math.exp(log - most));
+  const total = weights.reduce((sum, weight) => sum + weight, 0);
+  const quantile = (share: number): number => {
+    let sum = 0;
+    for (const [at, weight] of weights.entries()) {
+      sum += weight / total;
+      if (sum >= share) return limits[at]!;
+    }
+    return limits.at(-1)!;
+  };
+  return { limit: quantile(0.5), low: quantile(TAIL), high: quantile(1 - TAIL) };
+}
+
+/**
+ * What a recipe forgives, by its own bakes and before them by those of other recipes of its kind:
+ * one entry for each ratio that a rated bake has told; nothing without any.
+ */
+export function learnForgiveness(
+  kind: BakeKind,
+  ofRecipe: readonly JudgedBake[],
+  ofKind: readonly JudgedBake[],
+): readonly LearnedLimit[] {
+  const usual = forgivenessOf(kind);
+  const prior = Object.fromEntries(
+    RATIO_PARTS.map((part) => [part, { centre: usual[part], spread: USUAL_SPREAD }]),
+  ) as Record<RatioPart, Belief>;
+  for (const { part, limit, low, high } of learnLimits(ofKind, prior, usual)) {
+    const spread = Math.log(high / low) / (2 * 1.645);
+    prior[part] = { centre: limit, spread: Math.hypot(spread, RECIPE_SPREAD) };
+  }
+  return learnLimits(ofRecipe, prior, usual);
+}
+
+/** Fewer bakes than these change what is planned by only with what they show, not at all. */
+const FEWEST_BAKES = 3;
+
+/** The learned limits that rest on enough bakes to plan by. */
+export const forgivenessToPlanBy = (learned: readonly LearnedLimit[]): Partial<Forgiveness> =>
+  Object.fromEntries(
+    learned.filter(({ bakes }) => bakes >= FEWEST_BAKES).map(({ part, limit }) => [part, limit]),
+  );

@@ -1,0 +1,82 @@
+import type { LearnedOfRecipe, ProvenWeight } from '@ypsigram/core/batch';
+import {
+  forgivenessToPlanBy,
+  learnForgiveness,
+  provenWeights,
+  type BakeOutcome,
+  type LearnedLimit,
+} from '@ypsigram/core/log';
+import type { BakeService } from '../areas/bakes/service.js';
+import type { Database } from '../database/database.js';
+
+/** What the bakes of a recipe have told. */
+export interface Learned {
+  readonly proven: readonly ProvenWeight[];
+  readonly limits: readonly LearnedLimit[];
+  readonly bakes: number;
+  readonly good: number;
+  /** What of it is planned by. */
+  readonly toPlanBy: LearnedOfRecipe;
+}
+
+/** What the log knows, worked out anew only after a bake has changed. */
+export interface Learning {
+  ofRecipe(id: string): Promise<Learned>;
+  /** The same map until a bake changes. */
+  provenByRecipe(): Promise<ReadonlyMap<string, readonly ProvenWeight[]>>;
+}
+
+const NOTHING_LEARNED: LearnedOfRecipe = { proven: [], forgives: {} };
+
+export function learning(
+  database: Database,
+  bakes: Pick<BakeService, 'outcomes' | 'goodOutcomes' | 'outcomesOfKind'>,
+): Learning {
+  let revision = -1;
+  let byRecipe = new Map<string, Promise<Learned>>();
+  let proven: Promise<ReadonlyMap<string, readonly ProvenWeight[]>> | null = null;
+
+  /** Forgets what was worked out before the last change. */
+  const refresh = async (): Promise<void> => {
+    const { bakes: now } = await database.changes();
+    if (now === revision) return;
+    revision = now;
+    byRecipe = new Map();
+    proven = null;
+  };
+
+  const workOut = async (id: string): Promise<Learned> => {
+    const own = await bakes.outcomes(id);
+    const good = own.filter(({ isGood }) => isGood).length;
+    const kind = own.at(-1)?.kind;
+    if (kind === undefined) {
+      return { proven: [], limits: [], bakes: 0, good, toPlanBy: NOTHING_LEARNED };
+    }
+    const others = await bakes.outcomesOfKind(kind, id);
+    const limits = learnForgiveness(kind, own, others);
+    const weights = provenWeights(own);
+    const toPlanBy = { proven: weights, forgives: forgivenessToPlanBy(limits) };
+    return { proven: weights, limits, bakes: own.length, good, toPlanBy };
+  };
+
+  return {
+    async ofRecipe(id) {
+      await refresh();
+      let known = byRecipe.get(id);
+      if (!known) byRecipe.set(id, (known = workOut(id)));
+      return known;
+    },
+
+    async provenByRecipe() {
+      await refresh();
+      proven ??= bakes.goodOutcomes().then((good) => {
+        const recipes = new Map<string, BakeOutcome[]>();
+        for (const one of good) {
+          recipes.set(one.recipeId, [...(recipes.get(one.recipeId) ?? []), one]);
+        }
+        return new Map([...recipes].map(([id, own]) => [id, provenWeights(own)]));
+      });
+      return proven;
+    },
+  };
+}

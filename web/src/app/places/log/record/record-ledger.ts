@@ -1,0 +1,87 @@
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { Store } from '@ngrx/store';
+import { fixed } from '@ypsigram/contract';
+import { moreOrLess } from '@ypsigram/contract/bench';
+import { LEANING } from '@ypsigram/core/baking';
+import { asWeighed, type BenchRoute } from '@ypsigram/core/bench';
+import { Beam } from '../../../kit/beam/beam';
+import { decimal, grams } from '../../../kit/figures/figures';
+import { BakeSession } from '../../../state/bake/bake-session';
+import { selectShelf } from '../../../state/kitchen/kitchen.selectors';
+
+const ROUTE_WORDS: Readonly<Record<BenchRoute, string>> = {
+  fill: 'filled',
+  container: 'weighed',
+  tare: 'in the bowl, tared',
+  total: 'in the bowl, running total',
+  beam: 'on the beam',
+};
+const ON_PAPER = 'written down later';
+const HEAVIEST_GRAMS = 100_000;
+
+/** What was meant, planned and weighed of each line, in one ledger with the beam. */
+@Component({
+  selector: 'yg-record-ledger',
+  imports: [Beam],
+  templateUrl: './record-ledger.html',
+  styleUrl: './record-ledger.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class RecordLedger {
+  private readonly session = inject(BakeSession);
+  private readonly shelf = inject(Store).selectSignal(selectShelf);
+
+  protected readonly isWriting = signal(false);
+  protected readonly leaning = LEANING;
+  protected readonly sides = {
+    left: 'the tray',
+    right: 'the recipe',
+    level: 'Level: what went in is as the recipe means it.',
+  };
+  protected readonly rows = computed(() =>
+    (this.session.state()?.lines ?? []).map(
+      ({ line, wantedGrams, grams: real, weighedGrams, weighedBy, fills, route, off, fullness }) => ({
+        id: line.id,
+        name: line.name,
+        meant: wantedGrams === null ? '' : grams(wantedGrams),
+        planned:
+          route === 'fill' && line.measure
+            ? line.measure.shown
+            : (line.weight?.shown ?? line.measure?.shown ?? ''),
+        real: real === null ? '' : grams(real),
+        how:
+          weighedGrams !== null
+            ? ROUTE_WORDS[weighedBy ?? 'container']
+            : fills.length > 0
+              ? fills.every((fill) => fill.grams !== null)
+                ? 'filled over the scale'
+                : ROUTE_WORDS.fill
+              : fullness === 'full'
+                ? 'in'
+                : '',
+        off: off === null ? '' : moreOrLess(off),
+        gap: real === null || wantedGrams === null ? null : real / wantedGrams - 1,
+        tolerance: line.tolerance,
+        forgiven: line.forgiven,
+      }),
+    ),
+  );
+  protected readonly ratios = computed(() => {
+    const state = this.session.state();
+    if (!state) return [];
+    return asWeighed(state, this.shelf()).ratios.map(({ part, intended, real, drift, level }) => ({
+      part,
+      intended: fixed(intended, intended < 10 ? 1 : 0),
+      real: fixed(real, real < 10 ? 1 : 0),
+      drift: Math.abs(drift) < 0.0005 ? 'as meant' : moreOrLess(drift),
+      word: { level: 'fine', leaning: 'a little off', out: 'it shows' }[level],
+    }));
+  });
+
+  /** What was weighed on paper, in grams. */
+  protected write(line: string, typed: string): void {
+    const mass = decimal(typed);
+    if (mass === null || mass > HEAVIEST_GRAMS) return;
+    this.session.do({ do: 'weigh', line, route: 'container', grams: mass, scale: ON_PAPER });
+  }
+}

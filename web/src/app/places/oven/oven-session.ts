@@ -1,0 +1,115 @@
+import { Injectable, computed, inject, linkedSignal } from '@angular/core';
+import { Store } from '@ngrx/store';
+import {
+  dialFor,
+  firstLook,
+  ovenOffset,
+  realHeat,
+  wantedHeat,
+  type BakeStep,
+} from '@ypsigram/core/baking';
+import type { OvenSet } from '@ypsigram/core/bench';
+import { v4 as newId } from 'uuid';
+import { BakeSession } from '../../state/bake/bake-session';
+import { selectWalk } from '../../state/bake/bake-walk';
+import { kitchenFeature } from '../../state/kitchen/kitchen.feature';
+import { timersActions } from '../../state/timers/timers.feature';
+
+const MINUTE = 60_000;
+/** A dial is no finer than this. */
+const DIAL_STEP = 5;
+
+/** A bake in its oven: the step at hand, how the oven is to be set, and its timers. */
+@Injectable()
+export class OvenSession extends BakeSession {
+  private readonly shop = inject(Store);
+  readonly walk = this.shop.selectSignal(selectWalk);
+  readonly ovens = this.shop.selectSignal(kitchenFeature.selectOvens);
+
+  readonly steps = computed(() => {
+    const done = new Set(this.state()?.after.steps ?? []);
+    return this.walk().steps.map((step) => ({ step, isDone: done.has(step.id) }));
+  });
+  readonly currentId = linkedSignal<string | null>(
+    () => this.steps().find(({ isDone }) => !isDone)?.step.id ?? null,
+  );
+  readonly current = computed(
+    (): BakeStep | null =>
+      this.walk().steps.find(({ id }) => id === this.currentId()) ?? null,
+  );
+  readonly bakeStep = computed(
+    () => this.walk().steps.find(({ kind }) => kind === 'bake') ?? null,
+  );
+
+  /** How the oven is set, or would be by what the recipe and its readings say. */
+  readonly oven = computed((): OvenSet | null => {
+    const set = this.state()?.after.oven;
+    if (set) return set;
+    const heat = this.bakeStep()?.heat;
+    if (!heat) return null;
+    const oven = this.ovens()[0] ?? null;
+    return this.setFor({ oven: oven?.name ?? null, isFan: false }, heat.celsius);
+  });
+  /** How much hotter the oven is than wanted, as far as its readings tell. */
+  readonly tooHotCelsius = computed(() => {
+    const set = this.oven();
+    const offset = set && this.offsetOf(set.oven, set.isFan);
+    return offset ? realHeat(offset, set.dialCelsius).celsius - set.wantedCelsius : 0;
+  });
+  readonly look = computed(() => {
+    const minutes = this.bakeStep()?.minutes;
+    return minutes
+      ? firstLook(minutes.min, this.oven()?.pan ?? 'as-written', this.tooHotCelsius())
+      : null;
+  });
+
+  readonly offsetOf = (name: string | null, isFan: boolean) =>
+    ovenOffset(this.ovens().find((oven) => oven.name === name)?.readings ?? [], isFan);
+
+  /** The setting of an oven for a recipe's heat: its dial by its readings, to a step. */
+  setFor(by: Partial<OvenSet> & Pick<OvenSet, 'oven' | 'isFan'>, celsius: number): OvenSet {
+    const heat = this.bakeStep()?.heat;
+    const fanCelsius = heat?.fanCelsius ?? null;
+    const wanted = wantedHeat({ celsius, fanCelsius }, by.isFan).celsius;
+    const offset = this.offsetOf(by.oven, by.isFan);
+    const dial = offset ? dialFor(offset, wanted) : wanted;
+    return {
+      rack: 'middle',
+      pan: 'as-written',
+      trays: 1,
+      wantedCelsius: wanted,
+      dialCelsius: Math.round(dial / DIAL_STEP) * DIAL_STEP,
+      ...by,
+    };
+  }
+
+  /** Changes how the oven is set. */
+  setOven(change: Partial<OvenSet>): void {
+    const set = this.oven();
+    const heat = this.bakeStep()?.heat;
+    if (!set || !heat) return;
+    const { wantedCelsius: _, dialCelsius: __, ...kept } = { ...set, ...change };
+    this.do({ do: 'heat', ...this.setFor(kept, heat.celsius) });
+  }
+
+  finish(step: string, isDone: boolean): void {
+    this.do({ do: 'step', step, isDone });
+  }
+
+  /** Starts a timer of this bake that rings in so many minutes. */
+  startTimer(name: string, minutes: number): void {
+    const [bake, now] = [this.bake(), Date.now()];
+    this.shop.dispatch(
+      timersActions.timerSet({
+        timer: {
+          id: newId(),
+          name,
+          bakeId: bake?.id ?? null,
+          recipeId: bake?.recipeId ?? null,
+          startedAt: new Date(now).toISOString(),
+          endsAt: new Date(now + minutes * MINUTE).toISOString(),
+        },
+      }),
+    );
+  }
+}

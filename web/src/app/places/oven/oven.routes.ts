@@ -1,0 +1,20 @@
+import type { Routes } from '@angular/router';
+import { provideEffects } from '@ngrx/effects';
+import { provideState } from '@ngrx/store';
+import * as bakeEffects from '../../state/bake/bake.effects';
+import { bakeFeature } from '../../state/bake/bake.feature';
+
+/** The Oven: what is mixed, risen and baked of one bake. */
+export const ovenRoutes: Routes = [
+  {
+    path: '',
+    providers: [provideState(bakeFeature), provideEffects(bakeEffects)],
+    children: [
+      {
+        path: ':bake',
+        title: 'Oven · Ypsigram',
+        loadComponent: () => import('./oven.page').then((m) => m.OvenPage),
+      },
+    ],
+  },
+];

@@ -1,0 +1,113 @@
+import {
+  ChangeDetectionStrategy,
+  Component,
+  DestroyRef,
+  computed,
+  inject,
+  signal,
+} from '@angular/core';
+import { FIRST_LOOK_REASONS, TESTER_NAMES } from '@ypsigram/contract/oven';
+import { afterTester, TESTER_FINDS, type TesterFind } from '@ypsigram/core/baking';
+import type { BakedTray } from '@ypsigram/core/bench';
+import { showClock } from '../../../kit/figures/minutes';
+import { OvenSession } from '../oven-session';
+import { OvenDoor } from './oven-door';
+import { Skewer } from './skewer';
+
+const MINUTE = 60_000;
+const BEAT_MILLISECONDS = 1000;
+const MOST_NAME = 60;
+
+/** The trays of a bake: into the oven, looked at, out, and turned out of the pan. */
+@Component({
+  selector: 'yg-tray-panel',
+  imports: [OvenDoor, Skewer],
+  templateUrl: './tray-panel.html',
+  styleUrl: './tray-panel.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class TrayPanel {
+  private readonly session = inject(OvenSession);
+  private readonly now = signal(Date.now());
+
+  protected readonly finds = TESTER_FINDS.map((id) => ({ id, name: TESTER_NAMES[id] }));
+  private readonly range = computed(() => this.session.bakeStep()?.minutes ?? null);
+  protected readonly look = computed(() => {
+    const look = this.session.look();
+    return look && { minutes: look.minutes, why: FIRST_LOOK_REASONS[look.why] };
+  });
+  private readonly panMinutes = computed(
+    () => this.session.walk().steps.find(({ kind }) => kind === 'cool')?.minutes?.max ?? 0,
+  );
+  protected readonly trays = computed(() => {
+    const known = this.session.state()?.after.trays ?? [];
+    const count = Math.max(this.session.oven()?.trays ?? 1, known.at(-1)?.tray ?? 1);
+    return Array.from({ length: count }, (_, at) => {
+      const tray = known.find((one) => one.tray === at + 1) ?? null;
+      return { number: at + 1, name: count > 1 ? `Tray ${at + 1}` : 'The tray', ...this.told(tray) };
+    });
+  });
+  protected readonly inOven = computed(() =>
+    this.trays().filter(({ place }) => place === 'oven').map(({ name, clock }) => ({ name, clock })),
+  );
+
+  constructor() {
+    const beat = setInterval(() => this.now.set(Date.now()), BEAT_MILLISECONDS);
+    inject(DestroyRef).onDestroy(() => clearInterval(beat));
+  }
+
+  /** Where a tray is, how long, and what the last look said. */
+  private told(tray: BakedTray | null) {
+    if (!tray?.inAt) return { place: 'out', clock: '', said: '' } as const;
+    const since = (at: string): number => this.now() - Date.parse(at);
+    if (tray.turnedOutAt) return { place: 'rack', clock: '', said: 'Turned out.' } as const;
+    if (tray.outAt) {
+      return { place: 'pan', clock: showClock(since(tray.outAt)), said: this.inPan() } as const;
+    }
+    const last = tray.looks.at(-1);
+    return {
+      place: 'oven',
+      clock: showClock(since(tray.inAt)),
+      said: last?.found === 'wet' ? 'Wet at the last look: back in.' : '',
+    } as const;
+  }
+
+  private inPan(): string {
+    const minutes = this.panMinutes();
+    return minutes > 0
+      ? `Rest it ${minutes} min in its pan, then turn it out.`
+      : 'Turn it out: left in, it bakes on.';
+  }
+
+  protected putIn(tray: number, name: string): void {
+    this.session.do({ do: 'tray', tray, to: 'oven' });
+    const look = this.session.look();
+    if (look) this.time(`First look: ${name}`, look.minutes);
+  }
+
+  protected found(tray: number, find: TesterFind, name: string): void {
+    const known = this.session.state()?.after.trays.find((one) => one.tray === tray);
+    const range = this.range();
+    this.session.do({ do: 'look', tray, found: find });
+    if (!known?.inAt || !range) return;
+    const minutes = (Date.now() - Date.parse(known.inAt)) / MINUTE;
+    const answer = afterTester(find, minutes, range);
+    if (answer.do === 'wait') this.time(`Look again: ${name}`, answer.minutes);
+    else this.takeOut(tray, name);
+  }
+
+  protected takeOut(tray: number, name: string): void {
+    this.session.do({ do: 'tray', tray, to: 'pan' });
+    const minutes = this.panMinutes();
+    if (minutes > 0) this.time(`Turn out: ${name}`, minutes);
+  }
+
+  protected turnOut(tray: number): void {
+    this.session.do({ do: 'tray', tray, to: 'rack' });
+  }
+
+  private time(what: string, minutes: number): void {
+    const title = this.session.state()?.plan.title ?? '';
+    this.session.startTimer(`${what} · ${title}`.slice(0, MOST_NAME), minutes);
+  }
+}

@@ -1,0 +1,80 @@
+import { ChangeDetectionStrategy, Component, computed, inject, output } from '@angular/core';
+import { STEP_ADVICE, STEP_CAUTIONS, STEP_NAMES } from '@ypsigram/contract/oven';
+import { showMinutes } from '../../../kit/figures/minutes';
+import { Icon } from '../../../kit/icon/icon';
+import { isTypedIn } from '../../../kit/keys/typed-in';
+import { OvenSession } from '../oven-session';
+
+/** Steps for which a timer of the step's own makes sense: what bakes has one for each tray. */
+const NO_TIMER = new Set(['bake', 'heat']);
+const HEATING_MINUTES = 20;
+
+/** The step at hand, large, and all steps as a row. */
+@Component({
+  selector: 'yg-step-panel',
+  imports: [Icon],
+  templateUrl: './step-panel.html',
+  styleUrl: './step-panel.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  host: { '(document:keydown)': 'press($event)' },
+})
+export class StepPanel {
+  readonly toLog = output<void>();
+
+  protected readonly session = inject(OvenSession);
+  protected readonly all = computed(() =>
+    this.session.steps().map(({ step, isDone }, at) => ({
+      id: step.id,
+      at: at + 1,
+      name: STEP_NAMES[step.kind],
+      isDone,
+      isHere: step.id === this.session.currentId(),
+    })),
+  );
+  protected readonly step = computed(() => {
+    const step = this.session.current();
+    if (!step) return null;
+    const minutes = step.kind === 'heat' ? { min: HEATING_MINUTES, max: HEATING_MINUTES } : step.minutes;
+    const hasTimer = minutes !== null && (!NO_TIMER.has(step.kind) || step.kind === 'heat');
+    return {
+      id: step.id,
+      name: STEP_NAMES[step.kind],
+      text: step.text,
+      advice: STEP_ADVICE[step.kind],
+      caution: STEP_CAUTIONS[step.kind] ?? null,
+      time: minutes ? showMinutes(minutes.min, minutes.max) : null,
+      timerMinutes: hasTimer ? minutes.min : null,
+      isDone: this.all().find(({ id }) => id === step.id)?.isDone ?? false,
+    };
+  });
+
+  protected go(by: 1 | -1): void {
+    const steps = this.session.walk().steps;
+    const here = steps.findIndex(({ id }) => id === this.session.currentId());
+    const next = steps[here + by];
+    if (next) this.session.currentId.set(next.id);
+  }
+
+  protected done(): void {
+    const step = this.step();
+    if (!step) return;
+    const next = this.all().find(({ id, isDone }) => id !== step.id && !isDone);
+    this.session.finish(step.id, !step.isDone);
+    this.session.currentId.set(step.isDone ? step.id : (next?.id ?? null));
+  }
+
+  protected startTimer(): void {
+    const step = this.step();
+    if (step?.timerMinutes == null) return;
+    const title = this.session.state()?.plan.title ?? '';
+    this.session.startTimer(`${step.name}: ${title}`.slice(0, 60), step.timerMinutes);
+  }
+
+  protected press(event: KeyboardEvent): void {
+    if (isTypedIn(event.target) || event.ctrlKey || event.metaKey || event.altKey) return;
+    if (event.key === 'PageDown') this.done();
+    else if (event.key === 'PageUp') this.go(-1);
+    else return;
+    event.preventDefault();
+  }
+}

@@ -1,0 +1,89 @@
+import {
+  ChangeDetectionStrategy,
+  Component,
+  DestroyRef,
+  computed,
+  effect,
+  inject,
+  signal,
+} from '@angular/core';
+import { RouterLink } from '@angular/router';
+import { Store } from '@ngrx/store';
+import type { Timer } from '@ypsigram/contract/oven';
+import { Icon } from '../../kit/icon/icon';
+import { showClock } from '../../kit/figures/minutes';
+import { timersActions, timersFeature } from '../../state/timers/timers.feature';
+import { Ringing } from './ringing';
+import '../../kit/trusted-types/default-policy';
+
+const MINUTE = 60_000;
+
+/** All timers, in every window: what is left of each, a minute more or less, and who rings. */
+@Component({
+  selector: 'yg-timer-strip',
+  imports: [Icon, RouterLink],
+  templateUrl: './timer-strip.html',
+  styleUrl: './timer-strip.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class TimerStrip {
+  private readonly store = inject(Store);
+  private readonly ringing = inject(Ringing);
+  private readonly timers = this.store.selectSignal(timersFeature.selectTimersState);
+  private readonly now = signal(Date.now());
+  private readonly rung = new Set<string>();
+
+  protected readonly canAsk = signal(this.ringing.canAskToNotify());
+  protected readonly problem = computed(() => this.timers().problem);
+  protected readonly shown = computed(() =>
+    this.timers().timers.map((timer) => {
+      const left = Date.parse(timer.endsAt) + this.timers().aheadMilliseconds - this.now();
+      const link =
+        timer.recipeId && timer.bakeId ? `/recipes/${timer.recipeId}/oven/${timer.bakeId}` : null;
+      return { timer, link, left: showClock(left), isOver: left <= 0 };
+    }),
+  );
+  protected readonly over = computed(() => this.shown().filter(({ isOver }) => isOver));
+
+  constructor() {
+    const ticks = new Worker(new URL('../../workers/tick.worker', import.meta.url), {
+      type: 'module',
+    });
+    ticks.onmessage = () => this.now.set(Date.now());
+    inject(DestroyRef).onDestroy(() => {
+      ticks.terminate();
+      this.ringing.stop();
+    });
+    effect(() => {
+      const over = this.over();
+      if (over.length === 0) {
+        this.rung.clear();
+        this.ringing.stop();
+        return;
+      }
+      for (const { timer } of over) {
+        const key = `${timer.id} ${timer.endsAt}`;
+        if (this.rung.has(key)) continue;
+        this.rung.add(key);
+        this.ringing.start(timer.name);
+      }
+    });
+  }
+
+  /** So many minutes more, from its end; from now where it is over. */
+  protected add(timer: Timer, minutes: number): void {
+    const ahead = this.timers().aheadMilliseconds;
+    const from = Math.max(Date.parse(timer.endsAt), minutes > 0 ? Date.now() - ahead : 0);
+    const endsAt = new Date(from + minutes * MINUTE).toISOString();
+    this.store.dispatch(timersActions.timerSet({ timer: { ...timer, endsAt } }));
+  }
+
+  protected stop({ id }: Timer): void {
+    this.store.dispatch(timersActions.timerStopped({ id }));
+  }
+
+  protected async notify(): Promise<void> {
+    await this.ringing.askToNotify();
+    this.canAsk.set(false);
+  }
+}
