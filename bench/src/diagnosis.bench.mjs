@@ -104,7 +104,14 @@ function judge(apart) {
     if (cause.id === 'flour-over') flour++;
   }
   const share = (n) => ((100 * n) / KITCHENS).toFixed(1);
-  return { first: +share(first), three: +share(three), silent: +share(silent), flour: +share(flour), asked: asked / KITCHENS, told: +share(told) };
+  return {
+    first: +share(first),
+    three: +share(three),
+    silent: +share(silent),
+    flour: +share(flour),
+    asked: asked / KITCHENS,
+    told: +share(told),
+  };
 }
 
 for (const [world, apart] of [
@@ -118,7 +125,9 @@ for (const [world, apart] of [
   );
   console.log(`  “it was the flour” would be right in ${flour} %`);
   if (apart === 0) {
-    console.log(`  wanted first in 70 %: ${first >= 70 ? 'kept' : 'MISSED'}; among three in 92 %: ${three >= 92 ? 'kept' : 'MISSED'}`);
+    console.log(
+      `  wanted first in 70 %: ${first >= 70 ? 'kept' : 'MISSED'}; among three in 92 %: ${three >= 92 ? 'kept' : 'MISSED'}`,
+    );
   }
 }
 
@@ -138,7 +147,11 @@ for (let at = 0; at < LEARNERS; at++) {
       parts.map((p) => [p, usual[p] * (p === 'water' ? 1.3 : 0.25) * normal()]),
     );
     const isGood = uniform() < chanceOfGood(deviations, truth);
-    return { deviations, rating: isGood ? (uniform() < 0.5 ? 5 : 4) : uniform() < 0.5 ? 2 : 1, isGood: false };
+    return {
+      deviations,
+      rating: isGood ? (uniform() < 0.5 ? 5 : 4) : uniform() < 0.5 ? 2 : 1,
+      isGood: false,
+    };
   });
   const water = learnForgiveness(kind, bakes, []).find(({ part }) => part === 'water');
   const isNear = (limit) => Math.abs(limit / truth.water - 1) <= 0.25;

@@ -3,7 +3,7 @@ import { EXPORT_FORMATS, MOST_RECIPES } from '@ypsigram/core/formats';
 import { lineAnswerList } from './answers.js';
 import { balance } from './balance.js';
 import { LONGEST_TITLE } from './limits.js';
-import { factorText, methods, recipeText, standard } from './parts.js';
+import { lineIndex, factorText, methods, recipeText, standard } from './parts.js';
 
 /** A recipe from outside: its text, and what its file says beside it. */
 export const importedRecipe = z.strictObject({
@@ -19,6 +19,11 @@ export const importedRecipe = z.strictObject({
   methods: methods.nullable().default(null),
   balance: balance.nullable().default(null),
   answers: lineAnswerList.nullable().default(null),
+  proven: z
+    .record(lineIndex, z.number().positive())
+    .nullable()
+    .default(null)
+    .meta({ description: 'What its bakes proved, by line, in grams at factor 1.' }),
 });
 
 export const recipeImport = z.strictObject({

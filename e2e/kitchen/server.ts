@@ -1,6 +1,6 @@
 import { spawn, type ChildProcess } from 'node:child_process';
 import { once } from 'node:events';
-import { copyFileSync, mkdtempSync, rmSync } from 'node:fs';
+import { copyFileSync, cpSync, existsSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
@@ -19,7 +19,11 @@ export class KitchenServer {
     private readonly demo: boolean,
     prepared: string | null = null,
   ) {
-    if (prepared) copyFileSync(prepared, this.database);
+    if (!prepared) return;
+    copyFileSync(prepared, this.database);
+    // The pictures of its photos lie beside it.
+    const photos = `${prepared}-photos`;
+    if (existsSync(photos)) cpSync(photos, `${this.database}-photos`, { recursive: true });
   }
 
   get address(): string {

@@ -88,7 +88,8 @@ test('all by cup: fills are counted by tap, key, pedal and the scale under the b
     expect((await bench.keptFills(line)).length, line.name).toBe(planned);
   }
   await page.getByRole('button', { name: 'On to the oven' }).click();
-  await expect(page.getByRole('heading', { name: 'Weighed, for the oven' })).toBeVisible();
+  await expect(page).toHaveURL(/\/oven\//);
+  await expect(page.getByRole('region', { name: 'Step at hand' })).toBeVisible();
 });
 
 test('one bowl with tare between: what is too much is scaled away, and every ratio kept', async ({

@@ -18,7 +18,11 @@ test('a cup in the wash is left out of plans, and its owner can take that back',
   await expect(baker.row('1 cup sugar').getByText('1/2', { exact: true })).toHaveCount(0);
 });
 
-test('a cup weighed three times with water counts for what it holds', async ({ baker, page }) => {
+test('a cup weighed three times with water counts for what it holds', async ({
+  baker,
+  page,
+  server,
+}) => {
   await baker.goTo('/drawer');
   await page.getByRole('button', { name: 'Calibrate 1 cup' }).click();
   const weight = page.getByLabel('Weighs, g');
@@ -34,7 +38,13 @@ test('a cup weighed three times with water counts for what it holds', async ({ b
   ).toBeVisible();
   await expect(page.getByRole('img', { name: /Fills of 1 cup: Mean 248/ })).toBeVisible();
   // A reload keeps what the server has acknowledged.
-  await page.waitForLoadState('networkidle');
+  await expect(async () => {
+    const reply = await fetch(`${server.address}/api/kitchen`);
+    const { tools } = (await reply.json()) as {
+      tools: { name: string; calibration: { grams: number[] } | null }[];
+    };
+    expect(tools.find(({ name }) => name === '1 cup')?.calibration?.grams.length).toBe(3);
+  }).toPass();
   await page.reload();
   await expect(page.getByText(/\+5\.\d ± 0\.\d %/)).toBeVisible();
   await page.getByRole('button', { name: 'Calibrate 1 cup' }).click();

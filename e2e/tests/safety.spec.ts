@@ -1,6 +1,6 @@
 import { expect, test } from '../kitchen/test';
 
-test('a crash right after a save loses nothing', async ({ baker, page, server }) => {
+test('a crash right after a save loses nothing', async ({ baker, page, server, troubles }) => {
   await baker.saveNew('Crash cake\n2 cups flour\n1 cup sugar');
   const saved = page.waitForResponse(
     (response) => response.request().method() === 'PUT' && response.ok(),
@@ -12,6 +12,8 @@ test('a crash right after a save loses nothing', async ({ baker, page, server })
   await page.reload();
   await expect(page.getByRole('textbox', { name: 'Factor' })).toHaveValue('7/3');
   await expect(baker.row('2 cups flour')).toContainText('583 g');
+  // What was asked for in between was refused, and nothing else went wrong.
+  expect(troubles.splice(0).every((text) => text.includes('ERR_CONNECTION_REFUSED'))).toBe(true);
 });
 
 test('everything is as it was after a restart, and the server stops cleanly', async ({

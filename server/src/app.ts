@@ -97,7 +97,12 @@ function api({ database, logger, version, scale, oven, now = () => new Date() }:
   );
   router.use(
     '/exports',
-    exportRoutes({ shelf, recipes: () => recipes.all(), authors: () => authors.list() }),
+    exportRoutes({
+      shelf,
+      recipes: () => recipes.all(),
+      authors: () => authors.list(),
+      proven: (recipe) => areas.provenOf(recipe),
+    }),
   );
   router.use('/imports', importRoutes(imports));
   router.use(() => {

@@ -1,12 +1,6 @@
 import { z } from 'zod';
 import { PANS, TESTER_FINDS } from '@ypsigram/core/baking';
-import {
-  RACKS,
-  REMEMBERED_AS,
-  STAGES,
-  TRAY_PLACES,
-  TRY_VERDICTS,
-} from '@ypsigram/core/bench';
+import { RACKS, REMEMBERED_AS, STAGES, TRAY_PLACES, TRY_VERDICTS } from '@ypsigram/core/bench';
 import { QUESTIONS, SYMPTOMS } from '@ypsigram/core/diagnosis';
 import { ovenCelsius } from '../balance.js';
 import { HEAVIEST_PACK_GRAMS } from '../limits.js';

@@ -1,5 +1,4 @@
 export {
-  bakeOutcome,
   learnedOfRecipe,
   logQuery,
   outcomeList,
@@ -7,14 +6,8 @@ export {
   type BakeOutcomeReply,
   type LearnedReply,
 } from './learned.js';
-export {
-  backupPhoto,
-  LARGEST_PHOTO_BYTES,
-  photo,
-  PHOTO_TYPES,
-  photoQuery,
-  type Photo,
-} from './photos.js';
+export { backupPhoto, photo, photoQuery, type Photo } from './photos.js';
+export { LARGEST_PHOTO_BYTES, PHOTO_TYPES } from './photo-limits.js';
 export {
   CAUSE_WORDS,
   evidenceWords,

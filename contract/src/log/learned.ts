@@ -63,6 +63,7 @@ export const outcomeQuery = z.object({ recipeId: z.uuid().optional() });
 
 /** What the bakes of a recipe have told. */
 export const learnedOfRecipe = z.object({
+  kind: bakeKind.nullable().meta({ description: 'The kind of bake it was learned as.' }),
   proven: z.array(provenWeight),
   limits: z.array(learnedLimit).meta({ description: 'How far each ratio may go, with its doubt.' }),
   bakes: z.int(),

@@ -1,9 +1,5 @@
 import { z } from 'zod';
 
-export const PHOTO_TYPES = ['image/jpeg', 'image/png', 'image/webp'] as const;
-/** A photo as a phone takes it. */
-export const LARGEST_PHOTO_BYTES = 20 * 1024 * 1024;
-
 export const photo = z.object({
   id: z.uuid(),
   width: z.int(),

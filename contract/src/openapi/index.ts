@@ -8,6 +8,7 @@ import { planReply, planRequest } from '../plans.js';
 import { conflict, health } from '../problems.js';
 import { bakePaths } from './bakes.js';
 import { filePaths } from './files.js';
+import { ovenAndLogPaths } from './oven-and-log.js';
 import { idPath, json, missing, problemOf, refused, stale, table } from './parts.js';
 import { readingReply, readingRequest } from '../readings.js';
 import {
@@ -268,6 +269,7 @@ export function openApiDocument(version: string): object {
       },
       ...filePaths,
       ...bakePaths,
+      ...ovenAndLogPaths,
       '/api/recipes/{id}/versions': {
         get: {
           summary: 'Versions of a recipe, the newest first',

@@ -44,7 +44,8 @@ export interface RecipeParts {
 /** What the log knows of a recipe. */
 export interface LearnedOfRecipe {
   readonly proven: readonly ProvenWeight[];
-  readonly forgives: Partial<Forgiveness>;
+  /** What it forgives, learned as a bake of this kind; null where nothing is. */
+  readonly forgives: { readonly kind: BakeKind; readonly limits: Partial<Forgiveness> } | null;
 }
 
 /** A recipe in its kitchen, ready to be planned in any size. */
@@ -78,7 +79,14 @@ export function assembleRecipe(recipe: RecipeParts): AssembledRecipe {
   const { lines: choices, strictness, kind } = balance;
   const masses = reading.lines.map((line, index) => {
     const choice = choices[index] ?? {};
-    const found = lineMass(line, reading.standard, kitchen.shelf, author, choice, proven.get(index));
+    const found = lineMass(
+      line,
+      reading.standard,
+      kitchen.shelf,
+      author,
+      choice,
+      proven.get(index),
+    );
     const { intended, substitute } = found;
     return (
       intended && {
@@ -104,7 +112,11 @@ export function assembleRecipe(recipe: RecipeParts): AssembledRecipe {
       isPreserving: isPreserving(reading),
       author,
       hand,
-      ...(learned && { proven: learned.proven, learned: learned.forgives }),
+      ...(learned && { proven: learned.proven }),
+      // As another kind of bake it starts from the figures of that kind.
+      ...(learned?.forgives?.kind === (kind ?? guessedKind) && {
+        learned: learned.forgives.limits,
+      }),
       ...kitchen,
     },
   };

@@ -14,7 +14,7 @@ export { carryChoices, carryMethods } from './carry-lines.js';
 export { PINNED, type LineChoice } from './line-choice.js';
 export { methodsForLine } from './line-method.js';
 export { forgivenessFor, planBatch, planLine } from './plan.js';
-export { provenLines, writtenKey, type ProvenWeight } from './proven.js';
+export { provenLines, provenMass, writtenKey, type ProvenWeight } from './proven.js';
 export type { Batch, Habits, Level, PlanLine } from './plan-line.js';
 export { substitutesFor, type Substitute } from './substitutes.js';
 export { columnTotals, unweighedLines, type ColumnTotals } from './totals.js';

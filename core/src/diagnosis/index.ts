@@ -1,6 +1,13 @@
-export { CAUSES, QUESTIONS, type Cause, type Mend, type QuestionId } from './causes.js';
+export {
+  CAUSES,
+  QUESTIONS,
+  SOMETHING_ELSE,
+  type Cause,
+  type Mend,
+  type QuestionId,
+} from './causes.js';
 export { earlierFailures, FAILED_AT_MOST, triedBefore } from './earlier.js';
-export { FIGURES, NOTHING_WRONG, type Expected, type Figure, type Known } from './figures.js';
+export { NOTHING_WRONG, type Expected, type Figure, type Known } from './figures.js';
 export { nextQuestion, type NextQuestion } from './next-question.js';
 export {
   chanceOfSymptom,
@@ -11,5 +18,5 @@ export {
   type RankedCause,
   type TriedBefore,
 } from './rank-causes.js';
-export { dialNextTime, failedBake, isQuestion, type Around } from './record.js';
+export { dialNextTime, failedBake, type Around } from './record.js';
 export { SYMPTOMS, SYMPTOMS_OF, type Symptom } from './symptoms.js';

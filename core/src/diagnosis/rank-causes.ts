@@ -1,5 +1,12 @@
 import type { BakeKind } from '../baking/index.js';
-import { CAUSES, SHOWS_ANYWAY, YES_ANYWAY, type Cause, type QuestionId } from './causes.js';
+import {
+  CAUSES,
+  SHOWS_ANYWAY,
+  SOMETHING_ELSE,
+  YES_ANYWAY,
+  type Cause,
+  type QuestionId,
+} from './causes.js';
 import { logLikelihood, NOTHING_WRONG, type Figure, type Known } from './figures.js';
 import { SYMPTOMS_OF, type Symptom } from './symptoms.js';
 
@@ -41,7 +48,11 @@ export interface RankedCause {
 }
 
 /** What helped is likely the cause, what did not is likely not. Assumptions. */
-const TRIED: Readonly<Record<TriedBefore['verdict'], number>> = { better: 4, same: 0.35, worse: 0.25 };
+const TRIED: Readonly<Record<TriedBefore['verdict'], number>> = {
+  better: 4,
+  same: 0.35,
+  worse: 0.25,
+};
 /** The same cause is not behind every bake of a recipe: an earlier one counts for this share. */
 const EARLIER_SHARE = 0.7;
 /** What says less than this is not told: one tenth more or less likely. */
@@ -54,8 +65,10 @@ interface Weighed {
 }
 
 /** Causes that a bake can have at all. */
-const possible = ({ has }: FailedBake): readonly Cause[] =>
-  CAUSES.filter(({ needs }) => needs === undefined || has.includes(needs));
+const possible = ({ has }: FailedBake): readonly Cause[] => [
+  ...CAUSES.filter(({ needs }) => needs === undefined || has.includes(needs)),
+  SOMETHING_ELSE,
+];
 
 /** The chance that a symptom shows itself when this is the cause. */
 export const chanceOfSymptom = ({ shows }: Cause, symptom: Symptom): number =>
@@ -137,7 +150,11 @@ export function rankCauses(
         ? []
         : [{ about: { is: 'earlier', bakes: earlier.length }, weight: before[at]! - beforeMean }];
     const evidence = [...here, ...verdicts, ...past];
-    return { cause, log: Math.log(cause.weight) + sum(evidence.map(({ weight }) => weight)), evidence };
+    return {
+      cause,
+      log: Math.log(cause.weight) + sum(evidence.map(({ weight }) => weight)),
+      evidence,
+    };
   });
   const shares = softmax(weighed.map(({ log }) => log));
   return weighed

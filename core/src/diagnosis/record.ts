@@ -1,7 +1,7 @@
 import { dialFor, ovenOffset, realHeat, type BakeStep, type OvenReading } from '../baking/index.js';
 import type { Role } from '../catalogue/index.js';
 import { minutesIn, minutesInPan, type BakeState, type LineState } from '../bench/index.js';
-import { QUESTIONS, type QuestionId } from './causes.js';
+import { QUESTIONS } from './causes.js';
 import type { Figure, Known } from './figures.js';
 import type { FailedBake } from './rank-causes.js';
 import { SYMPTOMS, type Symptom } from './symptoms.js';
@@ -55,7 +55,8 @@ export function failedBake(state: BakeState, around: Around): FailedBake {
 function massFigure(lines: readonly LineState[]): Known | null {
   let [real, wanted] = [0, 0];
   for (const { grams, wantedGrams, weighedGrams, fills } of lines) {
-    const isKnown = weighedGrams !== null || (fills.length > 0 && fills.every((fill) => fill.grams !== null));
+    const isKnown =
+      weighedGrams !== null || (fills.length > 0 && fills.every((fill) => fill.grams !== null));
     if (grams === null || wantedGrams === null || !isKnown) return null;
     real += grams;
     wanted += wantedGrams;
@@ -103,7 +104,3 @@ export function dialNextTime(
   const offset = ovenOffset(readings, after.oven.isFan);
   return offset && dialFor(offset, after.oven.wantedCelsius);
 }
-
-/** The questions of which an answer is kept with a bake. */
-export const isQuestion = (id: string): id is QuestionId =>
-  (QUESTIONS as readonly string[]).includes(id);

@@ -21,6 +21,8 @@ export interface RecipeFile {
   /** What was decided of its two columns. */
   readonly balance: Balance | null;
   readonly answers: readonly LineAnswer[] | null;
+  /** What its bakes have proved, by the index of the line, in grams at factor 1. */
+  readonly proven: Readonly<Record<string, number>> | null;
 }
 
 /** A recipe of which only the text is known. */
@@ -33,6 +35,7 @@ export const textOnly = (text: string, title: string | null = null): RecipeFile 
   methods: null,
   balance: null,
   answers: null,
+  proven: null,
 });
 
 /** Why a file, or a part of it, can't come in. */

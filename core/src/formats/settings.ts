@@ -13,12 +13,13 @@ export const SETTINGS = [
   'methods',
   'balance',
   'answers',
+  'proven',
 ] as const;
 export type Setting = (typeof SETTINGS)[number];
 
 /** The settings of a recipe as text; those that are not set are left out. */
 export function settingsOf(recipe: RecipeFile): Partial<Record<Setting, string>> {
-  const { title, author, standard, factor, methods, balance, answers } = recipe;
+  const { title, author, standard, factor, methods, balance, answers, proven } = recipe;
   return {
     ...(title !== null && { title }),
     ...(author !== null && { author }),
@@ -27,6 +28,7 @@ export function settingsOf(recipe: RecipeFile): Partial<Record<Setting, string>>
     ...(methods && Object.keys(methods).length > 0 && { methods: JSON.stringify(methods) }),
     ...(balance && { balance: JSON.stringify(balance) }),
     ...(answers && answers.length > 0 && { answers: JSON.stringify(answers) }),
+    ...(proven && Object.keys(proven).length > 0 && { proven: JSON.stringify(proven) }),
   };
 }
 
@@ -63,6 +65,7 @@ export function withSettings(
   const standard = filled(settings['standard']);
   const answers = parsed(settings['answers']);
   const balance = parsed(settings['balance']);
+  const proven = parsed(settings['proven']);
   return {
     title: filled(settings['title']),
     text,
@@ -73,5 +76,6 @@ export function withSettings(
     // These two are checked in full where the recipe is taken in.
     balance: isRecord(balance) ? (balance as unknown as Balance) : null,
     answers: Array.isArray(answers) ? (answers as LineAnswer[]) : null,
+    proven: isRecord(proven) ? (proven as Record<string, number>) : null,
   };
 }

@@ -43,8 +43,7 @@ export function changedSince(now: BakeOutcome, before: BakeOutcome): readonly Ch
   ).flatMap(([what, from, to, least]): Change[] =>
     from !== null && to !== null && Math.abs(to - from) >= least ? [{ what, from, to }] : [],
   );
-  const hand: Change[] =
-    now.handId === before.handId ? [] : [{ what: 'hand', handId: now.handId }];
+  const hand: Change[] = now.handId === before.handId ? [] : [{ what: 'hand', handId: now.handId }];
   const size = (change: Change): number => (change.what === 'line' ? Math.abs(change.by) : 1);
   return [...[...lines, ...gone].sort((a, b) => size(b) - size(a)), ...figures, ...hand];
 }

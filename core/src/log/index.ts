@@ -1,9 +1,8 @@
 export { changedSince, type Change } from './changed-since.js';
-export { costOf, logByMonth, type LogMonth } from './over-time.js';
+export { logByMonth, type LogMonth } from './over-time.js';
 export {
   chanceOfGood,
   forgivenessToPlanBy,
-  goodDespite,
   learnForgiveness,
   type JudgedBake,
   type LearnedLimit,

@@ -51,7 +51,7 @@ function goodness({ isGood, rating }: JudgedBake): number | null {
  * The chance that a ratio which is off by so much does not spoil a bake that forgives `limit`: near
  * one well inside, one half at the limit, near nothing well beyond.
  */
-export const goodDespite = (deviation: number, limit: number): number =>
+const goodDespite = (deviation: number, limit: number): number =>
   1 / (1 + Math.exp((Math.abs(deviation) / limit - 1) / SOFTNESS));
 
 /** The chance that a bake comes out with these deviations, by what it forgives. */
@@ -89,9 +89,9 @@ function learnLimits(
   const parts = RATIO_PARTS.filter((part) =>
     rated.some(({ deviations }) => deviations[part] !== undefined),
   );
-  const limits = Object.fromEntries(
-    parts.map((part) => [part, prior[part].centre]),
-  ) as Partial<Record<RatioPart, number>>;
+  const limits = Object.fromEntries(parts.map((part) => [part, prior[part].centre])) as Partial<
+    Record<RatioPart, number>
+  >;
   let learned: readonly LearnedLimit[] = [];
   for (let round = 0; round < ROUNDS; round++) {
     learned = parts.map((part) => {

@@ -88,13 +88,15 @@ const isOnScale = ({ weighedGrams, fills, grams }: LineState): boolean =>
   weighedGrams !== null ||
   (grams !== null && fills.length > 0 && fills.every((fill) => fill.grams !== null));
 
-/** A ratio is known where its flour and its own ingredient were on a scale; eggs are counted. */
+/**
+ * A ratio is known where its flour was on a scale: by cup it is flour that is far off. What else was
+ * only filled counts as it is meant to weigh.
+ */
 function isSure(lines: readonly LineState[], part: RatioPart): boolean {
   const role = part === 'water' ? 'liquid' : part;
   const flours = lines.filter(({ line }) => line.role === 'flour');
   const own = lines.filter(({ line }) => line.role === role);
-  const isKnown = (line: LineState): boolean => isOnScale(line) || line.line.class === 'egg';
-  return flours.length > 0 && own.length > 0 && [...flours, ...own].every(isKnown);
+  return flours.length > 0 && own.length > 0 && flours.every(isOnScale);
 }
 
 function linesOf(lines: readonly LineState[], factor: number): readonly OutcomeLine[] {

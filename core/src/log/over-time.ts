@@ -20,7 +20,7 @@ const RATINGS = 5;
 const MONTH_LETTERS = 'YYYY-MM'.length;
 
 /** What the ingredients of a bake cost, of those that have a price. */
-export function costOf(
+function costOf(
   { lines, factor }: Pick<BakeOutcome, 'lines' | 'factor'>,
   prices: readonly PackPrice[],
 ): number {

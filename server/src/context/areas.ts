@@ -1,4 +1,5 @@
-import type { Kitchen } from '@ypsigram/contract';
+import type { Kitchen, Recipe } from '@ypsigram/contract';
+import { provenLines } from '@ypsigram/core/batch';
 import { knownOfHand, trialByToday, trialSets } from '@ypsigram/core/calibration';
 import type { Shelf } from '@ypsigram/core/catalogue';
 import { shelfOf } from '@ypsigram/core/shelf';
@@ -17,7 +18,7 @@ import { trialService, type TrialService } from '../areas/trials/service.js';
 import type { Database } from '../database/database.js';
 import { ProblemError } from '../http/problem.js';
 import { learning, type Learning } from './learning.js';
-import { kitchenContext, type KitchenContext } from './kitchen-context.js';
+import { kitchenContext, readInKitchen, type KitchenContext } from './kitchen-context.js';
 
 /** The areas of the data, each with what it needs of the others. */
 export interface Areas {
@@ -34,6 +35,8 @@ export interface Areas {
   readonly learned: Learning;
   /** What plans are made by. */
   readonly planning: PlanContext;
+  /** The lines of a recipe that its good bakes proved, by their index, in grams at factor 1. */
+  provenOf(recipe: Recipe): Promise<Readonly<Record<string, number>>>;
   /** The same object until something changes. */
   kitchenContext(): Promise<KitchenContext>;
   /** What is known of a hand; nothing for nobody in particular. @throws ProblemError 400 */
@@ -109,7 +112,7 @@ export function buildAreas(
     shelf,
   });
   const learned = learning(database, bakes);
-  const photos = photoService(database);
+  const photos = photoService(database, report);
   const backups = backupService(database, {
     now,
     kitchen,
@@ -134,5 +137,12 @@ export function buildAreas(
     planning,
     kitchenContext: context,
     hand,
+    async provenOf(recipe) {
+      const proven = (await learned.provenByRecipe()).get(recipe.id);
+      if (!proven) return {};
+      const reading = readInKitchen(recipe, await context(), await authors.known(recipe.authorId));
+      const lines = [...provenLines(reading, proven)];
+      return Object.fromEntries(lines.map(([index, { grams }]) => [index, grams]));
+    },
   };
 }

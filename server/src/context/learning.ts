@@ -1,3 +1,4 @@
+import type { BakeKind } from '@ypsigram/core/baking';
 import type { LearnedOfRecipe, ProvenWeight } from '@ypsigram/core/batch';
 import {
   forgivenessToPlanBy,
@@ -11,6 +12,8 @@ import type { Database } from '../database/database.js';
 
 /** What the bakes of a recipe have told. */
 export interface Learned {
+  /** The kind of bake it was learned as; null without a bake. */
+  readonly kind: BakeKind | null;
   readonly proven: readonly ProvenWeight[];
   readonly limits: readonly LearnedLimit[];
   readonly bakes: number;
@@ -26,7 +29,7 @@ export interface Learning {
   provenByRecipe(): Promise<ReadonlyMap<string, readonly ProvenWeight[]>>;
 }
 
-const NOTHING_LEARNED: LearnedOfRecipe = { proven: [], forgives: {} };
+const NOTHING_LEARNED: LearnedOfRecipe = { proven: [], forgives: null };
 
 export function learning(
   database: Database,
@@ -50,13 +53,13 @@ export function learning(
     const good = own.filter(({ isGood }) => isGood).length;
     const kind = own.at(-1)?.kind;
     if (kind === undefined) {
-      return { proven: [], limits: [], bakes: 0, good, toPlanBy: NOTHING_LEARNED };
+      return { kind: null, proven: [], limits: [], bakes: 0, good, toPlanBy: NOTHING_LEARNED };
     }
     const others = await bakes.outcomesOfKind(kind, id);
     const limits = learnForgiveness(kind, own, others);
     const weights = provenWeights(own);
-    const toPlanBy = { proven: weights, forgives: forgivenessToPlanBy(limits) };
-    return { proven: weights, limits, bakes: own.length, good, toPlanBy };
+    const toPlanBy = { proven: weights, forgives: { kind, limits: forgivenessToPlanBy(limits) } };
+    return { kind, proven: weights, limits, bakes: own.length, good, toPlanBy };
   };
 
   return {

@@ -3,6 +3,8 @@ import { recipeModel } from '../areas/recipes/model.js';
 import { buildAreas } from '../context/areas.js';
 import type { Database } from '../database/database.js';
 import { DEMO_AUTHORS } from './authors.js';
+import { fillLog } from './bakes/index.js';
+import { demoOvens } from './ovens.js';
 import { DEMO_KITCHEN } from './kitchen.js';
 import { DEMO_RECIPES } from './recipes.js';
 import { demoTrials } from './trials.js';
@@ -13,16 +15,18 @@ import { demoTrials } from './trials.js';
  */
 export async function fillWithDemo(database: Database): Promise<void> {
   await database.write(async () => {
-    const { kitchen, authors, recipes, trials } = buildAreas(
+    const areas = buildAreas(
       database,
       () => new Date(),
       (error) => {
         throw error;
       },
     );
+    const { kitchen, authors, recipes, trials } = areas;
     const isUsed = (await kitchen.read()).revision > 0;
     if (isUsed || (await recipeModel(database.sequelize).count({ paranoid: false })) > 0) return;
-    await kitchen.replace(DEMO_KITCHEN);
+    const now = new Date();
+    await kitchen.replace({ ...DEMO_KITCHEN, ovens: demoOvens(now) });
     const drafts = DEMO_AUTHORS.map((draft) => authorDraft.parse(draft));
     const ids = await authors.createAll(drafts);
     const idOf = new Map(drafts.map(({ name }, at) => [name, ids[at]!]));
@@ -33,5 +37,6 @@ export async function fillWithDemo(database: Database): Promise<void> {
       }),
     );
     for (const draft of demoTrials()) await trials.create(trialDraft.parse(draft));
+    await fillLog(areas, now);
   });
 }

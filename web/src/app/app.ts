@@ -16,7 +16,15 @@ import { trialsActions } from './state/trials/trials.feature';
 /** The frame around every place. */
 @Component({
   selector: 'yg-root',
-  imports: [Beam, QuickQuestion, RouterLink, RouterLinkActive, RouterOutlet, ScaleStrip, TimerStrip],
+  imports: [
+    Beam,
+    QuickQuestion,
+    RouterLink,
+    RouterLinkActive,
+    RouterOutlet,
+    ScaleStrip,
+    TimerStrip,
+  ],
   templateUrl: './app.html',
   styleUrl: './app.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,

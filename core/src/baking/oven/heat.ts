@@ -1,6 +1,5 @@
 import { FAN_OFFSET, type OvenSetting } from '../../reading/index.js';
 
-
 /** How hot the oven has to be for a recipe, with the fan or without, and by what rule. */
 export interface WantedHeat {
   readonly celsius: number;

@@ -29,12 +29,12 @@ const CENTRE = 180;
 
 /**
  * What is believed of an oven before it was measured: right in the mean, off by some 25 °C in one
- * of three, and by up to a tenth more at one end of its dial than at the other. An assumption.
+ * of three, and by some 12 °C more at the far ends of its dial. An assumption.
  */
 const OFFSET_SPREAD = 25;
-const SLOPE_SPREAD = 0.08;
+const SLOPE_SPREAD = 0.15;
 /** An oven cycles by some degrees around its setting, and a thermometer is read in between. */
-const READING_SPREAD = 5;
+const READING_SPREAD = 4;
 const COVERAGE = 2;
 
 /**

@@ -1,4 +1,10 @@
-import { factsOf, type Line, type OvenSetting, type Reading, type TimeSpan } from '../../reading/index.js';
+import {
+  factsOf,
+  type Line,
+  type OvenSetting,
+  type Reading,
+  type TimeSpan,
+} from '../../reading/index.js';
 import type { BakingFacts, BakingQuestion } from './baking-facts.js';
 import { stepKind, type StepKind } from './step-kind.js';
 
@@ -72,6 +78,15 @@ function sentencesOf(line: Line, index: number): BakeStep[] {
   });
 }
 
+/** "Bake 25 minutes and turn out after 5": how long it stays in its pan; null where that is not said. */
+function panMinutesIn(sentence: string): number | null {
+  const found =
+    /\b(?:turn (?:it |them )?out after|in (?:the|its|their) (?:pan|tin) (?:for )?)\s*(?:about )?(\d{1,3}) ?min/i.exec(
+      sentence,
+    );
+  return found ? Number(found[1]) : null;
+}
+
 /** The time of a sentence that is its own: it may name others on the way. */
 const FOR: Readonly<Partial<Record<StepKind, TimeSpan['purpose']>>> = {
   bake: 'baking',
@@ -95,8 +110,9 @@ function heatOf(
 const saysPan = (steps: readonly BakeStep[]): boolean =>
   steps.some(
     ({ text, kind }) =>
-      /\b(?:in the (?:pan|tin|mould)|turn (?:it |them )?out|while warm|in der form|dans le moule)/i.test(text) ||
-      kind === 'cool',
+      /\b(?:in the (?:pan|tin|mould)|turn (?:it |them )?out|while warm|in der form|dans le moule)/i.test(
+        text,
+      ) || kind === 'cool',
   );
 
 /** Heats the oven before its first use and lets what is baked rest, where the text does not. */
@@ -122,10 +138,9 @@ function completed(
   const wait = before.findLastIndex(({ kind }) => WAITS.has(kind));
   const place = wait < 0 ? before.length : wait;
   const heated = isHeated ? before : [...before.slice(0, place), preheat, ...before.slice(place)];
+  const rest = panMinutes ?? panMinutesIn(bake.text) ?? 0;
   const pan: BakeStep[] =
-    panMinutes === undefined || panMinutes === 0
-      ? []
-      : [{ ...LEFT_OUT, id: 'pan', kind: 'cool', minutes: { min: panMinutes, max: panMinutes } }];
+    rest === 0 ? [] : [{ ...LEFT_OUT, id: 'pan', kind: 'cool', minutes: { min: rest, max: rest } }];
   return [...heated, bake, ...pan, ...after];
 }
 

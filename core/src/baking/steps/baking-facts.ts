@@ -10,6 +10,4 @@ export interface BakingFacts {
 }
 
 /** What is asked of a recipe that does not say it. */
-export const BAKING_QUESTIONS = ['celsius', 'minutes', 'pan'] as const;
-/** One of `BAKING_QUESTIONS`. */
-export type BakingQuestion = (typeof BAKING_QUESTIONS)[number];
+export type BakingQuestion = 'celsius' | 'minutes' | 'pan';

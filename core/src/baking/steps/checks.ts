@@ -32,8 +32,7 @@ const HOT_SHARE = 5 / 6;
 export function firstLook(minMinutes: number, pan: Pan, tooHotCelsius = 0): FirstLook {
   const isHot = tooHotCelsius >= HOT_CELSIUS;
   const share = Math.min(EARLIER[pan], isHot ? HOT_SHARE : 1);
-  const why =
-    share === 1 ? 'early-end' : pan === 'as-written' || pan === 'deeper' ? 'hot' : pan;
+  const why = share === 1 ? 'early-end' : pan === 'as-written' || pan === 'deeper' ? 'hot' : pan;
   return { minutes: Math.max(1, Math.floor(minMinutes * share)), why };
 }
 

@@ -1,4 +1,4 @@
-export { BAKING_QUESTIONS, type BakingFacts, type BakingQuestion } from './baking-facts.js';
+export { type BakingFacts, type BakingQuestion } from './baking-facts.js';
 export { bakeSteps, WAITS, type BakeStep, type BakeWalk } from './bake-steps.js';
 export {
   afterTester,
@@ -10,4 +10,4 @@ export {
   type TesterAnswer,
   type TesterFind,
 } from './checks.js';
-export { STEP_KINDS, type StepKind } from './step-kind.js';
+export type { StepKind } from './step-kind.js';

@@ -20,18 +20,39 @@ export type StepKind = (typeof STEP_KINDS)[number];
 
 /** Words of a sentence that say what it is about, in the languages that are read. */
 const WORDS: readonly (readonly [StepKind, RegExp])[] = [
-  ['heat', /\b(?:pre-?heat|heat (?:the |your |an )?oven|turn (?:the )?oven on|ofen .{0,20}vorheizen|vorheizen|préchauffe\w*)/i],
-  ['bake', /\b(?:bake[ds]?|baking (?!sheet|tray|powder|soda|paper|tin|pan|dish|parchment)|into the (?:hot )?oven|backen|cuire|enfourne\w*)/i],
-  ['chill', /\b(?:chill(?:ed)?|refrigerat\w+|fridge|freez\w+|kühl stellen|kalt stellen|réfrigér\w+|au frais)/i],
-  ['rise', /\b(?:rise[sn]?|rising|prov(?:e|ing)|proof(?:ing)?|until doubled|double in|gehen lassen|lever)/i],
+  [
+    'heat',
+    /\b(?:pre-?heat|heat (?:the |your |an )?oven|turn (?:the )?oven on|ofen .{0,20}vorheizen|vorheizen|préchauffe\w*)/i,
+  ],
+  [
+    'bake',
+    /\b(?:bake[ds]?|baking (?!sheet|tray|powder|soda|paper|tin|pan|dish|parchment)|into the (?:hot )?oven|backen|cuire|enfourne\w*)/i,
+  ],
+  [
+    'chill',
+    /\b(?:chill(?:ed)?|refrigerat\w+|fridge|freez\w+|kühl stellen|kalt stellen|réfrigér\w+|au frais)/i,
+  ],
+  [
+    'rise',
+    /\b(?:rise[sn]?|rising|prov(?:e|ing)|proof(?:ing)?|until doubled|double in|gehen lassen|lever)/i,
+  ],
   ['cool', /\b(?:cool|turn (?:it |them )?out|unmould|wire rack|abkühlen|auskühlen|refroidir)/i],
   ['knead', /\b(?:knead\w*|kneten|pétri\w*)/i],
-  ['cream', /\b(?:cream (?!cheese|into|and)|beat (?:the )?(?:butter|fat)|light and fluffy|schaumig|crémer)/i],
+  [
+    'cream',
+    /\b(?:cream (?!cheese|into|and|of)|beat (?:the )?(?:butter|fat)|light and fluffy|schaumig|crémer)/i,
+  ],
   ['sugar', /\b(?:caramel|boil .{0,30}(?:sugar|syrup)|melt .{0,40}(?:syrup|sugar)|karamell)/i],
   ['fry', /\b(?:deep-?fry|fry|frittieren|frire)/i],
   ['rest', /\b(?:rest|stand|soak|leave .{0,30}(?:minutes|hour)|ruhen|reposer)/i],
-  ['combine', /\b(?:fold|stir|mix|whisk|combine|beat|add|rub|sift|blend|rühren|mischen|unterheben|mélang\w+|ajout\w+|incorpor\w+)/i],
-  ['shape', /\b(?:roll|shape|knot|tie|twist|press|spread|divide|pat |form|line|spoon|pour|scrape|drop|rollen|formen|étal\w+|façonn\w+|vers\w+)/i],
+  [
+    'combine',
+    /\b(?:fold|stir|mix|whisk|combine|beat|add|rub|sift|blend|rühren|mischen|unterheben|mélang\w+|ajout\w+|incorpor\w+)/i,
+  ],
+  [
+    'shape',
+    /\b(?:roll|shape|knot|tie|twist|press|spread|divide|pat |form|line|spoon|pour|scrape|drop|rollen|formen|étal\w+|façonn\w+|vers\w+)/i,
+  ],
   ['cut', /\b(?:cut|slice|chop|peel|score|schneiden|coup\w+|tranch\w+)/i],
 ];
 

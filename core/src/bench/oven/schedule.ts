@@ -172,9 +172,7 @@ export function clashes(
     const [begin, end] = [mine.from > from ? mine.from : from, mine.to < to ? mine.to : to];
     if (begin >= end) return [];
     const isSameHeat =
-      celsius !== null &&
-      mine.celsius !== null &&
-      Math.abs(celsius - mine.celsius) <= SAME_CELSIUS;
+      celsius !== null && mine.celsius !== null && Math.abs(celsius - mine.celsius) <= SAME_CELSIUS;
     return [{ bakeId, from: begin, to: end, isSameHeat }];
   });
 }

@@ -76,7 +76,12 @@ export function bakeModel(sequelize: Sequelize): ModelStatic<BakeRow> {
       lineCount: { ...whole(), field: 'line_count' },
       rating: { type: DataTypes.INTEGER },
       isGood: { type: DataTypes.BOOLEAN, allowNull: false, field: 'is_good', defaultValue: false },
-      isWasted: { type: DataTypes.BOOLEAN, allowNull: false, field: 'is_wasted', defaultValue: false },
+      isWasted: {
+        type: DataTypes.BOOLEAN,
+        allowNull: false,
+        field: 'is_wasted',
+        defaultValue: false,
+      },
       symptoms: { type: DataTypes.JSON, allowNull: false, defaultValue: [] },
       note: { ...text(), defaultValue: '' },
       photo: { type: DataTypes.TEXT },

@@ -11,6 +11,8 @@ export interface ExportContext {
   shelf(): Promise<Shelf>;
   recipes(): Promise<readonly Recipe[]>;
   authors(): Promise<readonly Author[]>;
+  /** By recipe, the lines that its good bakes proved, by their index, in grams at factor 1. */
+  proven(recipe: Recipe): Promise<Readonly<Record<string, number>>>;
 }
 
 const FILES: Readonly<Record<ExportFormat, { readonly type: string; readonly ending: string }>> = {
@@ -40,6 +42,7 @@ const isUsual = (balance: Recipe['balance']): boolean =>
 const toFile = (
   { title, text, standard, authorId, batch, methods, balance, answers }: Recipe,
   names: ReadonlyMap<string, string>,
+  proven: Readonly<Record<string, number>>,
 ): RecipeFile => ({
   title,
   text,
@@ -49,6 +52,7 @@ const toFile = (
   methods,
   balance: isUsual(balance) ? null : balance,
   answers,
+  proven: Object.keys(proven).length > 0 ? proven : null,
 });
 
 /** Recipes as files in open formats, which come in again as they went out. */
@@ -66,13 +70,11 @@ export function exportRoutes(context: ExportContext): Router {
       const { type, ending } = FILES[format];
       const name = fileName(recipes, ending);
       response.type(type).set('Content-Disposition', `attachment; filename="${name}"`);
-      response.send(
-        writeRecipeFile(
-          format,
-          recipes.map((recipe) => toFile(recipe, names)),
-          await context.shelf(),
-        ),
-      );
+      const files: RecipeFile[] = [];
+      for (const recipe of recipes) {
+        files.push(toFile(recipe, names, await context.proven(recipe)));
+      }
+      response.send(writeRecipeFile(format, files, await context.shelf()));
     })
     .all(onlyMethods('GET'));
   return router;

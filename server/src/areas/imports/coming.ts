@@ -103,9 +103,18 @@ export async function meet(recipes: readonly Imported[], here: Here): Promise<Co
   return coming;
 }
 
+function withPinned(balance: Draft['balance'], proven: NonNullable<Imported['proven']>) {
+  const pinned = Object.entries(proven).map(([index, grams]) => [
+    index,
+    { grams, ...balance.lines[index] },
+  ]);
+  return { ...balance, lines: { ...balance.lines, ...Object.fromEntries(pinned) } };
+}
+
 /** What is written: what the file says, and for the rest what is here, else what is usual. */
 export function draftOf({ imported, title, here }: Coming, authorId: string | null): Draft {
-  const { text, standard, factor, methods, balance, answers } = imported;
+  const { text, standard, factor, methods, balance, answers, proven } = imported;
+  const decided = balance ?? here?.balance ?? { ...USUAL_BALANCE, lines: {} };
   return {
     title,
     text,
@@ -114,7 +123,8 @@ export function draftOf({ imported, title, here }: Coming, authorId: string | nu
     batch:
       factor === null ? (here?.batch ?? { by: 'factor', factor: '1' }) : { by: 'factor', factor },
     methods: methods ?? here?.methods ?? {},
-    balance: balance ?? here?.balance ?? { ...USUAL_BALANCE, lines: {} },
+    // Where it was never baked, the weights that others proved are pinned.
+    balance: here === null && proven ? withPinned(decided, proven) : decided,
     answers: answers ?? here?.answers ?? [],
   };
 }

@@ -30,10 +30,10 @@ export function logRoutes(context: LogContext): Router {
   router
     .route('/learned/:id')
     .get(async (request, response) => {
-      const { proven, limits, bakes, good } = await context.learned(
+      const { kind, proven, limits, bakes, good } = await context.learned(
         parseId(request.params.id, GONE),
       );
-      response.json({ proven, limits, bakes, good });
+      response.json({ kind, proven, limits, bakes, good });
     })
     .all(onlyMethods('GET'));
   router
@@ -42,7 +42,7 @@ export function logRoutes(context: LogContext): Router {
       const { format } = validate(logQuery, request.query);
       const outcomes = await context.outcomes();
       response.set('Content-Disposition', `attachment; filename="log.${format}"`);
-      if (format === 'json') response.json({ bakes: outcomes });
+      if (format === 'json') response.json({ items: outcomes });
       else response.type('text/csv').send(writeLogCsv(outcomes, await context.handNames()));
     })
     .all(onlyMethods('GET'));

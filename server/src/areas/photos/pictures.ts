@@ -26,7 +26,8 @@ export interface Pictures {
    * @throws ProblemError 422 for what is no picture
    */
   keep(id: string, bytes: Buffer): Promise<KeptPicture>;
-  read(id: string): Promise<Buffer>;
+  /** Null where the file is gone. */
+  read(id: string): Promise<Buffer | null>;
 }
 
 export function picturesBeside(databaseFile: string): Pictures {
@@ -50,7 +51,14 @@ export function picturesBeside(databaseFile: string): Pictures {
       return { width: picture.info.width, height: picture.info.height };
     },
 
-    read: (id) => readFile(pathOf(id, 'large')),
+    async read(id) {
+      try {
+        return await readFile(pathOf(id, 'large'));
+      } catch (error) {
+        if ((error as NodeJS.ErrnoException).code === 'ENOENT') return null;
+        throw error;
+      }
+    },
   };
 }
 

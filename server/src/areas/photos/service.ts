@@ -21,7 +21,7 @@ export interface PhotoService {
 
 const GONE = 'There is no such photo.';
 
-export function photoService(database: Database): PhotoService {
+export function photoService(database: Database, report: (error: unknown) => void): PhotoService {
   const rows = photoModel(database.sequelize);
   const pictures = picturesBeside(database.file);
   return {
@@ -42,11 +42,17 @@ export function photoService(database: Database): PhotoService {
       async *dump() {
         // One by one: a photo is a large row.
         for (let last = 0; ;) {
-          const row = await rows.findOne({ where: { number: { [Op.gt]: last } }, order: ['number'] });
+          const row = await rows.findOne({
+            where: { number: { [Op.gt]: last } },
+            order: ['number'],
+          });
           if (!row) return;
           last = row.number;
           const { id, width, height } = row;
-          yield [{ id, width, height, jpeg: (await pictures.read(id)).toString('base64') }];
+          const picture = await pictures.read(id);
+          // A picture that somebody took away stops no backup of all the rest: it is told and left out.
+          if (picture) yield [{ id, width, height, jpeg: picture.toString('base64') }];
+          else report(new Error(`The picture of photo ${id} is missing.`));
         }
       },
 

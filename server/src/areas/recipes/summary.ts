@@ -83,7 +83,11 @@ export function summarise(
   let known = SUMMARIES.get(kitchen);
   if (!known) SUMMARIES.set(kitchen, (known = new Map()));
   const before = known.get(recipe.id);
-  if (before?.author === author && before.proven === proven && before.summary.revision === recipe.revision) {
+  if (
+    before?.author === author &&
+    before.proven === proven &&
+    before.summary.revision === recipe.revision
+  ) {
     return before.summary;
   }
   try {
@@ -112,7 +116,7 @@ function workOut(
     hand: kitchen.hand,
     methods,
     balance,
-    learned: { proven, forgives: {} },
+    learned: { proven, forgives: null },
   });
   const set = setBatch(assembled, batch);
   const plan = set.ok ? planBatch(reading, set.batch) : [];

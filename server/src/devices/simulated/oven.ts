@@ -138,7 +138,8 @@ export class SimulatedOven implements ThermometerDevice {
   private step(seconds: number): void {
     this.seconds += seconds;
     const { offsetCelsius, slope, fanCelsius } = this.nature;
-    this.driftCelsius += 0.02 * Math.sqrt(seconds) * this.random.normal() - this.driftCelsius * seconds * 1e-4;
+    this.driftCelsius +=
+      0.02 * Math.sqrt(seconds) * this.random.normal() - this.driftCelsius * seconds * 1e-4;
     const target =
       this.dialCelsius +
       offsetCelsius +
@@ -160,7 +161,11 @@ export class SimulatedOven implements ThermometerDevice {
 
   private isSettled(): boolean {
     const first = this.history[0];
-    if (!this.isOn || !first || this.seconds - first.at < WATCHED_SECONDS - LONGEST_STEP_SECONDS * 2)
+    if (
+      !this.isOn ||
+      !first ||
+      this.seconds - first.at < WATCHED_SECONDS - LONGEST_STEP_SECONDS * 2
+    )
       return false;
     const shown = this.history.map(({ celsius }) => celsius);
     return Math.max(...shown) - Math.min(...shown) < SETTLED_CELSIUS;

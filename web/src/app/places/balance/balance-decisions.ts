@@ -22,6 +22,7 @@ interface ForAllLines {
   readonly strictness?: Strictness;
   readonly kind?: BakeKind | null;
   readonly bowlMillilitres?: number | null;
+  readonly trying?: null;
   readonly piecesPerLoad?: number | null;
 }
 

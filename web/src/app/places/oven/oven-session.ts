@@ -34,12 +34,9 @@ export class OvenSession extends BakeSession {
     () => this.steps().find(({ isDone }) => !isDone)?.step.id ?? null,
   );
   readonly current = computed(
-    (): BakeStep | null =>
-      this.walk().steps.find(({ id }) => id === this.currentId()) ?? null,
+    (): BakeStep | null => this.walk().steps.find(({ id }) => id === this.currentId()) ?? null,
   );
-  readonly bakeStep = computed(
-    () => this.walk().steps.find(({ kind }) => kind === 'bake') ?? null,
-  );
+  readonly bakeStep = computed(() => this.walk().steps.find(({ kind }) => kind === 'bake') ?? null);
 
   /** How the oven is set, or would be by what the recipe and its readings say. */
   readonly oven = computed((): OvenSet | null => {

@@ -21,7 +21,11 @@ export function ovenLineChart(
     type: 'line',
     silent: true,
     symbol: 'none',
-    lineStyle: { color: dashed ? INK.soft : INK.cobalt, width: dashed ? 1 : 3, type: dashed ? 'dashed' : 'solid' },
+    lineStyle: {
+      color: dashed ? INK.soft : INK.cobalt,
+      width: dashed ? 1 : 3,
+      type: dashed ? 'dashed' : 'solid',
+    },
     data: heats.map((heat) => [degrees(heat.dial), degrees(heat[of])]),
   });
   const axis = (name: string) => ({

@@ -45,7 +45,7 @@ export interface OpenQuestion {
 
 /** What is asked of one row; null where nothing is. */
 function openIn({ line }: Row, row: number, by: Reader): OpenQuestion | null {
-  if (!line || line.notes.length === 0) return null;
+  if (!line || line.notes.length === 0 || by.proven.has(line)) return null;
   const { standard, shelf, known } = by;
   const intended = intendedMass(line, standard, shelf, known);
   const first = questionsFor(line, standard, shelf, known).find((question) =>
@@ -67,6 +67,8 @@ export interface Reader {
   readonly standard: Standard;
   readonly shelf: Shelf;
   readonly known: readonly KnownWeight[];
+  /** Lines that good bakes have proved: nothing is asked of them. */
+  readonly proven: ReadonlyMap<Line, unknown>;
 }
 
 /** First what has no weight at all, then by how much it moves. */

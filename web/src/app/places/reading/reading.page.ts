@@ -34,7 +34,11 @@ import { kitchenFeature } from '../../state/kitchen/kitchen.feature';
 import { selectShelf } from '../../state/kitchen/kitchen.selectors';
 import { recipeActions } from '../../state/recipe/recipe.actions';
 import { recipeFeature } from '../../state/recipe/recipe.feature';
-import { selectAuthorKnown, selectReading } from '../../state/recipe/recipe.selectors';
+import {
+  selectAuthorKnown,
+  selectProven,
+  selectReading,
+} from '../../state/recipe/recipe.selectors';
 import { EarlierVersions } from './versions';
 import { RecipeEditor, SPACE_STEP_PIXELS, type LinePlace } from './editor';
 import { lookedThrough } from './open-questions';
@@ -84,6 +88,7 @@ export class ReadingPage {
   protected readonly authors = this.store.selectSignal(authorsFeature.selectAuthors);
   protected readonly authorId = this.store.selectSignal(recipeFeature.selectAuthorId);
   protected readonly known = this.store.selectSignal(selectAuthorKnown);
+  protected readonly proven = this.store.selectSignal(selectProven);
   protected readonly reading = this.store.selectSignal(selectReading);
   /** Jam, pickles, curing: nothing of it is converted. */
   protected readonly isKept = computed(() => isPreserving(this.reading()));
@@ -115,7 +120,12 @@ export class ReadingPage {
   );
   protected readonly looked = lookedThrough(
     computed(() => (this.isKept() ? NOTHING_ASKED : this.rows())),
-    computed(() => ({ standard: this.standard(), shelf: this.shelf(), known: this.known() })),
+    computed(() => ({
+      standard: this.standard(),
+      shelf: this.shelf(),
+      known: this.known(),
+      proven: this.proven(),
+    })),
   );
   /** What waits for an answer, what moves the most grams first. */
   protected readonly open = computed(() =>

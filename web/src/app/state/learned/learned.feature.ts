@@ -30,6 +30,11 @@ const initialState: LearnedState = { recipeId: null, learned: null, problem: nul
 /** Fewer bakes than these change no plan. As the server has it. */
 const FEWEST_BAKES = 3;
 
+const limitsOf = ({ limits }: LearnedReply) =>
+  Object.fromEntries(
+    limits.filter(({ bakes }) => bakes >= FEWEST_BAKES).map(({ part, limit }) => [part, limit]),
+  );
+
 export const learnedFeature = createFeature({
   name: 'learned',
   reducer: createReducer(
@@ -45,11 +50,7 @@ export const learnedFeature = createFeature({
     /** What of it is planned by. */
     selectToPlanBy: createSelector(selectLearned, (learned) => ({
       proven: learned?.proven ?? [],
-      forgives: Object.fromEntries(
-        (learned?.limits ?? [])
-          .filter(({ bakes }) => bakes >= FEWEST_BAKES)
-          .map(({ part, limit }) => [part, limit]),
-      ),
+      forgives: learned?.kind ? { kind: learned.kind, limits: limitsOf(learned) } : null,
     })),
   }),
 });

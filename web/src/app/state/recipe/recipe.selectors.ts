@@ -1,8 +1,16 @@
 // What core makes of the recipe that is open: apart from its feature, which the first view needs.
 import { createSelector } from '@ngrx/store';
 import { batchProblemMessage } from '@ypsigram/contract';
-import { assembleRecipe, planBatch, setBatch, type LearnedOfRecipe, type PlanLine } from '@ypsigram/core/batch';
-import { answerReading } from '@ypsigram/core/reading';
+import {
+  assembleRecipe,
+  planBatch,
+  provenLines,
+  setBatch,
+  type LearnedOfRecipe,
+  type PlanLine,
+  type ProvenWeight,
+} from '@ypsigram/core/batch';
+import { answerReading, type Line } from '@ypsigram/core/reading';
 import { authorsFeature } from '../authors/authors.feature';
 import { knownOf, selectKnownByAuthor } from '../authors/authors.selectors';
 import { kitchenFeature } from '../kitchen/kitchen.feature';
@@ -48,7 +56,7 @@ export const selectReading = createSelector(
 /** What is known of the cups of whoever wrote the recipe. */
 export const selectAuthorKnown = createSelector(selectKnownByAuthor, selectAuthorId, knownOf);
 
-const NOTHING_LEARNED: LearnedOfRecipe = { proven: [], forgives: {} };
+const NOTHING_LEARNED: LearnedOfRecipe = { proven: [], forgives: null };
 
 /** What the bakes of the open recipe told; what is known of another one is not meant. */
 const selectLearnedHere = createSelector(
@@ -56,6 +64,14 @@ const selectLearnedHere = createSelector(
   learnedFeature.selectToPlanBy,
   recipeFeature.selectSaved,
   (of, learned, saved) => (saved && saved.id === of ? learned : NOTHING_LEARNED),
+);
+
+/** What good bakes have proved, by the line it belongs to. */
+export const selectProven = createSelector(
+  selectReading,
+  selectLearnedHere,
+  (reading, { proven }): ReadonlyMap<Line, ProvenWeight> =>
+    new Map([...provenLines(reading, proven)].map(([at, weight]) => [reading.lines[at]!, weight])),
 );
 
 /** The recipe in this kitchen, ready to be planned in any size. */

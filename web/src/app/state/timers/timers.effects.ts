@@ -1,30 +1,62 @@
 import { inject } from '@angular/core';
 import { Actions, createEffect, ofType } from '@ngrx/effects';
+import { Store } from '@ngrx/store';
 import {
   EMPTY,
+  Observable,
   catchError,
   concatMap,
+  distinctUntilChanged,
   exhaustMap,
   map,
   merge,
   of,
   switchMap,
+  tap,
   timer as every,
 } from 'rxjs';
 import { OvenApi } from '../../api/oven-api';
 import { problemOf } from '../../api/recipes-api';
-import { timersActions } from './timers.feature';
+import { timersActions, timersFeature } from './timers.feature';
 
-/** How often it is looked whether another device has set or stopped a timer. */
+/** How often it is looked whether another device has changed a timer, and whether it has set one. */
 const LOOK_MILLISECONDS = 3000;
+const IDLE_LOOK_MILLISECONDS = 15_000;
+/** Windows of the same browser tell each other at once. */
+const CHANNEL = 'ypsigram-timers';
+
+/** Says whenever another window of this browser has changed a timer. */
+const toldByOthers = (): Observable<unknown> =>
+  new Observable((subscriber) => {
+    const channel = new BroadcastChannel(CHANNEL);
+    channel.onmessage = () => subscriber.next(null);
+    return () => channel.close();
+  });
+
+function tellOthers(): void {
+  const channel = new BroadcastChannel(CHANNEL);
+  channel.postMessage(null);
+  channel.close();
+}
 
 /** Looks again and again: a stream for each window would use up a browser's connections. */
 export const watchTimers = createEffect(
-  (actions = inject(Actions), api = inject(OvenApi)) =>
+  (actions = inject(Actions), api = inject(OvenApi), store = inject(Store)) =>
     actions.pipe(
       ofType(timersActions.timersWatched),
       switchMap(() =>
-        merge(every(0, LOOK_MILLISECONDS), actions.pipe(ofType(timersActions.timerKept))),
+        merge(
+          store.select(timersFeature.selectTimers).pipe(
+            map((timers) => timers.length > 0),
+            distinctUntilChanged(),
+            switchMap((isBusy) => {
+              const beat = isBusy ? LOOK_MILLISECONDS : IDLE_LOOK_MILLISECONDS;
+              return every(isBusy ? beat : 0, beat);
+            }),
+          ),
+          actions.pipe(ofType(timersActions.timerKept)),
+          toldByOthers(),
+        ),
       ),
       exhaustMap(() =>
         api.timers().pipe(
@@ -52,6 +84,7 @@ export const keepTimer = createEffect(
         return api.setTimer(id, draft);
       }),
       map(() => timersActions.timerKept()),
+      tap(() => tellOthers()),
       catchError((error: unknown, again) =>
         merge(of(timersActions.timerNotKept({ problem: problemOf(error) })), again),
       ),

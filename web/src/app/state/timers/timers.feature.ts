@@ -1,4 +1,11 @@
-import { createActionGroup, createFeature, createReducer, emptyProps, on, props } from '@ngrx/store';
+import {
+  createActionGroup,
+  createFeature,
+  createReducer,
+  emptyProps,
+  on,
+  props,
+} from '@ngrx/store';
 import type { Timer } from '@ypsigram/contract/oven';
 
 export const timersActions = createActionGroup({

@@ -1,4 +1,12 @@
-import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal } from '@angular/core';
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  effect,
+  inject,
+  input,
+  signal,
+} from '@angular/core';
 import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { forkJoin } from 'rxjs';
@@ -48,7 +56,10 @@ export class ComparePage {
     if (!bakes) return null;
     const side = (bake: Bake): Side => {
       const state = bakeState(bake.plan, bake.readings);
-      return { outcome: outcomeOf(bake, state, this.shelf()), note: state.after.result?.note ?? '' };
+      return {
+        outcome: outcomeOf(bake, state, this.shelf()),
+        note: state.after.result?.note ?? '',
+      };
     };
     return [side(bakes[0]), side(bakes[1])];
   });

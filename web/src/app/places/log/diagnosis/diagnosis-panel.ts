@@ -13,6 +13,7 @@ import {
   failedBake,
   nextQuestion,
   rankCauses,
+  SOMETHING_ELSE,
   triedBefore,
   type QuestionId,
   type RankedCause,
@@ -61,8 +62,7 @@ export class DiagnosisPanel {
   private readonly bake = computed(() => {
     const state = this.session.state();
     return (
-      state &&
-      failedBake(state, { ovenReadings: this.ovenReadings(), steps: this.walk().steps })
+      state && failedBake(state, { ovenReadings: this.ovenReadings(), steps: this.walk().steps })
     );
   });
   private readonly ranked = computed((): readonly RankedCause[] => {
@@ -89,6 +89,7 @@ export class DiagnosisPanel {
   );
   protected readonly causes = computed(() =>
     this.ranked()
+      .filter(({ cause }) => cause !== SOMETHING_ELSE)
       .slice(0, MOST_SHOWN)
       .filter(({ chance }) => chance >= LEAST_SHOWN)
       .map(({ cause, chance, speaksFor, speaksAgainst }) => ({
@@ -155,6 +156,8 @@ export class DiagnosisPanel {
     if (causeId !== 'oven-hot' && causeId !== 'oven-cold') return change;
     const state = this.session.state();
     const dial = state && dialNextTime(state, this.ovenReadings());
-    return dial === null ? change : `Set the dial to ${showDial(dial, this.formats().temperature)}.`;
+    return dial === null
+      ? change
+      : `Set the dial to ${showDial(dial, this.formats().temperature)}.`;
   }
 }

@@ -79,7 +79,13 @@ export class RecipeLogPage {
     }
     const bakedAt = new Date(Math.min(at.getTime(), Date.now())).toISOString();
     const recipeId = this.id();
-    const draft = { id: newId(), recipeId, handId: this.handId(), way: 'planned', bakedAt } as const;
+    const draft = {
+      id: newId(),
+      recipeId,
+      handId: this.handId(),
+      way: 'planned',
+      bakedAt,
+    } as const;
     this.bakesApi.begin(draft).subscribe({
       next: (bake) => void this.router.navigateByUrl(`/recipes/${recipeId}/log/${bake.id}`),
       error: (error: unknown) => this.problem.set(problemOf(error)),

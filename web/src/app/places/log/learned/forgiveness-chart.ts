@@ -8,14 +8,15 @@ export interface JudgedDot {
   readonly isGood: boolean;
 }
 
-const DOWN = 0.6;
+const ROUND_PERCENT = 5;
 
 /** Each bake a dot at its deviation, good or not; the learned limit on both sides, with its doubt. */
 export function forgivenessChart(
   dots: readonly JudgedDot[],
   { limit, low, high }: { readonly limit: number; readonly low: number; readonly high: number },
 ): EChartsCoreOption {
-  const widest = Math.max(100 * high * 1.15, ...dots.map(({ percent }) => Math.abs(percent))) * 1.05;
+  const furthest = Math.max(100 * high * 1.1, ...dots.map(({ percent }) => Math.abs(percent)));
+  const widest = Math.ceil(furthest / ROUND_PERCENT) * ROUND_PERCENT;
   const at = (share: number, dashed: boolean) =>
     [-share, share].map((side) => ({
       xAxis: 100 * side,
@@ -51,12 +52,16 @@ export function forgivenessChart(
     },
     yAxis: {
       type: 'value',
-      min: DOWN,
-      max: 5.4,
+      min: 0,
+      max: 6,
+      axisLine: { onZero: false },
       interval: 1,
       name: 'crumbs',
       nameTextStyle: { color: INK.soft },
-      axisLabel: { color: INK.soft, formatter: (value: number) => (Number.isInteger(value) ? String(value) : '') },
+      axisLabel: {
+        color: INK.soft,
+        formatter: (value: number) => (value >= 1 && value <= 5 ? String(value) : ''),
+      },
       splitLine: { lineStyle: { color: INK.rule } },
     },
     series: [

@@ -9,7 +9,7 @@ const RATING_INKS = ['#a63a22', '#d08a3c', '#e0c77a', '#7fa98f', '#1d6b45'];
 const frame = (months: readonly LogMonth[], axis: string): EChartsCoreOption => ({
   animation: false,
   textStyle: TEXT,
-  grid: { left: 12, right: 16, top: 60, bottom: 8, containLabel: true },
+  grid: { left: 12, right: 16, top: 84, bottom: 8, containLabel: true },
   legend: { top: 0, left: 0, textStyle: TEXT, selectedMode: false, itemGap: 14 },
   xAxis: {
     type: 'category',
@@ -88,7 +88,7 @@ export const ratingChart = (
 ): EChartsCoreOption => ({
   animation: false,
   textStyle: TEXT,
-  grid: { left: 12, right: 24, top: 60, bottom: 30, containLabel: true },
+  grid: { left: 12, right: 24, top: 84, bottom: 30, containLabel: true },
   legend: { top: 0, left: 0, textStyle: TEXT, selectedMode: false, type: 'plain' },
   xAxis: {
     type: 'value',
@@ -101,14 +101,15 @@ export const ratingChart = (
   },
   yAxis: {
     type: 'value',
-    min: 0.5,
-    max: 5.5,
+    min: 0,
+    max: 6,
+    axisLine: { onZero: false },
     interval: 1,
     name: 'crumbs',
     nameTextStyle: { color: INK.soft },
     axisLabel: {
       color: INK.soft,
-      formatter: (value: number) => (Number.isInteger(value) ? String(value) : ''),
+      formatter: (value: number) => (value >= 1 && value <= 5 ? String(value) : ''),
     },
     splitLine: { lineStyle: { color: INK.rule } },
   },

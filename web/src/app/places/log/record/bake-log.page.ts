@@ -82,8 +82,7 @@ export class BakeLogPage implements OnDestroy {
     () =>
       this.state()?.lines.filter(
         ({ weighedGrams, fills }) =>
-          weighedGrams !== null ||
-          (fills.length > 0 && fills.every((fill) => fill.grams !== null)),
+          weighedGrams !== null || (fills.length > 0 && fills.every((fill) => fill.grams !== null)),
       ).length ?? 0,
   );
   protected readonly isFailed = computed(() => {
@@ -109,8 +108,7 @@ export class BakeLogPage implements OnDestroy {
     effect(() => {
       const recipeId = this.id();
       // Asked for again when what is kept of this bake changes.
-      this.session.bake()?.readings.length;
-      untracked(() => this.load(recipeId));
+      if (this.session.bake()) untracked(() => this.load(recipeId));
     });
   }
 

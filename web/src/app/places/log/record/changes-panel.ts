@@ -63,7 +63,8 @@ export class ChangesPanel {
   });
 
   private said(change: ReturnType<typeof changedSince>[number]): string {
-    const more = (by: number): string => `${fixed(100 * Math.abs(by), 0)} % ${by > 0 ? 'more' : 'less'}`;
+    const more = (by: number): string =>
+      `${fixed(100 * Math.abs(by), 0)} % ${by > 0 ? 'more' : 'less'}`;
     switch (change.what) {
       case 'line': {
         const name = this.shelf().ingredient(change.ingredientId)?.name ?? change.written;

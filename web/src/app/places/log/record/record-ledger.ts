@@ -40,7 +40,17 @@ export class RecordLedger {
   };
   protected readonly rows = computed(() =>
     (this.session.state()?.lines ?? []).map(
-      ({ line, wantedGrams, grams: real, weighedGrams, weighedBy, fills, route, off, fullness }) => ({
+      ({
+        line,
+        wantedGrams,
+        grams: real,
+        weighedGrams,
+        weighedBy,
+        fills,
+        route,
+        off,
+        fullness,
+      }) => ({
         id: line.id,
         name: line.name,
         meant: wantedGrams === null ? '' : grams(wantedGrams),

@@ -16,9 +16,7 @@ const NOTHING_SAID: BakeResult = { rating: null, symptoms: [], note: '', isWaste
 export class ResultForm {
   private readonly session = inject(BakeSession);
 
-  protected readonly result = computed(
-    () => this.session.state()?.after.result ?? NOTHING_SAID,
-  );
+  protected readonly result = computed(() => this.session.state()?.after.result ?? NOTHING_SAID);
   protected readonly ratings = RATING_NAMES.map((name, at) => ({ rating: at + 1, name }));
   protected readonly said = computed(() => {
     const { rating } = this.result();

@@ -31,10 +31,11 @@ export class HeatPanel {
     const heat = this.session.bakeStep()?.heat;
     const isRule = set.isFan && heat?.fanCelsius === null;
     const gas = set.isFan ? '' : showGasMark(set.wantedCelsius);
+    const asGas = gas === '' ? '' : `Gas: ${gas.replace('gas ', '')}.`;
     return {
       wanted: showHeat(set.wantedCelsius, unit),
       dial: showHeat(set.dialCelsius, unit),
-      gas,
+      gas: asGas,
       rule: isRule ? 'With the fan 20 °C less than without: a rule of thumb.' : '',
       by: offset
         ? `By ${offset.readings} ${offset.readings === 1 ? 'reading' : 'readings'} of a thermometer.`
@@ -55,6 +56,9 @@ export class HeatPanel {
 
   protected chooseOven(name: string): void {
     const oven = this.session.ovens().find((one) => one.name === name);
-    this.session.setOven({ oven: oven?.name ?? null, ...(oven && !oven.hasFan && { isFan: false }) });
+    this.session.setOven({
+      oven: oven?.name ?? null,
+      ...(oven && !oven.hasFan && { isFan: false }),
+    });
   }
 }

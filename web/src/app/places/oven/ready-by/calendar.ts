@@ -23,13 +23,16 @@ function eventOf(title: string, { kind, text, from, to, id }: TimeBlock): EventA
     startInputType: 'utc',
     endInputType: 'utc',
     // A warning when it begins: that is what somebody else's calendar is for.
-    alarms: [{ action: 'display', description: STEP_NAMES[kind], trigger: { minutes: 0, before: true } }],
+    alarms: [
+      { action: 'display', description: STEP_NAMES[kind], trigger: { minutes: 0, before: true } },
+    ],
   };
 }
 
 /** A bake as iCalendar, an event to each stretch of time. @throws Error where it can't be written */
 export function calendarOf(title: string, { blocks }: Schedule): string {
   const { error, value } = createEvents(blocks.map((block) => eventOf(title, block)));
-  if (error || value == null) throw error ?? new Error('The calendar could not be written.');
+  if (error || typeof value !== 'string')
+    throw error ?? new Error('The calendar could not be written.');
   return value;
 }

@@ -42,7 +42,8 @@ export class TimeStrip {
   protected readonly height = HEAD + 3 * ROW + 4;
   protected readonly blocks = computed(() =>
     this.schedule().blocks.map((block) => {
-      const row = block.kind === 'take-out' ? 2 : block.kind === 'heat' || block.kind === 'bake' ? 1 : 0;
+      const row =
+        block.kind === 'take-out' ? 2 : block.kind === 'heat' || block.kind === 'bake' ? 1 : 0;
       const x = this.x(block.from);
       const width = Math.max(2, this.x(block.to) - x);
       const name = STEP_NAMES[block.kind];

@@ -15,10 +15,7 @@ const DEEP = 78;
         <line x1="30" [attr.y1]="line" x2="170" [attr.y2]="line" class="rack" />
       }
       @for (tray of drawn(); track tray.name) {
-        <path
-          [attr.d]="'M38 ' + tray.y + ' h124 l-8 14 h-108 z'"
-          class="tray"
-        />
+        <path [attr.d]="'M38 ' + tray.y + ' h124 l-8 14 h-108 z'" class="tray" />
         <text x="100" [attr.y]="tray.y - 6">{{ tray.clock }}</text>
       }
     </svg>
@@ -53,7 +50,9 @@ const DEEP = 78;
       stroke-width: 2.5;
     }
     text {
-      font: 650 18px 'Atkinson Hyperlegible Next', sans-serif;
+      font:
+        650 18px 'Atkinson Hyperlegible Next',
+        sans-serif;
       fill: var(--yg-ink);
       text-anchor: middle;
     }

@@ -44,11 +44,17 @@ export class TrayPanel {
     const count = Math.max(this.session.oven()?.trays ?? 1, known.at(-1)?.tray ?? 1);
     return Array.from({ length: count }, (_, at) => {
       const tray = known.find((one) => one.tray === at + 1) ?? null;
-      return { number: at + 1, name: count > 1 ? `Tray ${at + 1}` : 'The tray', ...this.told(tray) };
+      return {
+        number: at + 1,
+        name: count > 1 ? `Tray ${at + 1}` : 'The tray',
+        ...this.told(tray),
+      };
     });
   });
   protected readonly inOven = computed(() =>
-    this.trays().filter(({ place }) => place === 'oven').map(({ name, clock }) => ({ name, clock })),
+    this.trays()
+      .filter(({ place }) => place === 'oven')
+      .map(({ name, clock }) => ({ name, clock })),
   );
 
   constructor() {
@@ -98,12 +104,23 @@ export class TrayPanel {
 
   protected takeOut(tray: number, name: string): void {
     this.session.do({ do: 'tray', tray, to: 'pan' });
+    const bake = this.session.bakeStep();
+    if (bake && this.isLast(tray)) this.session.finish(bake.id, true);
     const minutes = this.panMinutes();
     if (minutes > 0) this.time(`Turn out: ${name}`, minutes);
   }
 
   protected turnOut(tray: number): void {
     this.session.do({ do: 'tray', tray, to: 'rack' });
+    const rest = this.session.walk().steps.find(({ id }) => id === 'pan');
+    if (rest && this.isLast(tray)) this.session.finish(rest.id, true);
+  }
+
+  /** Every other tray is out of the oven. */
+  private isLast(tray: number): boolean {
+    return this.trays().every(
+      ({ number, place }) => number === tray || place === 'pan' || place === 'rack',
+    );
   }
 
   private time(what: string, minutes: number): void {

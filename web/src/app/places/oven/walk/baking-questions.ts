@@ -51,13 +51,14 @@ export class BakingQuestions {
   protected answer(heat: string, from: string, to: string, pan: string): void {
     const asked = this.asked();
     const unit = this.formats().temperature;
-    const [degrees, min, max, rest] = [heat, from, to, pan].map((typed) => decimal(typed));
-    const celsius = degrees === null ? null : celsiusOf(degrees!, unit);
+    const [degrees, min, max, rest] = [heat, from, to, pan].map(decimal) as (number | null)[];
+    const celsius = typeof degrees === 'number' ? celsiusOf(degrees, unit) : null;
     const change: BakingFacts = {
       ...this.balance().baking,
       ...(asked.celsius && celsius !== null && { celsius }),
-      ...(asked.minutes && min != null && { minMinutes: min, maxMinutes: Math.max(min, max ?? min) }),
-      ...(asked.pan && rest != null && { panMinutes: rest }),
+      ...(asked.minutes &&
+        typeof min === 'number' && { minMinutes: min, maxMinutes: Math.max(min, max ?? min) }),
+      ...(asked.pan && typeof rest === 'number' && { panMinutes: rest }),
     };
     const isWrong = celsius !== null && (celsius < COOLEST || celsius > HOTTEST);
     const isNothing = Object.keys(change).length === Object.keys(this.balance().baking).length;

@@ -34,7 +34,8 @@ export class StepPanel {
   protected readonly step = computed(() => {
     const step = this.session.current();
     if (!step) return null;
-    const minutes = step.kind === 'heat' ? { min: HEATING_MINUTES, max: HEATING_MINUTES } : step.minutes;
+    const minutes =
+      step.kind === 'heat' ? { min: HEATING_MINUTES, max: HEATING_MINUTES } : step.minutes;
     const hasTimer = minutes !== null && (!NO_TIMER.has(step.kind) || step.kind === 'heat');
     return {
       id: step.id,
@@ -65,7 +66,7 @@ export class StepPanel {
 
   protected startTimer(): void {
     const step = this.step();
-    if (step?.timerMinutes == null) return;
+    if (!step || step.timerMinutes === null) return;
     const title = this.session.state()?.plan.title ?? '';
     this.session.startTimer(`${step.name}: ${title}`.slice(0, 60), step.timerMinutes);
   }

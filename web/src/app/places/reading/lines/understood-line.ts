@@ -28,7 +28,7 @@ import { CorrectLine } from './correct-line';
 import { factsShown } from './facts-shown';
 import { LineQuestion } from './line-question';
 import { questionsFor } from '../open-questions';
-import { isWorthAsking } from '@ypsigram/core/batch';
+import { isWorthAsking, provenMass, type ProvenWeight } from '@ypsigram/core/batch';
 import { answerOf, type LineAct } from './line-act';
 
 type Given = Answered['given'][number];
@@ -55,14 +55,20 @@ export class UnderstoodLine {
   readonly isKept = input(false);
   /** Whose recipe it is; null for nobody's. */
   readonly author = input<string | null>(null);
+  /** What good bakes have proved of it. */
+  readonly proven = input<ProvenWeight | null>(null);
   readonly acted = output<LineAct>();
 
   private readonly host: HTMLElement = inject<ElementRef<HTMLElement>>(ElementRef).nativeElement;
   private readonly asked = viewChildren(LineQuestion);
 
-  protected readonly intended = computed(() =>
-    this.isKept() ? null : intendedMass(this.line(), this.standard(), this.shelf(), this.known()),
-  );
+  protected readonly intended = computed(() => {
+    if (this.isKept()) return null;
+    const proven = this.proven();
+    return proven
+      ? provenMass(proven)
+      : intendedMass(this.line(), this.standard(), this.shelf(), this.known());
+  });
   protected readonly name = computed(() => {
     const { ingredientId } = this.line();
     return ingredientId === null ? null : (this.shelf().ingredient(ingredientId)?.name ?? null);
@@ -84,7 +90,8 @@ export class UnderstoodLine {
       : questionsFor(this.line(), this.standard(), this.shelf(), this.known())
     ).map((question) => ({
       question,
-      asks: isWorthAsking(question, this.line(), this.intended(), this.shelf()),
+      // What good bakes weighed needs no answer any more.
+      asks: !this.proven() && isWorthAsking(question, this.line(), this.intended(), this.shelf()),
       canChange: question.choices.length > 1 && question.gramsAtStake > 0,
       message: noteMessage(question, this.line(), this.standard(), this.shelf()),
     })),

@@ -1,0 +1,66 @@
+import { randomUUID } from 'node:crypto';
+import type { TimerList } from '@ypsigram/contract/oven';
+import { buildAreas } from '../../context/areas.js';
+import { startTestServer, type TestServer } from '../../testing/test-server.js';
+
+describe('timers over HTTP', () => {
+  let server: TestServer;
+  beforeEach(async () => {
+    server = await startTestServer();
+  });
+  afterEach(() => server.close());
+
+  const draft = (minutes: number, name = 'First look') => ({
+    name,
+    startedAt: '2026-03-14T09:00:00.000Z',
+    endsAt: new Date(Date.UTC(2026, 2, 14, 9, minutes)).toISOString(),
+  });
+  const set = (id: string, body: object) => server.http.put(`/api/timers/${id}`).send(body);
+  const list = async (): Promise<TimerList> =>
+    (await server.http.get('/api/timers').expect(200)).body as TimerList;
+
+  it('are end times, the next to ring first, with the clock of the server', async () => {
+    await set(randomUUID(), draft(30, 'Late')).expect(200);
+    await set(randomUUID(), draft(10, 'Soon')).expect(200);
+    const { items, now } = await list();
+    expect(items.map(({ name }) => name)).toEqual(['Soon', 'Late']);
+    expect(Math.abs(Date.parse(now) - Date.now())).toBeLessThan(60_000);
+  });
+
+  it('are set anew by their id, and stopped for good', async () => {
+    const id = randomUUID();
+    await set(id, draft(10)).expect(200);
+    await set(id, draft(15)).expect(200);
+    expect((await list()).items).toEqual([
+      jasmine.objectContaining({ id, endsAt: draft(15).endsAt }) as never,
+    ]);
+    await server.http.delete(`/api/timers/${id}`).expect(204);
+    await server.http.delete(`/api/timers/${id}`).expect(204);
+    expect((await list()).items).toEqual([]);
+  });
+
+  it('say what is wrong with one that can’t be set', async () => {
+    const { body } = await set(randomUUID(), { ...draft(5), name: ' ' }).expect(400);
+    expect((body as { detail: string }).detail).toContain('name');
+    await set(randomUUID(), { ...draft(5), endsAt: 'soon' }).expect(400);
+    await set('no-id', draft(5)).expect(404);
+    await server.http.post('/api/timers').send({}).expect(405);
+  });
+
+  it('outlast the server that they were set on', async () => {
+    const id = randomUUID();
+    await set(id, draft(10)).expect(200);
+    const again = buildAreas(
+      server.database,
+      () => new Date(),
+      () => undefined,
+    );
+    expect((await again.timers.list()).items.map((timer) => timer.id)).toEqual([id]);
+  });
+
+  it('are not set without end', async () => {
+    for (let at = 0; at < 100; at++) await set(randomUUID(), draft(at % 60)).expect(200);
+    const { body } = await set(randomUUID(), draft(5)).expect(422);
+    expect((body as { detail: string }).detail).toContain('Stop one of them');
+  });
+});
