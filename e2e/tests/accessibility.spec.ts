@@ -1,5 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
+import { AfterTheBench } from '../kitchen/oven-and-log';
 import { expect, test } from '../kitchen/test';
 
 test.use({ demo: true });
@@ -117,6 +118,39 @@ test.describe('what is seen is accessible, and fits laptop, tablet and phone:', 
     await page.getByRole('button', { name: 'Connect the scale' }).click();
     await page.getByRole('button', { name: 'Simulation' }).click();
     await expect(page.getByRole('button', { name: /^white enamel bowl/ })).toBeVisible();
+    await expectGood(page);
+  });
+
+  test('the ovens, the Log and a failed bake', async ({ baker, page }) => {
+    await baker.goTo('/drawer/ovens');
+    await expect(page.getByText(/hotter than its dial says/)).toBeVisible();
+    await expectGood(page);
+    await baker.goTo('/log/over-time');
+    await expect(page.getByRole('heading', { name: 'Cost and waste' })).toBeVisible();
+    await expectGood(page);
+    await baker.goTo('/log');
+    await expect(page.getByRole('listitem').first()).toBeVisible();
+    await expectGood(page);
+    await page.getByRole('link', { name: /Moorhen says the oven/ }).click();
+    await expect(page.getByRole('region', { name: 'Why?' })).toContainText('Something else');
+    await expectGood(page);
+    await page.getByRole('link', { name: 'All bakes of it' }).click();
+    await expect(page.getByRole('heading', { name: 'What it forgives' })).toBeVisible();
+    await expectGood(page);
+  });
+
+  test('the Oven with a tray in it, planned backwards', async ({ baker, page, server }) => {
+    const oven = new AfterTheBench(page, server);
+    const { items } = await oven.ask<{ items: { id: string; title: string }[] }>('/recipes');
+    const { id } = items.find(({ title }) => title === 'Lean sponge')!;
+    const bake = await oven.begin(id);
+    await baker.goTo(`/recipes/${id}/oven/${bake.id}`);
+    await page.getByRole('button', { name: 'Plan it back from a time' }).click();
+    await page.getByRole('button', { name: 'Plan it', exact: true }).click();
+    await page.getByText('Times of each step').click();
+    await page.getByRole('button', { name: /^5 Bake|^\d Bake/ }).click();
+    await page.getByRole('button', { name: 'The tray goes in' }).click();
+    await expect(oven.strip()).toBeVisible();
     await expectGood(page);
   });
 });

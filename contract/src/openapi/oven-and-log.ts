@@ -98,7 +98,7 @@ export const ovenAndLogPaths = {
   },
   '/api/log/outcomes': {
     get: {
-      summary: 'What bakes in the log tell, the oldest first',
+      summary: 'What bakes in the log tell, the oldest first: all, or the latest 200 of a recipe',
       requestParams: { query: outcomeQuery },
       responses: { '200': { description: 'The outcomes.', ...json(outcomeList) }, ...refused },
     },

@@ -54,8 +54,17 @@ function goodness({ isGood, rating }: JudgedBake): number | null {
 const goodDespite = (deviation: number, limit: number): number =>
   1 / (1 + Math.exp((Math.abs(deviation) / limit - 1) / SOFTNESS));
 
+/** Of a chance by its ratios alone: bakes fail for other reasons, and are liked in spite of all. */
+const withLuck = (good: number): number => GOOD_AT_WORST + (GOOD_AT_BEST - GOOD_AT_WORST) * good;
+
 /** The chance that a bake comes out with these deviations, by what it forgives. */
-export function chanceOfGood(
+export const chanceOfGood = (
+  deviations: JudgedBake['deviations'],
+  limits: Readonly<Partial<Record<RatioPart, number>>>,
+): number => withLuck(despiteAll(deviations, limits));
+
+/** The chance that no ratio spoils a bake, as far as limits are given. */
+function despiteAll(
   deviations: JudgedBake['deviations'],
   limits: Readonly<Partial<Record<RatioPart, number>>>,
 ): number {
@@ -64,7 +73,7 @@ export function chanceOfGood(
     const [deviation, limit] = [deviations[part], limits[part]];
     if (deviation !== undefined && limit !== undefined) good *= goodDespite(deviation, limit);
   }
-  return GOOD_AT_WORST + (GOOD_AT_BEST - GOOD_AT_WORST) * good;
+  return good;
 }
 
 interface Belief {
@@ -96,9 +105,12 @@ function learnLimits(
   for (let round = 0; round < ROUNDS; round++) {
     learned = parts.map((part) => {
       const of = rated.filter(({ deviations }) => deviations[part] !== undefined);
+      // What the other ratios leave of the chance is the same for every limit that is tried.
+      const { [part]: _, ...others } = limits;
+      const rest = of.map(({ deviations }) => despiteAll(deviations, others));
       const found = posterior(prior[part], (limit) =>
-        of.reduce((sum, { deviations, good }) => {
-          const chance = chanceOfGood(deviations, { ...limits, [part]: limit });
+        of.reduce((sum, { deviations, good }, at) => {
+          const chance = withLuck(rest[at]! * goodDespite(deviations[part]!, limit));
           return sum + good * Math.log(chance) + (1 - good) * Math.log(1 - chance);
         }, 0),
       );

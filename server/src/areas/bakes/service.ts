@@ -35,7 +35,7 @@ export interface BakeService extends Removable<Bake> {
   /** Begins a bake; the same id again is the bake that was begun by it. */
   begin(draft: Draft): Promise<Bake>;
   read(id: string): Promise<Bake>;
-  /** What rated bakes and those kept as good tell, oldest first; of one recipe, or of all. */
+  /** What bakes in the log tell, oldest first: of all, or the latest 200 of one recipe. */
   outcomes(recipeId?: string): Promise<readonly BakeOutcome[]>;
   /** What bakes that were kept as good tell, oldest first. */
   goodOutcomes(): Promise<readonly BakeOutcome[]>;
@@ -71,7 +71,9 @@ export interface BakesContext {
 const GONE = 'There is no such bake. It may have been deleted.';
 /** More was never done at one bake; what goes on for ever is a mistake. */
 const MOST_READINGS = 20_000;
-/** Older bakes of other recipes say little that these don't. */
+/** Older bakes of a recipe say little that these don't. */
+const MOST_OF_RECIPE = 200;
+/** As little as those of other recipes of its kind. */
 const MOST_OF_KIND = 100;
 
 export function bakeService(database: Database, context: BakesContext): BakeService {
@@ -188,7 +190,8 @@ export function bakeService(database: Database, context: BakesContext): BakeServ
         return { ...toBake(row, []), readings: kept };
       }),
 
-    outcomes: (recipeId) => outcomesWhere(recipeId ? { recipeId } : {}),
+    outcomes: (recipeId) =>
+      recipeId ? outcomesWhere({ recipeId }, MOST_OF_RECIPE) : outcomesWhere({}),
 
     goodOutcomes: () => outcomesWhere({ isGood: true }),
 

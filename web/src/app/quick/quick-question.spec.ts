@@ -3,6 +3,7 @@ import { provideRouter } from '@angular/router';
 import { provideState, provideStore } from '@ngrx/store';
 import { authorsFeature } from '../state/authors/authors.feature';
 import { kitchenFeature } from '../state/kitchen/kitchen.feature';
+import { learnedFeature } from '../state/learned/learned.feature';
 import { recipeFeature } from '../state/recipe/recipe.feature';
 import { trialsFeature } from '../state/trials/trials.feature';
 import { typeInto } from '../testing/type-into';
@@ -16,6 +17,7 @@ describe('the quick question', () => {
       providers: [
         provideStore(),
         provideState(recipeFeature),
+        provideState(learnedFeature),
         provideState(kitchenFeature),
         provideState(trialsFeature),
         provideState(authorsFeature),

@@ -5,6 +5,11 @@ import { USUAL_KITCHEN, type Bake } from '@ypsigram/contract';
 import type { BakeLine, BenchRoute, ScaleReading } from '@ypsigram/core/bench';
 import { LiveScale } from '../scale/live-scale';
 import { bakeActions, bakeFeature } from '../state/bake/bake.feature';
+import { authorsFeature } from '../state/authors/authors.feature';
+import { bakesFeature } from '../state/bakes/bakes.feature';
+import { learnedFeature } from '../state/learned/learned.feature';
+import { recipeFeature } from '../state/recipe/recipe.feature';
+import { timersFeature } from '../state/timers/timers.feature';
 import { kitchenActions } from '../state/kitchen/kitchen.actions';
 import { kitchenFeature } from '../state/kitchen/kitchen.feature';
 import { trialsFeature } from '../state/trials/trials.feature';
@@ -68,6 +73,14 @@ export const bakeOf = (route: BenchRoute): Bake =>
     stage: 'bench',
     ready: 0,
     of: 2,
+    rating: null,
+    symptoms: [],
+    isGood: false,
+    isWasted: false,
+    note: '',
+    photo: null,
+    readyAt: null,
+    oven: null,
     recipeRevision: 1,
     readings: [],
     plan: {
@@ -132,6 +145,11 @@ export function benchWith(
       provideState(kitchenFeature),
       provideState(trialsFeature),
       provideState(bakeFeature),
+      provideState(recipeFeature),
+      provideState(bakesFeature),
+      provideState(authorsFeature),
+      provideState(learnedFeature),
+      provideState(timersFeature),
       { provide: LiveScale, useValue: scale },
       ...(providers as []),
     ],

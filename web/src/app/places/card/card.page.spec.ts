@@ -7,6 +7,7 @@ import { authorsFeature } from '../../state/authors/authors.feature';
 import { kitchenFeature } from '../../state/kitchen/kitchen.feature';
 import { EMPTY_DRAFT } from '../../state/recipe/draft';
 import { recipeActions } from '../../state/recipe/recipe.actions';
+import { learnedFeature } from '../../state/learned/learned.feature';
 import { recipeFeature } from '../../state/recipe/recipe.feature';
 import { trialsFeature } from '../../state/trials/trials.feature';
 import { CardPage } from './card.page';
@@ -26,6 +27,7 @@ describe('the card', () => {
       providers: [
         provideStore(),
         provideState(recipeFeature),
+        provideState(learnedFeature),
         provideState(kitchenFeature),
         provideState(trialsFeature),
         provideState(authorsFeature),

@@ -4,6 +4,7 @@ import { simulate, whereWeighingPays } from '@ypsigram/core/chance';
 import { authorsFeature } from '../../state/authors/authors.feature';
 import { kitchenFeature } from '../../state/kitchen/kitchen.feature';
 import { recipeActions } from '../../state/recipe/recipe.actions';
+import { learnedFeature } from '../../state/learned/learned.feature';
 import { recipeFeature } from '../../state/recipe/recipe.feature';
 import { EMPTY_DRAFT } from '../../state/recipe/draft';
 import { trialsFeature } from '../../state/trials/trials.feature';
@@ -56,6 +57,7 @@ describe('a study of chances', () => {
         provideState(trialsFeature),
         provideState(authorsFeature),
         provideState(recipeFeature),
+        provideState(learnedFeature),
         { provide: ChanceRuns, useValue: fake },
         ChanceStudy,
       ],

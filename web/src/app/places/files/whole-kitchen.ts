@@ -28,6 +28,7 @@ export class WholeKitchen {
     { key: 'authors', name: 'authors' },
     { key: 'trials', name: 'trials' },
     { key: 'bakes', name: 'bakes' },
+    { key: 'photos', name: 'photos' },
     { key: 'tools', name: 'tools' },
   ] as const;
 

@@ -10,6 +10,7 @@ import {
 } from '@ypsigram/core/baking';
 import type { OvenSet } from '@ypsigram/core/bench';
 import { v4 as newId } from 'uuid';
+import { celsiusOf, degreesOf } from '../../kit/figures/heat';
 import { BakeSession } from '../../state/bake/bake-session';
 import { selectWalk } from '../../state/bake/bake-walk';
 import { kitchenFeature } from '../../state/kitchen/kitchen.feature';
@@ -23,6 +24,7 @@ const DIAL_STEP = 5;
 @Injectable()
 export class OvenSession extends BakeSession {
   private readonly shop = inject(Store);
+  private readonly formats = this.shop.selectSignal(kitchenFeature.selectFormats);
   readonly walk = this.shop.selectSignal(selectWalk);
   readonly ovens = this.shop.selectSignal(kitchenFeature.selectOvens);
 
@@ -30,9 +32,11 @@ export class OvenSession extends BakeSession {
     const done = new Set(this.state()?.after.steps ?? []);
     return this.walk().steps.map((step) => ({ step, isDone: done.has(step.id) }));
   });
-  readonly currentId = linkedSignal<string | null>(
+  private readonly firstOpen = computed(
     () => this.steps().find(({ isDone }) => !isDone)?.step.id ?? null,
   );
+  /** The step at hand: the one that was chosen, until another becomes the first that is open. */
+  readonly currentId = linkedSignal(() => this.firstOpen());
   readonly current = computed(
     (): BakeStep | null => this.walk().steps.find(({ id }) => id === this.currentId()) ?? null,
   );
@@ -75,9 +79,16 @@ export class OvenSession extends BakeSession {
       pan: 'as-written',
       trays: 1,
       wantedCelsius: wanted,
-      dialCelsius: Math.round(dial / DIAL_STEP) * DIAL_STEP,
+      dialCelsius: this.toStep(dial),
       ...by,
     };
+  }
+
+  /** The nearest that a dial can be set to, in the degrees of this kitchen. */
+  private toStep(celsius: number): number {
+    const { temperature } = this.formats();
+    const degrees = Math.round(degreesOf(celsius, temperature) / DIAL_STEP) * DIAL_STEP;
+    return celsiusOf(degrees, temperature);
   }
 
   /** Changes how the oven is set. */

@@ -5,7 +5,12 @@ import { BUILT_IN_SHELF } from '@ypsigram/core/shelf';
 import { lookedThrough, type OpenQuestion, type Reader } from './open-questions';
 import { rowsOf } from './rows';
 
-const BY: Reader = { standard: 'us-customary', shelf: BUILT_IN_SHELF, known: [] };
+const BY: Reader = {
+  standard: 'us-customary',
+  shelf: BUILT_IN_SHELF,
+  known: [],
+  proven: new Map(),
+};
 
 /** What is asked of a text that fits into one slice. */
 function openIn(text: string): readonly OpenQuestion[] {

@@ -29,8 +29,9 @@ export function sameDraft(a: Draft, b: Draft): boolean {
 
 function inOrder(draft: Draft): unknown[] {
   const { text, standard, authorId, batch, methods, balance, answers } = draft;
-  const { lines, strictness, kind, columns, bowlMillilitres, piecesPerLoad } = balance;
-  const decided = [strictness, kind, columns, bowlMillilitres, piecesPerLoad];
-  const byLine = [methods, lines].map((one) => Object.entries(one).sort());
+  // All of the balance, whatever comes to it: what is left out here is never saved.
+  const { lines, baking, trying, ...rest } = balance;
+  const decided = [Object.entries(rest).sort(), trying && Object.entries(trying).sort()];
+  const byLine = [methods, lines, baking].map((one) => Object.entries(one).sort());
   return [text, standard, authorId, batch.factor, byLine, decided, answers];
 }

@@ -8,6 +8,7 @@ import { trialsFeature } from '../trials/trials.feature';
 import { EMPTY_DRAFT } from './draft';
 import { EditText } from './edit-text';
 import { recipeActions as actions } from './recipe.actions';
+import { learnedFeature } from '../learned/learned.feature';
 import { recipeFeature } from './recipe.feature';
 
 const RECIPE: Recipe = {
@@ -44,6 +45,7 @@ describe('editing the text', () => {
         provideState(trialsFeature),
         provideState(authorsFeature),
         provideState(recipeFeature),
+        provideState(learnedFeature),
       ],
     });
     store = TestBed.inject(Store);

@@ -9,6 +9,7 @@ import { RecipesApi } from '../../api/recipes-api';
 import { kitchenFeature } from '../kitchen/kitchen.feature';
 import { saveChanges } from './recipe.effects';
 import { recipeActions as actions } from './recipe.actions';
+import { learnedFeature } from '../learned/learned.feature';
 import { recipeFeature, type RecipeState } from './recipe.feature';
 
 const RECIPE = savedRecipe();
@@ -38,6 +39,7 @@ describe('saving what has changed', () => {
         provideStore(),
         provideState(kitchenFeature),
         provideState(recipeFeature),
+        provideState(learnedFeature),
         provideEffects({ saveChanges }),
         { provide: RecipesApi, useValue: api },
       ],

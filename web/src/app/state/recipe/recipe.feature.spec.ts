@@ -189,6 +189,13 @@ describe('the open recipe', () => {
     expect(selectBatchProblem(select(state))).toContain('for example 2, 1.5 or 3/2');
   });
 
+  it('is changed by whatever is decided of its baking, and by what is tried', () => {
+    const trying = { bakeId: 'b', causeId: 'flour-over', note: 'Weigh the flour.' };
+    for (const change of [{ baking: { panMinutes: 10 } }, { trying }]) {
+      expect(after(actions.balanceSet({ change })).status).toBe('changed');
+    }
+  });
+
   it('is as strict as its baker decided', () => {
     const state = after(actions.balanceSet({ change: { strictness: 'strict' } }));
     expect(selectPlan(select(state))[0]?.tolerance).toBe(0.005);

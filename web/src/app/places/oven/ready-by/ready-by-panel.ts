@@ -134,8 +134,11 @@ export class ReadyByPanel {
   }
 
   private set(readyAt: string | null): void {
-    const minutes = this.session.state()?.after.minutes ?? {};
-    this.session.do({ do: 'ready-by', readyAt, minutes });
+    const after = this.session.state()?.after;
+    const oven = this.session.oven();
+    // Others have to know which oven it takes.
+    if (readyAt !== null && !after?.oven && oven) this.session.do({ do: 'heat', ...oven });
+    this.session.do({ do: 'ready-by', readyAt, minutes: after?.minutes ?? {} });
   }
 }
 
