@@ -90,6 +90,7 @@ function api({ database, logger, version, scale, oven, now = () => new Date() }:
     '/log',
     logRoutes({
       outcomes: (id) => bakes.outcomes(id),
+      outcomeTexts: () => bakes.outcomeTexts(),
       learned: (id) => areas.learned.ofRecipe(id),
       handNames: async () =>
         new Map((await kitchen.read()).hands.map(({ id, name }) => [id, name])),

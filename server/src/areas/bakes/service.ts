@@ -1,6 +1,6 @@
 import { EventEmitter } from 'node:events';
 import { randomUUID } from 'node:crypto';
-import { literal, Op, type WhereOptions } from 'sequelize';
+import { literal, Op, QueryTypes, type WhereOptions } from 'sequelize';
 import type { BakeKind } from '@ypsigram/core/baking';
 import type { z } from 'zod';
 import type {
@@ -37,6 +37,8 @@ export interface BakeService extends Removable<Bake> {
   read(id: string): Promise<Bake>;
   /** What bakes in the log tell, oldest first: of all, or the latest 200 of one recipe. */
   outcomes(recipeId?: string): Promise<readonly BakeOutcome[]>;
+  /** The same of all bakes as JSON texts, some at a time: a log of years is never in memory whole. */
+  outcomeTexts(): AsyncGenerator<readonly string[]>;
   /** What bakes that were kept as good tell, oldest first. */
   goodOutcomes(): Promise<readonly BakeOutcome[]>;
   /** What the latest bakes of a kind tell, but for those of one recipe. */
@@ -71,6 +73,11 @@ export interface BakesContext {
 const GONE = 'There is no such bake. It may have been deleted.';
 /** More was never done at one bake; what goes on for ever is a mistake. */
 const MOST_READINGS = 20_000;
+/** Bakes that are read at once where all are. */
+const AT_ONCE = 100;
+const NEXT_OUTCOMES = `SELECT begun_at, number, outcome FROM bakes INDEXED BY bakes_by_date
+  WHERE stage = 'log' AND deleted_at IS NULL AND (begun_at, number) > (:at, :number)
+  ORDER BY begun_at, number LIMIT :most`;
 /** Older bakes of a recipe say little that these don't. */
 const MOST_OF_RECIPE = 200;
 /** As little as those of other recipes of its kind. */
@@ -192,6 +199,20 @@ export function bakeService(database: Database, context: BakesContext): BakeServ
 
     outcomes: (recipeId) =>
       recipeId ? outcomesWhere({ recipeId }, MOST_OF_RECIPE) : outcomesWhere({}),
+
+    async *outcomeTexts() {
+      let last: { begun_at: string; number: number } | undefined;
+      for (;;) {
+        const found: { begun_at: string; number: number; outcome: string | null }[] =
+          await sequelize.query(NEXT_OUTCOMES, {
+            type: QueryTypes.SELECT,
+            replacements: { at: last?.begun_at ?? '', number: last?.number ?? 0, most: AT_ONCE },
+          });
+        if (found.length === 0) return;
+        last = found.at(-1);
+        yield found.flatMap(({ outcome }) => outcome ?? []);
+      }
+    },
 
     goodOutcomes: () => outcomesWhere({ isGood: true }),
 

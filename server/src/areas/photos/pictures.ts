@@ -1,6 +1,5 @@
 import { mkdir, readFile, rename, writeFile } from 'node:fs/promises';
 import { join } from 'node:path';
-import sharp from 'sharp';
 import { ProblemError } from '../../http/problem.js';
 
 /** A photo is kept no wider or higher than this, and once more small for lists. */
@@ -63,6 +62,8 @@ export function picturesBeside(databaseFile: string): Pictures {
 }
 
 async function resized(bytes: Buffer, pixels: number) {
+  // Loaded with the first photo: a kitchen that has none does without its memory.
+  const { default: sharp } = await import('sharp');
   try {
     return await sharp(bytes, { limitInputPixels: MOST_PIXELS })
       // Upright by what the camera said, before that is left out.

@@ -1,4 +1,3 @@
-import sharp from 'sharp';
 import type { StoryRecipe } from './story.js';
 
 const WIDTH = 960;
@@ -33,8 +32,9 @@ function dots(count: number, radius: number): string {
 }
 
 /** A picture of a bake, as a JPEG. */
-export const demoPicture = (of: StoryRecipe): Promise<Buffer> =>
-  sharp(
+export async function demoPicture(of: StoryRecipe): Promise<Buffer> {
+  const { default: sharp } = await import('sharp');
+  return sharp(
     Buffer.from(
       `<svg xmlns="http://www.w3.org/2000/svg" width="${WIDTH}" height="${HEIGHT}" viewBox="0 0 ${WIDTH} ${HEIGHT}">
       <rect width="100%" height="100%" fill="#dfe5ee"/><path d="M0 90 h960 M0 630 h960 M110 0 v720 M850 0 v720" stroke="#1f3f95" stroke-width="14" opacity="0.35"/>
@@ -43,3 +43,4 @@ export const demoPicture = (of: StoryRecipe): Promise<Buffer> =>
   )
     .jpeg({ quality: 80 })
     .toBuffer();
+}
