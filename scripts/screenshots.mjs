@@ -7,16 +7,6 @@ process.chdir(root);
 install();
 build();
 
-/** A recipe with something to ask on nearly every line. */
-const DOUBTS = `Salt knots
-Makes 12 knots
-
-3 cups cake flour, sifted
-2 tbsp coarse sea salt
-1 tsp bakign powder
-1 cup (12 g) bread flour
-1 cup butter or lard
-2 eggs`;
 const SLABS = '# Pear slabs\nMakes 8 slabs\n\n- 2 cups flour\n- 1/2 cup butter\n- 2 pears\n';
 const ROUNDS = JSON.stringify({
   '@graph': [
@@ -57,12 +47,6 @@ const open = (recipe, place) => async (page) => {
 
 await picture('book', LAPTOP, (page) => page.goto(`${address}/book`));
 await picture('reading', LAPTOP, open('Towpath oat slabs', 'Reading'));
-await picture('questions', LAPTOP, async (page) => {
-  await page.goto(`${address}/new/reading`);
-  await page.locator('.cm-content').click();
-  await page.keyboard.insertText(DOUBTS);
-  await page.getByRole('button', { name: /before/ }).click();
-});
 await picture('import-and-export', LAPTOP, async (page) => {
   await page.goto(`${address}/book/import-and-export`);
   await page.getByLabel('Choose files').setInputFiles([
@@ -77,14 +61,6 @@ await picture('import-and-export', LAPTOP, async (page) => {
   await page.getByRole('region', { name: 'Preview of the import' }).waitFor();
 });
 await picture('balance', LAPTOP, open('Towpath oat slabs', 'Balance'));
-await picture('balance-basis', LAPTOP, async (page) => {
-  await open('Cardamom knots', 'Balance')(page);
-  await page.getByRole('textbox', { name: 'Factor' }).fill('1 1/2');
-  await page.getByLabel('Your method for 4 cups bread flour').selectOption('dipped');
-  await page
-    .getByRole('button', { name: 'Where the weight comes from: estimate, for 4 cups bread flour' })
-    .click();
-});
 const openChance = async (page) => {
   await open('Lean sponge', 'Balance')(page);
   await page.getByRole('link', { name: 'How likely is a good bake?' }).click();
@@ -115,33 +91,43 @@ await picture('scale', LAPTOP, async (page) => {
   await page.getByRole('button', { name: /^white enamel bowl/ }).click();
   await page.getByText('Not tared').waitFor();
 });
+async function send(path, body) {
+  const reply = await fetch(`${address}/api${path}`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify(body),
+  });
+  return reply.json();
+}
 /** A bake of the doubled cardamom knots by one route, with some of it done. */
 async function openBench(page, way, done) {
-  const send = async (path, body) => {
-    const reply = await fetch(`${address}/api${path}`, {
-      method: 'POST',
-      headers: { 'content-type': 'application/json' },
-      body: JSON.stringify(body),
-    });
-    return reply.json();
-  };
   await open('Cardamom knots', 'Balance')(page);
   await page.getByRole('textbox', { name: 'Factor' }).fill('2');
   await page.getByText('Saved', { exact: true }).waitFor();
   const recipeId = /recipes\/([\w-]+)/.exec(page.url())[1];
   const bake = await send('/bakes', { id: crypto.randomUUID(), recipeId, handId: null, way });
-  const at = new Date().toISOString();
   const acts = done(bake.plan.lines);
-  const readings = acts.map((act) => ({
-    id: crypto.randomUUID(),
-    at,
-    device: 'server',
-    handId: null,
-    act,
-  }));
-  if (readings.length > 0) await send(`/bakes/${bake.id}/readings`, { sentAt: at, readings });
+  if (acts.length > 0) await send(`/bakes/${bake.id}/readings`, doneNow(acts));
   await page.goto(`${address}/recipes/${recipeId}/bench/${bake.id}`);
-  return send;
+}
+/** Readings of these acts, as of now. */
+const doneNow = (acts) => {
+  const at = new Date().toISOString();
+  const said = { at, device: 'server', handId: null };
+  const readings = acts.map((act) => ({ id: crypto.randomUUID(), ...said, act }));
+  return { sentAt: at, readings };
+};
+/** A bake of a recipe with everything on its tray. */
+async function beginAll(page, title) {
+  await open(title, 'Balance')(page);
+  await page.waitForURL(/balance/);
+  const recipeId = /recipes\/([\w-]+)/.exec(page.url())[1];
+  const bake = await send('/bakes', { id: crypto.randomUUID(), recipeId, handId: null });
+  await send(
+    `/bakes/${bake.id}/readings`,
+    doneNow(bake.plan.lines.map(({ id }) => ({ do: 'finish', line: id }))),
+  );
+  return { recipeId, bake };
 }
 const weighed = ({ id, intendedGrams, weight }, times = 1) => ({
   do: 'weigh',
@@ -160,28 +146,38 @@ await picture('bench', LAPTOP, async (page) => {
   await page.getByRole('button', { name: /^Bread flour:/ }).click();
   await page.evaluate(() => globalThis.scrollTo(0, 0));
 });
-await picture('bench-weighing', LAPTOP, async (page) => {
-  const send = await openBench(page, 'tare', (lines) => {
-    const ready = lines.filter(({ name }) => /yeast|milk/.test(name));
-    return ready.map((line) => weighed(line));
-  });
-  await page.getByRole('button', { name: 'Connect the scale' }).click();
-  await page.getByRole('button', { name: /^Bread flour:/ }).click();
-  await send('/scale/simulation', { do: 'clear' });
-  await send('/scale/simulation', { do: 'put-container', name: 'white enamel bowl', grams: 312 });
-  await page.getByRole('button', { name: 'Tare the scale' }).click();
-  await page.getByText('Add some').waitFor();
-  const flour = { do: 'put', ingredientId: 'flour-wheat-bread', grams: 1012 };
-  await send('/scale/simulation', flour);
-  await page.getByRole('button', { name: 'Keep adding' }).waitFor();
-  await page.waitForTimeout(2500);
-});
 await picture('bench-tray', LAPTOP, async (page) => {
   await openBench(page, 'container', (lines) =>
     lines.map((line) => weighed(line, line.name === 'Bread flour' ? 1.06 : 1)),
   );
   await page.getByText('Everything is within').waitFor();
 });
+await picture('log', LAPTOP, async (page) => {
+  await open('Rye and honey crispbread', 'Balance')(page);
+  await page.getByRole('link', { name: /^Log/ }).last().click();
+  await page.getByRole('heading', { name: 'What it forgives' }).waitFor();
+  await page.waitForTimeout(800);
+});
+await picture('diagnosis', LAPTOP, async (page) => {
+  await page.goto(`${address}/log`);
+  await page.getByRole('link', { name: /Moorhen says the oven/ }).click();
+  const why = page.getByRole('region', { name: 'Why?' });
+  await why.getByRole('listitem').first().waitFor();
+  await page.waitForTimeout(800);
+  await why.evaluate((element) => element.scrollIntoView());
+  await page.evaluate(() => globalThis.scrollBy(0, -20));
+});
+await picture('oven', LAPTOP, async (page) => {
+  const { recipeId, bake } = await beginAll(page, 'Lean sponge');
+  const act = { do: 'stage', stage: 'oven' };
+  await send(`/bakes/${bake.id}/readings`, doneNow([act]));
+  await page.goto(`${address}/recipes/${recipeId}/oven/${bake.id}`);
+  await page.getByRole('button', { name: /Bake$/ }).click();
+  await page.getByRole('button', { name: 'The tray goes in' }).click();
+  await page.getByText('First look: The tray').waitFor();
+});
+const { items: timers } = await (await fetch(`${address}/api/timers`)).json();
+for (const { id } of timers) await fetch(`${address}/api/timers/${id}`, { method: 'DELETE' });
 await picture('quick-question', LAPTOP, async (page) => {
   await page.goto(`${address}/book`);
   await page.getByRole('link', { name: 'Cardamom knots', exact: true }).waitFor();

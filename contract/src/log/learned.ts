@@ -57,6 +57,7 @@ export const learnedLimit = z.object({
   high: z.number(),
   usual: z.number(),
   bakes: z.int(),
+  isUsed: z.boolean().meta({ description: 'Plans go by it rather than by the table.' }),
 });
 
 export const outcomeQuery = z.object({ recipeId: z.uuid().optional() });

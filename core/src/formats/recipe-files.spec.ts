@@ -22,6 +22,7 @@ const KNOTS: RecipeFile = {
       reading: { ingredientId: 'salt-coarse-dense' },
     },
   ],
+  proven: { 4: 520.25 },
 };
 const PLAIN: RecipeFile = {
   title: null,
@@ -32,6 +33,7 @@ const PLAIN: RecipeFile = {
   methods: null,
   balance: null,
   answers: null,
+  proven: null,
 };
 
 const codes = (content: string, name = 'a.txt'): string[] =>

@@ -19,6 +19,8 @@ export interface LearnedLimit {
   readonly usual: number;
   /** Rated bakes in which a scale has told this ratio. */
   readonly bakes: number;
+  /** Plans go by it: enough bakes were far enough off to say more than the table does. */
+  readonly isUsed: boolean;
 }
 
 /** A bake as far as it says something of what is forgiven. */
@@ -38,6 +40,13 @@ const STEPS = 161;
 const WIDEST = Math.log(4);
 const ROUNDS = 4;
 const TAIL = 0.05;
+/** The ends of nine tenths are so many standard deviations from the middle. */
+const TAIL_DEVIATIONS = 1.645;
+/** Fewer bakes than these change no plan. */
+const FEWEST_BAKES = 3;
+/** Nor do bakes that leave nearly all of the doubt there was where it was: none of them was far off. */
+const NARROWER = 0.85;
+const MOVED = 0.5;
 
 /** One to five as a share of good: three is half. */
 const GOOD_BY_RATING: readonly number[] = [0, 0, 0.5, 1, 1];
@@ -114,12 +123,25 @@ function learnLimits(
           return sum + good * Math.log(chance) + (1 - good) * Math.log(1 - chance);
         }, 0),
       );
-      return { part, ...found, usual: usual[part as ForgivenPart], bakes: of.length };
+      const isUsed = of.length >= FEWEST_BAKES && saysMore(found, prior[part]);
+      return { part, ...found, usual: usual[part as ForgivenPart], bakes: of.length, isUsed };
     });
     for (const { part, limit } of learned) limits[part] = limit;
   }
   return learned;
 }
+
+/** How wide a belief is, as the standard deviation of its logarithm. */
+const spreadOf = ({ low, high }: Pick<LearnedLimit, 'low' | 'high'>): number =>
+  Math.log(high / low) / (2 * TAIL_DEVIATIONS);
+
+/** Whether what is believed now is clearly surer, or clearly elsewhere, than before any bake. */
+const saysMore = (
+  found: Pick<LearnedLimit, 'limit' | 'low' | 'high'>,
+  { centre, spread }: Belief,
+): boolean =>
+  spreadOf(found) <= NARROWER * spread ||
+  Math.abs(Math.log(found.limit / centre)) >= MOVED * spread;
 
 /** The middle and the ends of nine tenths of what is believed after all bakes. */
 function posterior(
@@ -161,17 +183,14 @@ export function learnForgiveness(
     RATIO_PARTS.map((part) => [part, { centre: usual[part], spread: USUAL_SPREAD }]),
   ) as Record<RatioPart, Belief>;
   for (const { part, limit, low, high } of learnLimits(ofKind, prior, usual)) {
-    const spread = Math.log(high / low) / (2 * 1.645);
+    const spread = spreadOf({ low, high });
     prior[part] = { centre: limit, spread: Math.hypot(spread, RECIPE_SPREAD) };
   }
   return learnLimits(ofRecipe, prior, usual);
 }
 
-/** Fewer bakes than these change what is planned by only with what they show, not at all. */
-const FEWEST_BAKES = 3;
-
-/** The learned limits that rest on enough bakes to plan by. */
+/** The learned limits that plans go by. */
 export const forgivenessToPlanBy = (learned: readonly LearnedLimit[]): Partial<Forgiveness> =>
   Object.fromEntries(
-    learned.filter(({ bakes }) => bakes >= FEWEST_BAKES).map(({ part, limit }) => [part, limit]),
+    learned.filter(({ isUsed }) => isUsed).map(({ part, limit }) => [part, limit]),
   );

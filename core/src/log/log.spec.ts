@@ -161,6 +161,8 @@ describe('what a recipe forgives', () => {
   it('is the usual figure until something is known', () => {
     expect(learnForgiveness('cake', [], [])).toEqual([]);
     expect(forgivenessToPlanBy(learnForgiveness('cake', [bake(0, 5), bake(0, 5)], []))).toEqual({});
+    const never = Array.from({ length: 12 }, () => bake(0.004, 5));
+    expect(forgivenessToPlanBy(learnForgiveness('cake', never, []))).toEqual({});
   });
 
   it('is wider where bakes come out far off, narrower where they fail near by', () => {

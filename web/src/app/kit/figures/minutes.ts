@@ -10,7 +10,7 @@ export function showMinutes(min: number, max = min): string {
 
 /** What is left of a time, as a clock shows it: "4:05", "1:02:30", "−0:12" once it is over. */
 export function showClock(milliseconds: number): string {
-  const whole = Math.ceil(milliseconds / 1000);
+  const whole = Math.round(milliseconds / 1000);
   const seconds = Math.abs(whole);
   const [h, m, s] = [
     Math.floor(seconds / 3600),

@@ -76,6 +76,11 @@ export class ChancePage {
   protected readonly kindName = computed(
     () => BAKE_KIND_NAMES[this.balance().kind ?? this.recipe().guessedKind],
   );
+  /** What is forgiven goes by the log of this recipe. */
+  protected readonly learnedBy = computed(() => {
+    const parts = Object.keys(this.recipe().basis.learned ?? {});
+    return parts.length > 0 ? `, as its own bakes have shown for ${parts.join(', ')}` : '';
+  });
   protected readonly strictnesses = STRICTNESSES.map((id) => ({
     id,
     name: STRICTNESS_NAMES[id],

@@ -27,13 +27,9 @@ export interface LearnedState {
 }
 
 const initialState: LearnedState = { recipeId: null, learned: null, problem: null };
-/** Fewer bakes than these change no plan. As the server has it. */
-const FEWEST_BAKES = 3;
 
 const limitsOf = ({ limits }: LearnedReply) =>
-  Object.fromEntries(
-    limits.filter(({ bakes }) => bakes >= FEWEST_BAKES).map(({ part, limit }) => [part, limit]),
-  );
+  Object.fromEntries(limits.filter(({ isUsed }) => isUsed).map(({ part, limit }) => [part, limit]));
 
 export const learnedFeature = createFeature({
   name: 'learned',

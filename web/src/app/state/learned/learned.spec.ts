@@ -33,6 +33,7 @@ const limit = (part: 'water' | 'salt', bakes: number) => ({
   high: 0.15,
   usual: 0.1,
   bakes,
+  isUsed: bakes > 3,
 });
 const LEARNED: LearnedReply = {
   kind: 'cake',
@@ -70,7 +71,7 @@ describe('what the log has taught', () => {
     expect(state().recipeId).toBe(RECIPE.id);
   });
 
-  it('is planned by from three bakes on', () => {
+  it('is planned by where enough bakes were far enough off', () => {
     store.dispatch(recipeActions.recipeLoaded({ recipe: RECIPE }));
     const { forgives } = store.selectSignal(learnedFeature.selectToPlanBy)();
     expect(forgives).toEqual({ kind: 'cake', limits: { water: 0.12 } });

@@ -1,12 +1,14 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { takeUntilDestroyed, toObservable } from '@angular/core/rxjs-interop';
 import { Router, RouterLink } from '@angular/router';
-import { debounceTime, switchMap } from 'rxjs';
+import { Store } from '@ngrx/store';
+import { debounceTime } from 'rxjs';
 import type { BakeSummary } from '@ypsigram/contract';
-import { LogApi, logFile } from '../../../api/log-api';
+import { LogApi, logFile, type LogQuery } from '../../../api/log-api';
 import { problemOf } from '../../../api/recipes-api';
 import { Retry } from '../../../kit/retry/retry';
 import { SearchField } from '../../../kit/search-field/search-field';
+import { bakesActions, bakesFeature } from '../../../state/bakes/bakes.feature';
 import { LogList } from './log-list';
 
 const TYPING_MILLISECONDS = 150;
@@ -22,6 +24,7 @@ const PAGE = 50;
 })
 export class LogPage {
   private readonly api = inject(LogApi);
+  private readonly store = inject(Store);
   private readonly router = inject(Router);
 
   protected readonly csv = logFile('csv');
@@ -31,20 +34,29 @@ export class LogPage {
   protected readonly hasMore = signal(false);
   protected readonly problem = signal<string | null>(null);
   protected readonly chosen = signal<readonly string[]>([]);
-  private readonly asked = computed(() => ({ search: this.search().trim() }));
+  protected readonly recipeId = signal('');
+  private readonly asked = computed((): LogQuery => {
+    const [search, recipeId] = [this.search().trim(), this.recipeId()];
+    return { ...(search && { search }), ...(recipeId && { recipeId }) };
+  });
+  private readonly known = this.store.selectSignal(bakesFeature.selectBakes);
+  /** Recipes that were baked, by their titles. */
+  protected readonly recipes = computed(() => {
+    const titles = new Map(this.known().map(({ recipeId, title }) => [recipeId, title]));
+    return [...titles]
+      .map(([id, title]) => ({ id, title }))
+      .sort((a, b) => a.title.localeCompare(b.title));
+  });
 
   constructor() {
+    this.store.dispatch(bakesActions.bakesAskedFor());
     toObservable(this.asked)
-      .pipe(
-        debounceTime(TYPING_MILLISECONDS),
-        switchMap(({ search }) => [search]),
-        takeUntilDestroyed(),
-      )
-      .subscribe((search) => this.load(search));
+      .pipe(debounceTime(TYPING_MILLISECONDS), takeUntilDestroyed())
+      .subscribe(() => this.load());
   }
 
-  protected load(search = this.search().trim()): void {
-    this.api.list(search ? { search } : {}).subscribe({
+  protected load(): void {
+    this.api.list(this.asked()).subscribe({
       next: (bakes) => {
         this.problem.set(null);
         this.bakes.set(bakes);
@@ -56,9 +68,8 @@ export class LogPage {
 
   protected more(): void {
     const known = this.bakes() ?? [];
-    const search = this.search().trim();
     const before = known.at(-1)!.begunAt;
-    this.api.list({ before, ...(search && { search }) }).subscribe({
+    this.api.list({ ...this.asked(), before }).subscribe({
       next: (more) => {
         this.bakes.set([...known, ...more]);
         this.hasMore.set(more.length === PAGE);

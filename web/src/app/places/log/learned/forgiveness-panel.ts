@@ -7,7 +7,6 @@ import { forgivenessChart } from './forgiveness-chart';
 const CHART_PIXELS = 260;
 /** Rated so or better, a bake came out. */
 const GOOD_FROM = 4;
-const FEWEST_TO_PLAN_BY = 3;
 
 /** What this recipe forgives, learned from its bakes: a picture for each ratio. */
 @Component({
@@ -58,10 +57,9 @@ export class ForgivenessPanel {
     if (!limit) return '';
     const percent = (share: number): string => fixed(100 * share, 0);
     const bakes = limit.bakes === 1 ? 'one bake' : `${limit.bakes} bakes`;
-    const used =
-      limit.bakes >= FEWEST_TO_PLAN_BY
-        ? 'Plans and the Chance go by it.'
-        : 'Plans go by the usual figure until there are three.';
+    const used = limit.isUsed
+      ? 'Plans and the Chance go by it.'
+      : 'Plans go by the usual figure: too few bakes were far enough off to say more.';
     return (
       `The ${limit.part} may be ${percent(limit.limit)} % off before it shows ` +
       `(nine times of ten between ${percent(limit.low)} and ${percent(limit.high)} %). ` +

@@ -21,7 +21,15 @@ describe('what bakes have taught', () => {
 
   it('says how far a ratio may go, with its doubt and what it rests on', () => {
     const fixture = TestBed.createComponent(ForgivenessPanel);
-    const limit = { part: 'water', limit: 0.11, low: 0.07, high: 0.16, usual: 0.13, bakes: 10 };
+    const limit = {
+      part: 'water',
+      limit: 0.11,
+      low: 0.07,
+      high: 0.16,
+      usual: 0.13,
+      bakes: 10,
+      isUsed: true,
+    };
     fixture.componentRef.setInput('limits', [limit]);
     fixture.componentRef.setInput('outcomes', [
       { deviations: { water: 0.02 }, rating: 5, isGood: true },

@@ -68,7 +68,7 @@ export class TrayPanel {
     const since = (at: string): number => this.now() - Date.parse(at);
     if (tray.turnedOutAt) return { place: 'rack', clock: '', said: 'Turned out.' } as const;
     if (tray.outAt) {
-      return { place: 'pan', clock: showClock(since(tray.outAt)), said: this.inPan() } as const;
+      return { place: 'pan', clock: showClock(since(tray.outAt)), said: this.inPan(tray) } as const;
     }
     const last = tray.looks.at(-1);
     return {
@@ -78,11 +78,22 @@ export class TrayPanel {
     } as const;
   }
 
-  private inPan(): string {
+  private inPan(tray: BakedTray): string {
     const minutes = this.panMinutes();
-    return minutes > 0
-      ? `Rest it ${minutes} min in its pan, then turn it out.`
-      : 'Turn it out: left in, it bakes on.';
+    const next =
+      minutes > 0
+        ? `Rest it ${minutes} min in its pan, then turn it out.`
+        : 'Turn it out: left in, it bakes on.';
+    return this.isPast(tray) ? `Clean, and past the range: look earlier next time. ${next}` : next;
+  }
+
+  /** The tester came out clean after the end of the range. */
+  private isPast({ inAt, looks }: BakedTray): boolean {
+    const [last, range] = [looks.at(-1), this.range()];
+    if (!last || !inAt || !range) return false;
+    const minutes = (Date.parse(last.at) - Date.parse(inAt)) / MINUTE;
+    const answer = afterTester(last.found, minutes, range);
+    return answer.do === 'out' && answer.isPast;
   }
 
   protected putIn(tray: number, name: string): void {

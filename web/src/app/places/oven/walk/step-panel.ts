@@ -1,6 +1,10 @@
 import { ChangeDetectionStrategy, Component, computed, inject, output } from '@angular/core';
+import { RouterLink } from '@angular/router';
 import { STEP_ADVICE, STEP_CAUTIONS, STEP_NAMES } from '@ypsigram/contract/oven';
 import { showMinutes } from '../../../kit/figures/minutes';
+import { short } from '@ypsigram/contract';
+import { doughGrams, portionsOf } from '@ypsigram/core/bench';
+import type { StepKind } from '@ypsigram/core/baking';
 import { Icon } from '../../../kit/icon/icon';
 import { isTypedIn } from '../../../kit/keys/typed-in';
 import { OvenSession } from '../oven-session';
@@ -8,11 +12,14 @@ import { OvenSession } from '../oven-session';
 /** Steps for which a timer of the step's own makes sense: what bakes has one for each tray. */
 const NO_TIMER = new Set(['bake', 'heat']);
 const HEATING_MINUTES = 20;
+/** Butter and sugar take at least this. */
+const CREAMING_MINUTES = 1;
+const SCALE_STEP = 1;
 
 /** The step at hand, large, and all steps as a row. */
 @Component({
   selector: 'yg-step-panel',
-  imports: [Icon],
+  imports: [Icon, RouterLink],
   templateUrl: './step-panel.html',
   styleUrl: './step-panel.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -22,6 +29,10 @@ export class StepPanel {
   readonly toLog = output<void>();
 
   protected readonly session = inject(OvenSession);
+  protected readonly bench = computed(() => {
+    const bake = this.session.bake();
+    return bake ? `/recipes/${bake.recipeId}/bench/${bake.id}` : '';
+  });
   protected readonly all = computed(() =>
     this.session.steps().map(({ step, isDone }, at) => ({
       id: step.id,
@@ -34,8 +45,7 @@ export class StepPanel {
   protected readonly step = computed(() => {
     const step = this.session.current();
     if (!step) return null;
-    const minutes =
-      step.kind === 'heat' ? { min: HEATING_MINUTES, max: HEATING_MINUTES } : step.minutes;
+    const minutes = step.minutes ?? usualMinutes(step.kind);
     const hasTimer = minutes !== null && (!NO_TIMER.has(step.kind) || step.kind === 'heat');
     return {
       id: step.id,
@@ -43,11 +53,22 @@ export class StepPanel {
       text: step.text,
       advice: STEP_ADVICE[step.kind],
       caution: STEP_CAUTIONS[step.kind] ?? null,
+      portions: step.kind === 'shape' ? this.portions() : null,
       time: minutes ? showMinutes(minutes.min, minutes.max) : null,
       timerMinutes: hasTimer ? minutes.min : null,
       isDone: this.all().find(({ id }) => id === step.id)?.isDone ?? false,
     };
   });
+
+  /** What each piece weighs, by the dough that is really there. */
+  private portions(): string | null {
+    const state = this.session.state();
+    const pieces = state?.division?.pieces ?? state?.plan.pieces;
+    if (!state || !pieces || pieces < 2) return null;
+    const dough = state.doughGrams ?? doughGrams(state);
+    const portions = portionsOf(dough, { by: 'pieces', pieces: Math.round(pieces) }, SCALE_STEP);
+    return portions && `${portions.pieces} × ${short(portions.shownGrams, 1)} g`;
+  }
 
   protected go(by: 1 | -1): void {
     const steps = this.session.walk().steps;
@@ -78,4 +99,10 @@ export class StepPanel {
     else return;
     event.preventDefault();
   }
+}
+
+/** How long a step takes where the recipe does not say, and a clock helps. */
+function usualMinutes(kind: StepKind): { readonly min: number; readonly max: number } | null {
+  if (kind === 'heat') return { min: HEATING_MINUTES, max: HEATING_MINUTES };
+  return kind === 'cream' ? { min: CREAMING_MINUTES, max: CREAMING_MINUTES } : null;
 }
