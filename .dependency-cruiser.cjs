@@ -14,7 +14,7 @@ module.exports = {
       comment: 'A file that nobody imports is dead, or an entry that belongs into this list.',
       from: {
         orphan: true,
-        pathNot: ['\\.d\\.ts$', '\\.spec\\.ts$', '(^|/)testing/'],
+        pathNot: ['\\.d\\.ts$', '\\.worker\\.ts$', '\\.spec\\.ts$', '(^|/)testing/'],
       },
       to: {},
     },
