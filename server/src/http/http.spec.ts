@@ -37,6 +37,10 @@ describe('the interface over HTTP', () => {
       'imports',
       'backup',
       'bakes',
+      'timers',
+      'thermometer',
+      'photos',
+      'log',
     ]);
   });
 

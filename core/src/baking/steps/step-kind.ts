@@ -56,8 +56,18 @@ const WORDS: readonly (readonly [StepKind, RegExp])[] = [
   ['cut', /\b(?:cut|slice|chop|peel|score|schneiden|coup\w+|tranch\w+)/i],
 ];
 
-/** What a sentence of a recipe is about; the heaviest of what it names. */
+/** Work by hand: of these the one that a sentence begins with is meant ("roll out, fold in three, cut"). */
+const BY_HAND: ReadonlySet<StepKind> = new Set(['combine', 'shape', 'cut']);
+
+/** What a sentence of a recipe is about: the heaviest of what it names, of work by hand the first. */
 export function stepKind(sentence: string): StepKind {
-  const named = new Set(WORDS.flatMap(([kind, words]) => (words.test(sentence) ? [kind] : [])));
-  return STEP_KINDS.find((kind) => named.has(kind)) ?? 'other';
+  const named = WORDS.flatMap(([kind, words]) => {
+    const at = sentence.search(words);
+    return at < 0 ? [] : [{ kind, at }];
+  });
+  const heaviest = STEP_KINDS.find((kind) => named.some((one) => one.kind === kind)) ?? 'other';
+  if (!BY_HAND.has(heaviest)) return heaviest;
+  return named
+    .filter(({ kind }) => BY_HAND.has(kind))
+    .reduce((first, one) => (one.at < first.at ? one : first)).kind;
 }

@@ -94,6 +94,12 @@ Bake 25 to 30 minutes. Cool on a wire rack.`),
     expect(kinds(`${CAKE}Whisk eggs and cream of tartar until thick.`)[0]).toBe('combine');
   });
 
+  it('are about what they begin with, where that is work by hand', () => {
+    expect(kinds(`${CAKE}Roll out, fold in three and cut into 18 strips.`)[0]).toBe('shape');
+    expect(kinds(`${CAKE}Fold in the nuts and press it flat.`)[0]).toBe('combine');
+    expect(kinds(`${CAKE}Slice a finger thick and spread out.`)[0]).toBe('cut');
+  });
+
   it('are read in German and French too', () => {
     expect(kinds(`${CAKE}Den Ofen auf 180 °C vorheizen.\nButter schaumig rühren.`)).toContain(
       'cream',

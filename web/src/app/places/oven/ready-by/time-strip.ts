@@ -1,9 +1,20 @@
-import { ChangeDetectionStrategy, Component, computed, input, output, signal } from '@angular/core';
+import {
+  ChangeDetectionStrategy,
+  Component,
+  DestroyRef,
+  ElementRef,
+  computed,
+  inject,
+  input,
+  output,
+  signal,
+} from '@angular/core';
 import { STEP_NAMES } from '@ypsigram/contract/oven';
 import type { Clash, Schedule, TimeBlock } from '@ypsigram/core/bench';
 import { showTime } from '../../../kit/figures/dates';
 
-const WIDTH = 1000;
+/** Until its place is known. */
+const FIRST_WIDTH = 1000;
 const ROW = 30;
 const HEAD = 26;
 const MINUTE = 60_000;
@@ -26,14 +37,17 @@ export class TimeStrip {
   /** The whole strip was moved by so many minutes. */
   readonly moved = output<number>();
 
-  protected readonly width = WIDTH;
+  /** As wide as its place, so that words are not stretched with it. */
+  protected readonly width = signal(FIRST_WIDTH);
   private readonly dragged = signal(0);
   private startX: number | null = null;
-  private scale = 1;
+  private readonly host = inject<ElementRef<HTMLElement>>(ElementRef).nativeElement;
 
   private readonly from = computed(() => Date.parse(this.schedule().blocks[0]!.from));
   private readonly to = computed(() => Date.parse(this.schedule().readyAt));
-  private readonly perMilli = computed(() => WIDTH / Math.max(MINUTE, this.to() - this.from()));
+  private readonly perMilli = computed(
+    () => this.width() / Math.max(MINUTE, this.to() - this.from()),
+  );
   private readonly x = (at: string | number): number =>
     ((typeof at === 'string' ? Date.parse(at) : at) - this.from()) * this.perMilli();
 
@@ -75,21 +89,27 @@ export class TimeStrip {
   });
   protected readonly nowX = computed(() => {
     const x = this.x(this.now());
-    return x >= 0 && x <= WIDTH ? x : null;
+    return x >= 0 && x <= this.width() ? x : null;
   });
-  protected readonly shift = computed(() => `translate(${this.dragged() * this.scale} 0)`);
+  protected readonly shift = computed(() => `translate(${this.dragged()} 0)`);
   protected readonly label = computed(() => {
     const { startAt, readyAt } = this.schedule();
     return `The bake in time: start at ${showTime(startAt)}, ready at ${showTime(readyAt)}. Arrow keys move it by five minutes.`;
   });
 
+  constructor() {
+    const observer = new ResizeObserver(([entry]) =>
+      this.width.set(Math.max(1, entry!.contentRect.width)),
+    );
+    observer.observe(this.host);
+    inject(DestroyRef).onDestroy(() => observer.disconnect());
+  }
+
   protected isWork = ({ isWaiting }: TimeBlock): boolean => !isWaiting;
 
   protected grab(event: PointerEvent): void {
-    const svg = event.currentTarget as SVGSVGElement;
-    svg.setPointerCapture(event.pointerId);
+    (event.currentTarget as SVGSVGElement).setPointerCapture(event.pointerId);
     this.startX = event.clientX;
-    this.scale = WIDTH / svg.getBoundingClientRect().width;
   }
 
   protected drag(event: PointerEvent): void {
@@ -98,7 +118,7 @@ export class TimeStrip {
 
   protected drop(): void {
     if (this.startX === null) return;
-    const minutes = (this.dragged() * this.scale) / this.perMilli() / MINUTE;
+    const minutes = this.dragged() / this.perMilli() / MINUTE;
     this.startX = null;
     this.dragged.set(0);
     const rounded = Math.round(minutes / STEP_MINUTES) * STEP_MINUTES;

@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { Store } from '@ngrx/store';
-import type { BakingFacts } from '@ypsigram/core/baking';
+import type { BakeKind, BakingFacts } from '@ypsigram/core/baking';
 import { decimal } from '../../../kit/figures/figures';
 import { celsiusOf, DEGREES } from '../../../kit/figures/heat';
 import { kitchenFeature } from '../../../state/kitchen/kitchen.feature';
@@ -10,6 +10,8 @@ import { OvenSession } from '../oven-session';
 
 const COOLEST = 50;
 const HOTTEST = 320;
+/** Kinds that are baked in a tin: buns and biscuits rest in none. */
+const IN_TINS: readonly (BakeKind | undefined)[] = ['airy', 'cake', 'quick', 'bar'];
 
 /** What the text does not say of the baking: asked once, and saved with the recipe. */
 @Component({
@@ -39,7 +41,10 @@ export class BakingQuestions {
   protected readonly problem = signal('');
   protected readonly asked = computed(() => {
     const isHere = this.saved()?.id === this.session.bake()?.recipeId;
-    const missing = isHere ? this.session.walk().missing : [];
+    const hasTin = IN_TINS.includes(this.session.state()?.plan.kind);
+    const missing = (isHere ? this.session.walk().missing : []).filter(
+      (question) => question !== 'pan' || hasTin,
+    );
     return {
       isAny: missing.length > 0,
       celsius: missing.includes('celsius'),
