@@ -30,7 +30,11 @@ process.once('exit', () => server.close());
 const LAPTOP = { width: 1280, height: 800 };
 const PHONE = { width: 390, height: 844 };
 
+/** Only these, where some are named: node scripts/screenshots.mjs oven log */
+const only = new Set(process.argv.slice(2));
+
 async function picture(name, viewport, act) {
+  if (only.size > 0 && !only.has(name)) return;
   const page = await browser.newPage({ viewport });
   await act(page);
   await page.mouse.move(0, 0);
@@ -163,7 +167,7 @@ await picture('diagnosis', LAPTOP, async (page) => {
   await page.getByRole('link', { name: /Moorhen says the oven/ }).click();
   const why = page.getByRole('region', { name: 'Why?' });
   await why.getByRole('listitem').first().waitFor();
-  await page.waitForTimeout(800);
+  await page.waitForTimeout(2500);
   await why.evaluate((element) => element.scrollIntoView());
   await page.evaluate(() => globalThis.scrollBy(0, -20));
 });

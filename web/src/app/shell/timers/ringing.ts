@@ -33,8 +33,17 @@ export class Ringing {
       this.again = setInterval(() => this.sound(), AGAIN_MILLISECONDS);
     }
     document.title = `⏰ ${name}`;
-    if ('Notification' in window && Notification.permission === 'granted') {
+    this.notify(name);
+  }
+
+  private notify(name: string): void {
+    if (!('Notification' in window) || Notification.permission !== 'granted') return;
+    try {
       new Notification(name, { body: 'The time is up.', tag: name });
+    } catch (error) {
+      // Browsers of phones have notifications, but only for what runs without a window: sound and
+      // title have to do there.
+      if (!(error instanceof TypeError)) throw error;
     }
   }
 
@@ -49,6 +58,7 @@ export class Ringing {
   private sound(): void {
     this.prepare();
     if (!this.audio) return;
+    void this.audio.resume();
     for (const [at, frequency] of HERTZ.entries()) {
       const from = this.audio.currentTime + at * TONE_SECONDS;
       const tone = new OscillatorNode(this.audio, { frequency });

@@ -37,7 +37,12 @@ describe('the strip of timers', () => {
     Math.round((Date.parse(timers()[0]!.endsAt) - Date.now()) / 60_000);
 
   beforeEach(() => {
-    ringing = jasmine.createSpyObj<Ringing>('ringing', ['start', 'stop', 'canAskToNotify']);
+    ringing = jasmine.createSpyObj<Ringing>('ringing', [
+      'start',
+      'stop',
+      'prepare',
+      'canAskToNotify',
+    ]);
     ringing.canAskToNotify.and.returnValue(false);
     TestBed.configureTestingModule({
       providers: [

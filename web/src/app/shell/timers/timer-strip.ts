@@ -50,7 +50,11 @@ export class TimerStrip {
       type: 'module',
     });
     ticks.onmessage = () => this.now.set(Date.now());
+    // A window makes sounds only once somebody has touched it.
+    const prepare = (): void => this.ringing.prepare();
+    document.addEventListener('pointerdown', prepare);
     inject(DestroyRef).onDestroy(() => {
+      document.removeEventListener('pointerdown', prepare);
       ticks.terminate();
       this.ringing.stop();
     });
