@@ -15,6 +15,7 @@ import { asWeighed, doughGrams, knownLines, type BenchRoute } from '@ypsigram/co
 import { LEANING } from '@ypsigram/core/baking';
 import { Beam } from '../../../kit/beam/beam';
 import { grams as inGrams } from '../../../kit/figures/figures';
+import { RatioTable } from '../../../kit/ratio-table/ratio-table';
 import { selectShelf } from '../../../state/kitchen/kitchen.selectors';
 import { ChanceRuns } from '../../../workers/chance-runs';
 import { BenchSession } from '../work/bench-session';
@@ -36,7 +37,7 @@ const WEIGHED_BY: Readonly<Record<BenchRoute, string>> = {
 /** How the tray stands: its real ratios beside those that were meant, and the chance that follows. */
 @Component({
   selector: 'yg-bench-finish',
-  imports: [Beam, PortionsPanel],
+  imports: [Beam, PortionsPanel, RatioTable],
   templateUrl: './bench-finish.html',
   styleUrl: './bench-finish.scss',
   providers: [ChanceRuns],
@@ -68,19 +69,6 @@ export class BenchFinish {
     const state = this.session.state();
     return state && asWeighed(state, this.shelf());
   });
-  protected readonly ratios = computed(() =>
-    (this.weighed()?.ratios ?? []).map(({ part, intended, real, drift, level }) => ({
-      name: part,
-      intended: fixed(intended, intended < 10 ? 1 : 0),
-      real: fixed(real, real < 10 ? 1 : 0),
-      drift: Math.abs(drift) < 0.0005 ? 'as meant' : moreOrLess(drift),
-      level,
-      word: { level: 'fine', leaning: 'a little off', out: 'it will show' }[level],
-    })),
-  );
-  protected readonly base = computed(() =>
-    this.weighed()?.base === 'flour' ? 'baker’s percentages' : 'percent of everything',
-  );
   protected readonly worst = computed(() => {
     const worst = this.weighed()?.worst;
     return worst && { ...worst, name: worst.part };

@@ -1,5 +1,6 @@
 import type { EChartsCoreOption } from 'echarts/core';
-import { axisFigure, INK, TEXT } from '../../../kit/chart/ink';
+import { crumbAxes } from '../../../kit/chart/crumb-axes';
+import { INK } from '../../../kit/chart/ink';
 
 /** A bake at its deviation, in percent, and how it turned out. */
 export interface JudgedDot {
@@ -35,35 +36,8 @@ export function forgivenessChart(
       .map(({ percent, rating }) => [percent, rating]),
   });
   return {
-    animation: false,
-    textStyle: TEXT,
-    grid: { left: 16, right: 24, top: 34, bottom: 30, containLabel: true },
-    legend: { top: 0, left: 0, textStyle: TEXT, selectedMode: false },
-    xAxis: {
-      type: 'value',
-      min: -widest,
-      max: widest,
-      name: '% off what was meant',
-      nameLocation: 'middle',
-      nameGap: 26,
-      nameTextStyle: { color: INK.soft },
-      axisLabel: { color: INK.soft, formatter: axisFigure },
-      splitLine: { show: false },
-    },
-    yAxis: {
-      type: 'value',
-      min: 0,
-      max: 6,
-      axisLine: { onZero: false },
-      interval: 1,
-      name: 'crumbs',
-      nameTextStyle: { color: INK.soft },
-      axisLabel: {
-        color: INK.soft,
-        formatter: (value: number) => (value >= 1 && value <= 5 ? String(value) : ''),
-      },
-      splitLine: { lineStyle: { color: INK.rule } },
-    },
+    ...crumbAxes,
+    xAxis: { ...crumbAxes.xAxis, min: -widest, max: widest },
     series: [
       scatter(true),
       scatter(false),

@@ -1,6 +1,7 @@
 import type { EChartsCoreOption } from 'echarts/core';
 import { RATING_NAMES } from '@ypsigram/contract/log';
 import type { LogMonth } from '@ypsigram/core/log';
+import { crumbAxes } from '../../../kit/chart/crumb-axes';
 import { axisFigure, INK, lookOf, TEXT } from '../../../kit/chart/ink';
 
 /** From brick to leaf, and each step told apart by its place in the stack and its word. */
@@ -86,33 +87,7 @@ export const ratingChart = (
     readonly dots: readonly (readonly [number, number])[];
   }[],
 ): EChartsCoreOption => ({
-  animation: false,
-  textStyle: TEXT,
-  grid: { left: 12, right: 24, top: 84, bottom: 30, containLabel: true },
-  legend: { top: 0, left: 0, textStyle: TEXT, selectedMode: false, type: 'plain' },
-  xAxis: {
-    type: 'value',
-    name: '% off what was meant',
-    nameLocation: 'middle',
-    nameGap: 26,
-    nameTextStyle: { color: INK.soft },
-    axisLabel: { color: INK.soft, formatter: axisFigure },
-    splitLine: { show: false },
-  },
-  yAxis: {
-    type: 'value',
-    min: 0,
-    max: 6,
-    axisLine: { onZero: false },
-    interval: 1,
-    name: 'crumbs',
-    nameTextStyle: { color: INK.soft },
-    axisLabel: {
-      color: INK.soft,
-      formatter: (value: number) => (value >= 1 && value <= 5 ? String(value) : ''),
-    },
-    splitLine: { lineStyle: { color: INK.rule } },
-  },
+  ...crumbAxes,
   series: groups.map(({ name, dots }, at) => ({
     name,
     type: 'scatter',

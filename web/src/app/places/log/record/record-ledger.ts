@@ -1,11 +1,11 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { Store } from '@ngrx/store';
-import { fixed } from '@ypsigram/contract';
 import { moreOrLess } from '@ypsigram/contract/bench';
 import { LEANING } from '@ypsigram/core/baking';
 import { asWeighed, type BenchRoute } from '@ypsigram/core/bench';
 import { Beam } from '../../../kit/beam/beam';
 import { decimal, grams } from '../../../kit/figures/figures';
+import { RatioTable } from '../../../kit/ratio-table/ratio-table';
 import { BakeSession } from '../../../state/bake/bake-session';
 import { selectShelf } from '../../../state/kitchen/kitchen.selectors';
 
@@ -22,7 +22,7 @@ const HEAVIEST_GRAMS = 100_000;
 /** What was meant, planned and weighed of each line, in one ledger with the beam. */
 @Component({
   selector: 'yg-record-ledger',
-  imports: [Beam],
+  imports: [Beam, RatioTable],
   templateUrl: './record-ledger.html',
   styleUrl: './record-ledger.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -76,16 +76,9 @@ export class RecordLedger {
       }),
     ),
   );
-  protected readonly ratios = computed(() => {
+  protected readonly weighed = computed(() => {
     const state = this.session.state();
-    if (!state) return [];
-    return asWeighed(state, this.shelf()).ratios.map(({ part, intended, real, drift, level }) => ({
-      part,
-      intended: fixed(intended, intended < 10 ? 1 : 0),
-      real: fixed(real, real < 10 ? 1 : 0),
-      drift: Math.abs(drift) < 0.0005 ? 'as meant' : moreOrLess(drift),
-      word: { level: 'fine', leaning: 'a little off', out: 'it shows' }[level],
-    }));
+    return state && asWeighed(state, this.shelf());
   });
 
   /** What was weighed on paper, in grams. */
