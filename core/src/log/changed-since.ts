@@ -27,7 +27,9 @@ export function changedSince(now: BakeOutcome, before: BakeOutcome): readonly Ch
   const lines = now.lines.flatMap((line): Change[] => {
     const was = old.get(keyOf(line));
     if (!was) return [{ what: 'new-line', written: line.written }];
-    const by = line.grams / was.grams - 1;
+    // What was not weighed in both is known by what was meant only.
+    const of = line.isWeighed && was.isWeighed ? 'grams' : 'intendedGrams';
+    const by = line[of] / was[of] - 1;
     const { written, ingredientId } = line;
     return Math.abs(by) >= LEAST ? [{ what: 'line', written, ingredientId, by }] : [];
   });

@@ -281,6 +281,18 @@ describe('what changed since the last bake', () => {
     ]);
     expect(changes[0]).toEqual(jasmine.objectContaining({ ingredientId: 'flour-wheat-bread' }));
   });
+  it('compares what was meant where one of the two was not weighed', () => {
+    const paper = outcome([]);
+    const weighed = outcome(weighAll(() => 1.08));
+    expect(changedSince(paper, weighed)).toEqual([]);
+    const more = {
+      ...paper,
+      lines: paper.lines.map((line) => ({ ...line, intendedGrams: line.intendedGrams * 1.5 })),
+    };
+    expect(
+      changedSince(more, weighed).every((one) => one.what === 'line' && one.by > 0.49),
+    ).toBeTrue();
+  });
   it('names lines that are new or gone', () => {
     const less = { ...before, lines: before.lines.slice(1) };
     expect(changedSince(less, before).map(({ what }) => what)).toEqual(['gone-line']);

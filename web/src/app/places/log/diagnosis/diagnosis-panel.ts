@@ -31,6 +31,7 @@ import { selectPlan } from '../../../state/recipe/recipe.selectors';
 const MOST_SHOWN = 3;
 const MOST_EVIDENCE = 4;
 const LEAST_SHOWN = 0.03;
+const SUREST_PERCENT = 99;
 
 /** Why a bake did not turn out: the likeliest causes, what speaks for each, and what to change. */
 @Component({
@@ -96,7 +97,8 @@ export class DiagnosisPanel {
         id: cause.id,
         name: CAUSE_WORDS[cause.id]!.name,
         change: this.changeFor(cause.id),
-        percent: Math.round(100 * chance),
+        // Nobody can be that sure of a crumb.
+        percent: Math.min(SUREST_PERCENT, Math.round(100 * chance)),
         why: cause.why,
         speaksFor: speaksFor.slice(0, MOST_EVIDENCE).map(evidenceWords),
         speaksAgainst: speaksAgainst.slice(0, MOST_EVIDENCE).map(evidenceWords),
