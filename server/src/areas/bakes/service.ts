@@ -1,7 +1,6 @@
 import { EventEmitter } from 'node:events';
 import { randomUUID } from 'node:crypto';
-import { literal, Op, QueryTypes, type WhereOptions } from 'sequelize';
-import type { BakeKind } from '@ypsigram/core/baking';
+import { Op } from 'sequelize';
 import type { z } from 'zod';
 import type {
   Bake,
@@ -13,13 +12,13 @@ import type {
 } from '@ypsigram/contract';
 import { bakeState, lineIdsOf, replan, type BakePlan, type BakeState } from '@ypsigram/core/bench';
 import type { Shelf } from '@ypsigram/core/catalogue';
-import type { BakeOutcome } from '@ypsigram/core/log';
 import type { Database } from '../../database/database.js';
 import type { Part } from '../../database/part.js';
 import { removable, type Removable } from '../../database/removable.js';
 import { ProblemError, notFound } from '../../http/problem.js';
 import { clockCorrection } from './clock.js';
 import { bakeModel, bakeReadingModel, type BakeReadingRow, type BakeRow } from './model.js';
+import { bakeOutcomes, type BakeOutcomes } from './outcomes.js';
 import { bakePart, type WholeBake } from './part.js';
 import { toBake, toReading, toSummary } from './replies.js';
 import { summaryOf } from './summary.js';
@@ -29,20 +28,12 @@ type Query = z.output<typeof bakeQuery>;
 type Sent = z.output<typeof readingsDraft>;
 
 /** Bakes: begun from a plan, then everything that is done at them. */
-export interface BakeService extends Removable<Bake> {
+export interface BakeService extends Removable<Bake>, BakeOutcomes {
   /** The newest first. */
   list(query: Query): Promise<BakeSummary[]>;
   /** Begins a bake; the same id again is the bake that was begun by it. */
   begin(draft: Draft): Promise<Bake>;
   read(id: string): Promise<Bake>;
-  /** What bakes in the log tell, oldest first: of all, or the latest 200 of one recipe. */
-  outcomes(recipeId?: string): Promise<readonly BakeOutcome[]>;
-  /** The same of all bakes as JSON texts, some at a time: a log of years is never in memory whole. */
-  outcomeTexts(): AsyncGenerator<readonly string[]>;
-  /** What bakes that were kept as good tell, oldest first. */
-  goodOutcomes(): Promise<readonly BakeOutcome[]>;
-  /** What the latest bakes of a kind tell, but for those of one recipe. */
-  outcomesOfKind(kind: BakeKind, butRecipeId: string): Promise<readonly BakeOutcome[]>;
   readings(id: string, after: number): Promise<BakeReadingReply[]>;
   /** Keeps what was done, each reading once. Gives all of it as it is kept. */
   append(id: string, sent: Sent): Promise<BakeReadingReply[]>;
@@ -73,16 +64,6 @@ export interface BakesContext {
 const GONE = 'There is no such bake. It may have been deleted.';
 /** More was never done at one bake; what goes on for ever is a mistake. */
 const MOST_READINGS = 20_000;
-/** Bakes that are read at once where all are. */
-const AT_ONCE = 100;
-const NEXT_OUTCOMES = `SELECT begun_at, number, outcome FROM bakes INDEXED BY bakes_by_date
-  WHERE stage = 'log' AND deleted_at IS NULL AND (begun_at, number) > (:at, :number)
-  ORDER BY begun_at, number LIMIT :most`;
-/** Older bakes of a recipe say little that these don't. */
-const MOST_OF_RECIPE = 200;
-/** As little as those of other recipes of its kind. */
-const MOST_OF_KIND = 100;
-
 export function bakeService(database: Database, context: BakesContext): BakeService {
   const { sequelize } = database;
   const rows = bakeModel(sequelize);
@@ -102,20 +83,6 @@ export function bakeService(database: Database, context: BakesContext): BakeServ
       order: ['sequence'],
     });
   const read = async (id: string): Promise<Bake> => toBake(await find(id), await readingsOf(id));
-
-  const outcomesWhere = async (where: WhereOptions, limit?: number) => {
-    const found = await rows.findAll({
-      attributes: ['outcome'],
-      where: { stage: 'log', ...where },
-      order: [
-        ['begunAt', 'DESC'],
-        ['number', 'DESC'],
-      ],
-      ...(limit !== undefined && { limit }),
-      raw: true,
-    });
-    return found.reverse().flatMap(({ outcome }) => parsed(outcome) ?? []);
-  };
 
   /** Writes how far a bake is beside it, so that a list needs none of its readings. */
   const summarise = async (row: BakeRow, state: BakeState): Promise<void> => {
@@ -197,33 +164,7 @@ export function bakeService(database: Database, context: BakesContext): BakeServ
         return { ...toBake(row, []), readings: kept };
       }),
 
-    outcomes: (recipeId) =>
-      recipeId ? outcomesWhere({ recipeId }, MOST_OF_RECIPE) : outcomesWhere({}),
-
-    async *outcomeTexts() {
-      let last: { begun_at: string; number: number } | undefined;
-      for (;;) {
-        const found: { begun_at: string; number: number; outcome: string | null }[] =
-          await sequelize.query(NEXT_OUTCOMES, {
-            type: QueryTypes.SELECT,
-            replacements: { at: last?.begun_at ?? '', number: last?.number ?? 0, most: AT_ONCE },
-          });
-        if (found.length === 0) return;
-        last = found.at(-1);
-        yield found.flatMap(({ outcome }) => outcome ?? []);
-      }
-    },
-
-    goodOutcomes: () => outcomesWhere({ isGood: true }),
-
-    outcomesOfKind: (kind, butRecipeId) =>
-      outcomesWhere(
-        {
-          recipeId: { [Op.ne]: butRecipeId },
-          [Op.and]: literal(`json_extract(outcome, '$.kind') = ${sequelize.escape(kind)}`),
-        },
-        MOST_OF_KIND,
-      ),
+    ...bakeOutcomes(rows),
 
     async readings(id, after) {
       await find(id);
@@ -287,10 +228,6 @@ export function bakeService(database: Database, context: BakesContext): BakeServ
     ...removable(database, rows, { gone: GONE, read }),
   };
 }
-
-/** A raw row holds JSON as text. */
-const parsed = (outcome: BakeOutcome | string | null): BakeOutcome | null =>
-  typeof outcome === 'string' ? (JSON.parse(outcome) as BakeOutcome) : outcome;
 
 /** Rows whose title or note holds a text, its signs meant as they are. */
 function holding(search: string) {
