@@ -169,7 +169,8 @@ await picture('diagnosis', LAPTOP, async (page) => {
   await why.getByRole('listitem').first().waitFor();
   await page.waitForTimeout(2500);
   await why.evaluate((element) => element.scrollIntoView());
-  await page.evaluate(() => globalThis.scrollBy(0, -20));
+  // It scrolls gently.
+  await page.waitForTimeout(1200);
 });
 await picture('oven', LAPTOP, async (page) => {
   const { recipeId, bake } = await beginAll(page, 'Lean sponge');
