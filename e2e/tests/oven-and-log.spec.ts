@@ -184,7 +184,8 @@ test.describe('at the lock cottage', () => {
     baker,
     page,
   }) => {
-    await baker.goTo('/drawer/ovens');
+    await baker.goTo('/drawer');
+    await page.getByRole('link', { name: 'Ovens' }).click();
     await expect(
       page.getByText(/^It is 1[123] ± \d °C hotter than its dial says\.$/),
     ).toBeVisible();

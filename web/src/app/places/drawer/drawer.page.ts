@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import {
   short,
@@ -39,7 +40,7 @@ const KINDS = [
 /** The Drawer: the cups, spoons and jugs of this kitchen, and what they really hold. */
 @Component({
   selector: 'yg-drawer-page',
-  imports: [AddTool, ContainersSection, Icon, ScalesSection, ToolCard, Retry],
+  imports: [RouterLink, AddTool, ContainersSection, Icon, ScalesSection, ToolCard, Retry],
   templateUrl: './drawer.page.html',
   styleUrl: './drawer.page.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
