@@ -71,6 +71,7 @@ test.describe('with the demo kitchen', () => {
     await expect(page.getByText('from 2\u202f000\u202f000 simulated bakes')).toHaveCount(0);
 
     await page.getByRole('button', { name: 'Run again' }).click();
+    await expect(page.getByRole('progressbar', { name: 'Simulated bakes done' })).toBeVisible();
     await page.keyboard.press('Escape');
     await expect(page.getByText('Stopped early')).toBeVisible();
     await bakes(page).selectOption('2000');
