@@ -1,6 +1,10 @@
 import { test as base, expect, type Page } from '@playwright/test';
 import { KitchenServer } from './server';
 
+/** What a browser says of requests that a crash cut off, or that met no server. */
+export const CUT_OFF =
+  /ERR_CONNECTION_REFUSED|ERR_INCOMPLETE_CHUNKED|Failed to fetch|ERR_EMPTY_RESPONSE|ERR_CONNECTION_RESET/;
+
 /** Does what a baker does, in their words. */
 export class Baker {
   constructor(
