@@ -123,7 +123,10 @@ describe('a diagnosis', () => {
 
   it('adds up to one, whatever is known', () => {
     const figure = fc.record({
-      value: fc.double({ min: -1, max: 1, noNaN: true }),
+      value: fc.oneof(
+        fc.double({ min: -1, max: 1, noNaN: true }),
+        fc.double({ min: -1e5, max: 1e5, noNaN: true }),
+      ),
       spread: fc.double({ min: 0, max: 0.2, noNaN: true }),
     });
     const bake = fc.record({
@@ -230,6 +233,22 @@ describe('the record of a bake', () => {
     expect([...has].sort()).toEqual(['egg', 'fat', 'leavening', 'salt']);
     expect(symptoms).toEqual(['dense']);
     expect(dialNextTime(state, AROUND.ovenReadings)!).toBeCloseTo(166.5, 0);
+  });
+
+  it('takes a time that nobody can have meant for a tap that was forgotten', () => {
+    const state = bakeState(plan, [
+      at(0, { do: 'tray', tray: 1, to: 'oven' }),
+      at(35, { do: 'tray', tray: 1, to: 'pan' }),
+      at(35 + 24 * 60, { do: 'tray', tray: 1, to: 'rack' }),
+    ]);
+    const { figures } = failedBake(state, AROUND);
+    expect(figures.minutes!.value).toBeCloseTo(0, 6);
+    expect(figures.pan).toBeUndefined();
+    const overnight = bakeState(plan, [
+      at(0, { do: 'tray', tray: 1, to: 'oven' }),
+      at(600, { do: 'tray', tray: 1, to: 'pan' }),
+    ]);
+    expect(failedBake(overnight, AROUND).figures.minutes).toBeUndefined();
   });
 
   it('is silent on what was filled, and on an oven that nobody measured', () => {

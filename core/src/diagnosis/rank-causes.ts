@@ -126,14 +126,16 @@ export function rankCauses(
   const before = causes.map((cause) =>
     sum(earlier.map((one) => EARLIER_SHARE * sum(told(cause, one).map(({ log }) => log)))),
   );
-  const typical = (logs: readonly number[]): number =>
-    Math.log(sum(logs.map((log, at) => Math.exp(log) * priorOf(causes, at))));
+  /** The mean of likelihoods, by their logarithms: as far out as a figure may be, it is no zero. */
+  const typical = (logs: readonly number[]): number => {
+    const most = Math.max(...logs);
+    return most + Math.log(sum(logs.map((log, at) => Math.exp(log - most) * priorOf(causes, at))));
+  };
   const count = all[0]?.length ?? 0;
   const means = Array.from({ length: count }, (_, piece) =>
     typical(all.map((pieces) => pieces[piece]!.log)),
   );
-  const beforeMost = Math.max(...before);
-  const beforeMean = typical(before.map((log) => log - beforeMost)) + beforeMost;
+  const beforeMean = typical(before);
   const weighed = causes.map((cause, at): Weighed => {
     const here = all[at]!.map(({ about, log }, piece): Evidence => ({
       about,

@@ -27,6 +27,9 @@ export const ROLE_OF_FIGURE: Readonly<Partial<Record<Figure, Role>>> = {
 export const SCALE_SPREAD = 0.005;
 /** A moment that is tapped is off by a minute or so. */
 const TAPPED_MINUTES = 1;
+/** More than so many times the range, or so long in the pan, and somebody forgot to tap. */
+const FORGOTTEN_TIMES = 3;
+const FORGOTTEN_PAN_MINUTES = 180;
 
 const HAS = ['leavening', 'yeast', 'egg', 'salt', 'fat'] as const;
 
@@ -83,13 +86,13 @@ function timeFigures(
   const found: Partial<Record<Figure, Known>> = {};
   const range = steps.find(({ kind }) => kind === 'bake')?.minutes;
   const inOven = minutesIn(tray);
-  if (range && inOven !== null) {
+  if (range && inOven !== null && inOven <= FORGOTTEN_TIMES * range.max) {
     const middle = (range.min + range.max) / 2;
     found.minutes = { value: inOven / middle - 1, spread: TAPPED_MINUTES / middle };
   }
   const stated = steps.find(({ id }) => id === 'pan')?.minutes;
   const inPan = minutesInPan(tray);
-  if (stated && inPan !== null) {
+  if (stated && inPan !== null && inPan <= FORGOTTEN_PAN_MINUTES) {
     found.pan = { value: inPan - stated.max, spread: TAPPED_MINUTES };
   }
   return found;

@@ -1,3 +1,5 @@
+import { COVERAGE } from '../../measuring/index.js';
+
 /** What a thermometer in the oven showed at a setting of the dial, in degrees Celsius. */
 export interface OvenReading {
   readonly setCelsius: number;
@@ -35,7 +37,6 @@ const OFFSET_SPREAD = 25;
 const SLOPE_SPREAD = 0.15;
 /** An oven cycles by some degrees around its setting, and a thermometer is read in between. */
 const READING_SPREAD = 4;
-const COVERAGE = 2;
 
 /**
  * The offset of an oven from its readings, with the fan or without: the line that is most likely by

@@ -33,6 +33,11 @@ export class TimerStrip {
   private readonly now = signal(Date.now());
   private readonly rung = new Set<string>();
 
+  protected readonly steps = [
+    { minutes: -1, sign: '−1', says: 'A minute less' },
+    { minutes: 1, sign: '+1', says: 'A minute more' },
+    { minutes: 5, sign: '+5', says: 'Five minutes more' },
+  ];
   protected readonly canAsk = signal(this.ringing.canAskToNotify());
   protected readonly problem = computed(() => this.timers().problem);
   protected readonly shown = computed(() =>

@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/c
 import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { PAN_NAMES, RACK_NAMES } from '@ypsigram/contract/oven';
-import { PANS, type Pan } from '@ypsigram/core/baking';
+import { PANS, wantedHeat, type Pan } from '@ypsigram/core/baking';
 import { RACKS, type Rack } from '@ypsigram/core/bench';
 import { showGasMark, showHeat } from '../../../kit/figures/oven-heat';
 import { kitchenFeature } from '../../../state/kitchen/kitchen.feature';
@@ -29,7 +29,7 @@ export class HeatPanel {
     const unit = this.formats().temperature;
     const offset = this.session.offsetOf(set.oven, set.isFan);
     const heat = this.session.bakeStep()?.heat;
-    const isRule = set.isFan && heat?.fanCelsius === null;
+    const isRule = !!heat && !wantedHeat(heat, set.isFan).isWritten;
     const gas = set.isFan ? '' : showGasMark(set.wantedCelsius);
     const asGas = gas === '' ? '' : `Gas: ${gas.replace('gas ', '')}.`;
     return {
