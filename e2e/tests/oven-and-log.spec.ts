@@ -92,6 +92,9 @@ test('bench, oven with timers over a restart, result, proven weights, next plan'
   await page.getByRole('button', { name: 'Kept as good' }).click();
   await expect(page.getByRole('heading', { name: 'Kept as good' })).toBeVisible();
 
+  // The path says so once the server has it; its places move along with their words.
+  await expect(page.getByRole('link', { name: /^Log/ }).last()).toContainText('1 kept as good');
+
   // The next plan goes by what it weighed, in every place.
   await page.getByRole('link', { name: /^Balance/ }).click();
   const flour = baker.row('2 cups all-purpose flour');
@@ -110,6 +113,7 @@ test('bench, oven with timers over a restart, result, proven weights, next plan'
   const bakes = page.getByRole('region', { name: 'Bakes' });
   await bakes.getByRole('link', { name: /kept as good/ }).click();
   await page.getByRole('button', { name: 'Take that back' }).click();
+  await expect(page.getByRole('link', { name: /^Log/ }).last()).not.toContainText('kept as good');
   await page.getByRole('link', { name: /^Balance/ }).click();
   await expect(flour).not.toContainText('proven');
   // What was asked for as the server crashed was cut off or refused; nothing else went wrong.
