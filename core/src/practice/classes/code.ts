@@ -1,0 +1,18 @@
+import type { Random } from '../../chance/index.js';
+
+/** Letters and digits that nobody mixes up when they are read aloud or off a board. */
+const SIGNS = 'ACDEFHJKMNPRTWXY3479';
+/** Signs of a code: with twenty of them 160,000 codes. */
+const LENGTH = 4;
+
+/** What a code looks like, as a pattern. */
+export const CODE_PATTERN = new RegExp(`^[${SIGNS}]{${LENGTH}}$`);
+
+/** A code by which a class is joined. */
+export const classCode = (random: Random): string =>
+  Array.from({ length: LENGTH }, () => SIGNS[Math.floor(random.uniform() * SIGNS.length)]!).join(
+    '',
+  );
+
+/** A code as somebody typed it: capitals, no blanks. */
+export const tidyCode = (typed: string): string => typed.replace(/[\s-]+/g, '').toUpperCase();

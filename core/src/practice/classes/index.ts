@@ -1,0 +1,8 @@
+export { CODE_PATTERN, classCode, tidyCode } from './code.js';
+export {
+  classSpread,
+  type ClassResult,
+  type ClassSpread,
+  type ClassTarget,
+  type JudgedResult,
+} from './standing.js';

@@ -1,0 +1,21 @@
+export { explainFill, type FillCause, type FillReason } from './explain.js';
+export {
+  MOST_DEGREES,
+  bladeWedge,
+  densityIn,
+  fillBy,
+  gramsIn,
+  startFilling,
+  volumeIn,
+  type FillAct,
+  type Filling,
+} from './filler.js';
+export { looksLike, type FillLook } from './looks-like.js';
+export {
+  fillTolerance,
+  practisedMethods,
+  scoreFill,
+  targetGrams,
+  type FillScore,
+  type FillTask,
+} from './task.js';

@@ -1,0 +1,50 @@
+export { JUG_CUPS, jugOf, levelOf, type Jug } from './jug.js';
+export {
+  CAPILLARY_LENGTH,
+  MENISCUS_RISE,
+  apparentLevel,
+  asMillilitres,
+  levelThatLooksRight,
+  lookingDown,
+  meniscusAt,
+  parallax,
+  tiltedBy,
+  type Eye,
+} from './reading.js';
+export {
+  jugScene,
+  placeOfScale,
+  stepOf,
+  type JugScale,
+  type JugScene,
+  type JugView,
+  type Seen,
+  type SeenMark,
+} from './scene.js';
+export {
+  DROP_MILLILITRES,
+  HIGHEST_DOME,
+  domeHeight,
+  domeVolume,
+  spoonDepth,
+  spoonOf,
+  type RoundSpoon,
+} from './spoon.js';
+export {
+  HIGHEST_EYE,
+  JUG_KINDS,
+  STANDING_EYE,
+  drawDomeTask,
+  drawJugTask,
+  eyeAt,
+  facingOf,
+  scoreDome,
+  scoreJug,
+  type DomeScore,
+  type DomeTask,
+  type JugCause,
+  type JugEffects,
+  type JugKind,
+  type JugScore,
+  type JugTask,
+} from './task.js';
