@@ -1,5 +1,5 @@
 import { toolsFor, type Drawer } from '../drawer/index.js';
-import { Fraction } from '../amount/index.js';
+import { Fraction, nounFor } from '../amount/index.js';
 import { pieceOf } from '../measuring/index.js';
 import { chooseFills } from './choose-fills.js';
 import { fillingOf, volumeOf } from './filling.js';
@@ -25,15 +25,8 @@ const SOLD_AS: ReadonlySet<string> = new Set(['cake', 'cube']);
 /** "half a banana", "2 1/2 cakes", "1 egg". */
 function showPieces(count: number, name: string): string {
   if (count === 0.5) return `half ${/^[aeiou]/.test(name) ? 'an' : 'a'} ${name}`;
-  return `${new Fraction(count).toFraction(true)} ${count > 1 ? pluralOf(name) : name}`;
+  return `${new Fraction(count).toFraction(true)} ${nounFor(count, name)}`;
 }
-
-const pluralOf = (name: string): string =>
-  /(?:s|pods|leaves)$/.test(name)
-    ? name
-    : name.endsWith('leaf')
-      ? `${name.slice(0, -1)}ves`
-      : `${name}s`;
 
 /** Eggs are taken whole where that is near enough; the rest is weighed or spooned, beaten. */
 export function countPlan(wanted: Wanted, drawer: Drawer): MeasurePlan | null {

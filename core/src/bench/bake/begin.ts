@@ -1,4 +1,4 @@
-import { mixed } from '../../amount/index.js';
+import { counted, mixed } from '../../amount/index.js';
 import type { AssembledRecipe, Batch, Columns, PlanLine, Trying } from '../../batch/index.js';
 import { USUAL_KIND, type BakingFacts } from '../../baking/index.js';
 import type { Ingredient } from '../../catalogue/index.js';
@@ -70,12 +70,13 @@ export function beginBake(from: BeginFrom): BakePlan {
     return [{ ...line, route }];
   });
   const pieces = size.pieces && size.pieces.mul(batch.factor);
-  const noun = reading.yield?.noun;
   return {
     title,
     text,
     factor: batch.factor.toFraction(),
-    makes: pieces ? `${mixed(pieces)}${noun ? ` ${noun}` : ''}` : null,
+    makes: pieces
+      ? counted(mixed(pieces), pieces.valueOf(), reading.yield?.noun ?? '', size.pieces!.valueOf())
+      : null,
     pieces: pieces?.valueOf() ?? null,
     kind: batch.kind ?? USUAL_KIND,
     strictness: batch.strictness ?? 'normal',
