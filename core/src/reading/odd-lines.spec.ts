@@ -22,6 +22,25 @@ const GERMAN = '300 g Weizenmehl\n2 EL Zucker\n3 Eier, verquirlt';
 const FRENCH = '300 g de farine\n2 cuillères à soupe de sucre\n3 œufs battus';
 
 describe('odd lines', () => {
+  it('know a short sentence for a step by its shape, whatever its verb', () => {
+    const steps = ['Mash the bananas.', 'Core and slice the pears.', 'Drizzle with honey.'];
+    for (const step of [...steps, 'Warm the milk.', 'Blitz the butter and flour!'])
+      expect(lineOf(step).kind).withContext(step).toBe('step');
+    for (const ingredient of ['Salt.', 'Butter for the tin.', '1 egg, for the glaze.'])
+      expect(lineOf(ingredient).kind).withContext(ingredient).toBe('ingredient');
+  });
+
+  it('take ginger that is worked as a root for a fresh one, and a bare spoon of it for powder', () => {
+    for (const fresh of [
+      'a knob of ginger',
+      '1 tbsp ginger, peeled and grated',
+      '50 g minced ginger',
+    ])
+      expect(lineOf(fresh).ingredientId).withContext(fresh).toBe('ginger-fresh');
+    for (const ground of ['1 tsp ginger', '2 tsp ginger, finely ground'])
+      expect(lineOf(ground).ingredientId).withContext(ground).toBe('ginger-ground');
+  });
+
   it('ask which of two volumes is right, and whose cup it is', () => {
     const line = lineOf('2 cups (250 ml) flour');
     const [question] = questionsOf(line, 'us-customary', BUILT_IN_SHELF);

@@ -9,7 +9,15 @@ import { readPhrase, remarkWords, type NamePhrase } from './phrase.js';
 import { readQuantity, type Quantity } from '../amounts/index.js';
 import { remarkNotes, weightInBrackets } from './remarks.js';
 import { sizeOfThing } from './size-of-thing.js';
-import { ENGLISH_WORDS, STEP_VERBS, VAGUE_FOR_THE_TIN, VAGUE_WORDS } from '../vocabulary/index.js';
+import {
+  ENGLISH_WORDS,
+  FRESH_KINDS,
+  FRESH_WORK,
+  IMPERATIVE,
+  STEP_VERBS,
+  VAGUE_FOR_THE_TIN,
+  VAGUE_WORDS,
+} from '../vocabulary/index.js';
 
 const vagueWith = (words: readonly string[]): RegExp =>
   new RegExp(
@@ -46,7 +54,8 @@ export function readIngredientLine(
   const found = findIngredient(line.text, context);
   if (!found) return null;
   const { quantity, phrase } = found;
-  const name = phrase.name && kindSoldAs(quantity?.pieceWord ?? null, phrase.name, shelf);
+  const sold = phrase.name && kindSoldAs(quantity?.pieceWord ?? null, phrase.name, shelf);
+  const name = sold && kindWorkedFresh(line.text, sold);
   const ingredient = name && shelf.ingredient(name.ingredientId);
   if (!name || !ingredient) return unknownLine(written, line, found, context);
   const tail = `${quantity?.remark ?? ''} ${phrase.after.join(' ')} ${found.remarks}`.trim();
@@ -88,6 +97,13 @@ function kindSoldAs(pieceWord: string | null, name: NameMatch, shelf: Shelf): Na
   return kind === undefined
     ? name
     : { ...name, ingredientId: kind, assumedKind: false, otherKinds: [] };
+}
+
+/** "Ginger, grated", "a knob of ginger": what is worked like that is fresh and no powder. */
+function kindWorkedFresh(text: string, name: NameMatch): NameMatch {
+  const fresh = name.assumedKind ? FRESH_KINDS[name.ingredientId] : undefined;
+  const isFresh = fresh !== undefined && wordsOf(text).some((word) => FRESH_WORK.has(word));
+  return isFresh ? { ...name, ingredientId: fresh, assumedKind: false } : name;
 }
 
 /** What a cleaned line says of an ingredient, by whichever order of words it is written in. */
@@ -153,6 +169,7 @@ function isUnknownName(text: string, { unit }: Quantity): boolean {
 
 /** "Salt to taste": an ingredient without an amount. Every word must be known. */
 function nameOnly(text: string, { shelf }: ReadingContext): LineParts | null {
+  if (IMPERATIVE.test(text)) return null;
   const start = vagueAt(text)?.[0].length ?? 0;
   const phrase = readPhrase(text.slice(start).replace(/\.$/, ''), start, shelf.findName);
   if (!phrase.name || wordsOf(text).length > LONGEST_SENTENCE_WORDS) return null;

@@ -3,6 +3,7 @@ import { readAmount } from '../../amount/index.js';
 import type { CleanLine } from '../clean.js';
 import {
   HEADINGS,
+  IMPERATIVE,
   METHOD_HEADINGS,
   NOT_AN_AMOUNT,
   PART_WORDS,
@@ -122,7 +123,7 @@ export function isStep(line: CleanLine): boolean {
     .filter((word) => word !== '');
   const [first, second] = words;
   if (first === undefined) return false;
-  if (REMARKS.test(line.text)) return true;
+  if (REMARKS.test(line.text) || IMPERATIVE.test(line.text)) return true;
   if (words.length >= 3 && STEP_VERBS.has(first)) return true;
   if (words.length === 2 && STEP_VERBS.has(first) && /\d/.test(line.text)) return true;
   if (words.length >= 2 && STEP_VERBS.has(first) && /[.!]$/.test(line.text)) return true;

@@ -11,9 +11,17 @@ export {
   SIZE_FORMS,
   SOLD_FORMS,
 } from './filling.js';
-export { LEADING_WORDS, SIZES_OF_THINGS, VAGUE_FOR_THE_TIN, VAGUE_WORDS } from './leading.js';
+export {
+  FRESH_KINDS,
+  FRESH_WORK,
+  LEADING_WORDS,
+  SIZES_OF_THINGS,
+  VAGUE_FOR_THE_TIN,
+  VAGUE_WORDS,
+} from './leading.js';
 export {
   HEADINGS,
+  IMPERATIVE,
   METHOD_HEADINGS,
   NOT_AN_AMOUNT,
   PART_WORDS,

@@ -47,6 +47,24 @@ export const VAGUE_WORDS: readonly string[] = [
 /** Words that have a usual figure, but none where they are for the tin. */
 export const VAGUE_FOR_THE_TIN: readonly string[] = ['knob', 'handful'];
 
+/** What a bare name means where it is worked as only the fresh one can be. */
+export const FRESH_KINDS: Readonly<Record<string, string>> = table({
+  'ginger-ground': 'ginger-fresh',
+});
+
+/** What is done to a root, and the pieces that it comes in. */
+export const FRESH_WORK: ReadonlySet<string> = new Set([
+  'grated',
+  'minced',
+  'peeled',
+  'chopped',
+  'sliced',
+  'knob',
+  'knobs',
+  'piece',
+  'thumb',
+]);
+
 /** Sizes of things at hand, for "butter the size of an egg": conventions, in tablespoons. */
 export const SIZES_OF_THINGS: Readonly<Record<string, number>> = table({
   egg: 4,

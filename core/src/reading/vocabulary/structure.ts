@@ -9,6 +9,14 @@ export const STEP_VERBS: ReadonlySet<string> = new Set(
   twist use wait warm wash weigh whip whisk wrap work`.split(/\s+/),
 );
 
+/**
+ * A short sentence that tells what to do, whatever its verb: "Mash the bananas.", "Core and slice
+ * the pears.", "Drizzle with honey.". No ingredient is written with a full stop and one of these words
+ * behind its first.
+ */
+export const IMPERATIVE =
+  /^[A-Z][a-z]+ (?:(?:and|or|well and) [a-z]+ )?(?:the|with|in|into|over|on|onto|it|them|both|everything)\b.*[.!]$/;
+
 /** Words that open a sentence in a step, before its verb. */
 export const STEP_OPENERS: ReadonlySet<string> = new Set(
   'after before while when once meanwhile then next finally gently gradually slowly in using with'.split(

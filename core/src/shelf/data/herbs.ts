@@ -102,7 +102,7 @@ export const HERBS: readonly Ingredient[] = [
     'Fresh ginger',
     ['chunk', 'flavour', 79],
     ['level', 'tsp', 2, 'SR 11216'],
-    ['grated ginger', 'fresh root ginger', 'root ginger', 'ginger root'],
+    ['grated ginger', 'minced ginger', 'fresh root ginger', 'root ginger', 'ginger root'],
     [],
     { german: ['Ingwer', 'frischer Ingwer'], french: ['gingembre frais'] },
   ),
