@@ -4,6 +4,7 @@ import { authorDraft } from './authors.js';
 import { bakePlan } from './bakes/plan.js';
 import { bake, bakeReading } from './bakes/bakes.js';
 import { backupPhoto } from './log/photos.js';
+import { practiceTry } from './practice/tries.js';
 import { balance } from './balance.js';
 import { kitchen } from './kitchen.js';
 import { BACKUP_FORMAT, BACKUP_VERSION } from './limits.js';
@@ -68,6 +69,7 @@ export const backup = backupHead.extend({
   trials: z.array(backupTrial),
   bakes: z.array(backupBake).default([]),
   photos: z.array(backupPhoto).default([]),
+  tries: z.array(practiceTry).default([]),
 });
 
 const counts = z.object({
@@ -76,6 +78,7 @@ const counts = z.object({
   trials: z.int(),
   bakes: z.int(),
   photos: z.int(),
+  tries: z.int(),
   tools: z.int(),
 });
 

@@ -66,6 +66,7 @@ export {
   recipeReplacement,
   type Recipe,
   type RecipeDraft,
+  type LastBake,
   type RecipePage,
   type RecipeQuery,
   type RecipeReplacement,

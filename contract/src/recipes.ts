@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { BAKE_KINDS } from '@ypsigram/core/baking';
 import { lineAnswers } from './answers.js';
 import { balance } from './balance.js';
 import { LARGEST_PAGE, LONGEST_TITLE } from './limits.js';
@@ -61,6 +62,14 @@ export const recipeVersions = z.object({
   items: z.array(recipeVersion).meta({ description: 'The newest first.' }),
 });
 
+/** The latest bake of a recipe that has left the bench. */
+const lastBake = z.object({
+  at: z.iso.datetime(),
+  rating: z.int().min(1).max(5).nullable().meta({ description: 'Null where nobody said yet.' }),
+  isGood: z.boolean().meta({ description: 'Kept as a good one.' }),
+  bakes: z.int().meta({ description: 'How many bakes there were.' }),
+});
+
 export const recipeSummary = recipe
   .pick({
     id: true,
@@ -70,7 +79,13 @@ export const recipeSummary = recipe
     updatedAt: true,
   })
   .extend({
+    authorId: z.uuid().nullable(),
     yield: z.string().nullable(),
+    kind: z.enum(BAKE_KINDS).nullable().meta({
+      description: 'What kind of bake it is, chosen or guessed; null where it is unread.',
+    }),
+    lastBake: lastBake.nullable().meta({ description: 'Null where it was never baked.' }),
+    provenLines: z.int().meta({ description: 'Ingredients whose weight good bakes have proven.' }),
     ingredientCount: z.int(),
     openCount: z.int().meta({ description: 'Lines with an amount that have no weight yet.' }),
     totalGrams: z.number().meta({ description: 'Sum of the known intended masses, factor 1.' }),
@@ -102,6 +117,7 @@ export type RecipeDraft = z.input<typeof recipeDraft>;
 export type RecipeReplacement = z.input<typeof recipeReplacement>;
 export type Recipe = z.infer<typeof recipe>;
 export type RecipeVersion = z.infer<typeof recipeVersion>;
+export type LastBake = z.infer<typeof lastBake>;
 export type RecipeSummary = z.infer<typeof recipeSummary>;
 export type RecipePage = z.infer<typeof recipePage>;
 export type RecipeQuery = z.infer<typeof recipeQuery>;

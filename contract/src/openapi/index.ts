@@ -8,7 +8,9 @@ import { planReply, planRequest } from '../plans.js';
 import { conflict, health } from '../problems.js';
 import { bakePaths } from './bakes.js';
 import { filePaths } from './files.js';
+import { housePaths } from './house.js';
 import { ovenAndLogPaths } from './oven-and-log.js';
+import { practicePaths } from './practice.js';
 import { idPath, json, missing, problemOf, refused, stale, table } from './parts.js';
 import { readingReply, readingRequest } from '../readings.js';
 import {
@@ -270,6 +272,8 @@ export function openApiDocument(version: string): object {
       ...filePaths,
       ...bakePaths,
       ...ovenAndLogPaths,
+      ...practicePaths,
+      ...housePaths,
       '/api/recipes/{id}/versions': {
         get: {
           summary: 'Versions of a recipe, the newest first',

@@ -7,7 +7,7 @@ export {
   FACTOR_PROBLEMS,
   premixMessages,
 } from './batch.js';
-export { fixed, inOurMark, short, withPoint, writeFiguresWith } from './figures.js';
+export { fixed, inOurMark, short, withPoint } from './figures.js';
 export { csvProblemMessage, fileProblemMessage } from './files.js';
 export { issueMessage } from './issues.js';
 export {
@@ -21,7 +21,7 @@ export {
 } from './names.js';
 export { noteMessage } from './notes.js';
 export { choiceText, choiceWeight, questionText } from './questions.js';
-export { SCALE_UNIT_NAMES, scaleWarningMessage } from './scale.js';
+export { SCALE_UNIT_NAMES } from './scale.js';
 export { slipMessage } from './slips.js';
 export {
   CLASS_CAUTIONS,

@@ -1,0 +1,66 @@
+import type { DomeScore, JugCause, JugScale, JugScore } from '@ypsigram/core/practice';
+import { fixed, short } from '../../wording/figures.js';
+
+const FRACTIONS: readonly (readonly [number, string])[] = [
+  [0.25, '1/4'],
+  [0.5, '1/2'],
+  [0.75, '3/4'],
+  [0.125, '1/8'],
+  [0.375, '3/8'],
+  [0.625, '5/8'],
+  [0.875, '7/8'],
+];
+
+/** A figure of a scale as it is printed: "1 3/4", "12". */
+export function scaleFigure(value: number): string {
+  const whole = Math.floor(value + 1e-6);
+  const rest = value - whole;
+  const fraction = FRACTIONS.find(([part]) => Math.abs(rest - part) < 1e-3)?.[1];
+  if (!fraction) return short(value, 2);
+  return whole === 0 ? fraction : `${whole} ${fraction}`;
+}
+
+export const SCALE_UNITS_SHOWN: Readonly<Record<JugScale, string>> = {
+  cup: 'cups',
+  'fl-oz': 'fl oz',
+  ml: 'mL',
+};
+
+const millilitres = (value: number): string => `${fixed(Math.abs(value), 0)} mL`;
+
+const CAUSES: Readonly<Record<JugCause, string>> = {
+  parallax: 'Your eye was not level with the line.',
+  meniscus: 'You read the curve at the glass. Read the flat bottom of it.',
+  tilt: 'The board was tilted. Level it, or read where the jug is lowest and highest and take the middle.',
+  'parallax-and-meniscus':
+    'Your eye was not level with the line, and you read the curve at the glass.',
+  'parallax-and-tilt': 'Your eye was not level with the line, and the board was tilted.',
+  mark: 'Was it another mark, or another scale of the jug?',
+};
+
+/** How a jug was poured or read, in a few sentences. */
+export function jugMessage(score: JugScore, isReading: boolean): string {
+  const { off, isGood, likely } = score;
+  const percent = `${fixed(100 * Math.abs(score.relative), 1)} %`;
+  const way = off > 0 ? 'too much' : 'too little';
+  const much = `${millilitres(off)} ${way} (${percent}).`;
+  if (Math.abs(off) < 0.5) return isReading ? 'Read just right.' : 'Poured just right.';
+  if (isGood) return `${much} That is as near as a jug can be read.`;
+  return `${much} ${CAUSES[likely!]}`;
+}
+
+/** What the eye saw and what was there, in a sentence; the jug in words for whoever does not see it. */
+export function seenMessage(score: JugScore, there: number): string {
+  const difference = score.seen - there;
+  if (Math.abs(difference) < 1) return 'From there your eye sees it as it is.';
+  return `From there it looked like ${fixed(score.seen, 0)} mL, and ${fixed(there, 0)} mL was in it.`;
+}
+
+/** How a spoon was filled, in a sentence or two. */
+export function domeMessage({ off, relative, isGood, dome }: DomeScore): string {
+  const percent = `${fixed(100 * Math.abs(relative), 0)} %`;
+  const much = `${fixed(Math.abs(off), 1)} mL ${off > 0 ? 'over' : 'under'} (${percent}).`;
+  if (isGood) return `${much} Full to a slight dome: that is right.`;
+  if (off > 0) return `${much} It stands ${fixed(dome, 1)} mm high, that is a hill.`;
+  return `${much} Fill it until the surface reaches the rim all round.`;
+}
