@@ -1,6 +1,6 @@
 import type { Request, Response } from 'express';
 
-/** A silent stream says that it is alive, so that neither side takes it for broken. */
+/** A silent stream says that it is alive, so that neither side takes it for broken; pages hear it. */
 const HEARTBEAT_MILLISECONDS = 15_000;
 /** A page that lost the stream tries again after this. */
 const RETRY_MILLISECONDS = 1000;
@@ -15,6 +15,21 @@ export function lastEventId(request: Request): number {
   return Number.isInteger(last) && last > 0 ? last : 0;
 }
 
+/** Every stream that is open. */
+const OPEN = new Set<Response>();
+
+/** Remembers which device an answer is for. */
+export function belongsTo(response: Response, device: string): void {
+  response.locals['device'] = device;
+}
+
+/** Ends all streams, or those of a device: they never end by themselves. */
+export function endEventStreams(device?: string): void {
+  for (const response of OPEN) {
+    if (device === undefined || response.locals['device'] === device) response.end();
+  }
+}
+
 /** Opens a stream of server-sent events that lives until the client leaves; `left` is told then. */
 export function openEventStream(response: Response, left: () => void): void {
   // A stream ends with its connection: framing every event as a chunk would double its cost.
@@ -27,8 +42,13 @@ export function openEventStream(response: Response, left: () => void): void {
   });
   response.flushHeaders();
   response.write(`retry: ${RETRY_MILLISECONDS}\n\n`);
-  const heartbeat = setInterval(() => response.write(': alive\n\n'), HEARTBEAT_MILLISECONDS);
+  const heartbeat = setInterval(
+    () => response.write('event: alive\ndata:\n\n'),
+    HEARTBEAT_MILLISECONDS,
+  );
+  OPEN.add(response);
   response.once('close', () => {
+    OPEN.delete(response);
     clearInterval(heartbeat);
     left();
   });

@@ -41,6 +41,10 @@ describe('the interface over HTTP', () => {
       'thermometer',
       'photos',
       'log',
+      'practice',
+      'classes',
+      'house',
+      'changes',
     ]);
   });
 

@@ -1,20 +1,42 @@
-import { ownHosts } from './own-host.js';
+import express from 'express';
+import request from 'supertest';
+import { answerErrors } from './answer-errors.js';
+import { onlyOwnHost } from './own-host.js';
 
-describe('own hosts', () => {
-  it('are this machine by its usual names', () => {
-    const hosts = ownHosts('127.0.0.1');
-    expect(['127.0.0.1', 'localhost', '[::1]'].every((host) => hosts.has(host))).toBeTrue();
-    expect(hosts.has('elsewhere.example')).toBeFalse();
+describe('only own hosts', () => {
+  const app = express();
+  app.use(onlyOwnHost(() => ['192.0.2.7', '2001:db8::7', 'Kitchen.local']));
+  app.get('/', (_request, response) => {
+    response.send('in');
+  });
+  app.use(answerErrors);
+  const ask = (host: string, origin?: string) => {
+    const asked = request(app).get('/').set('Host', host);
+    return origin === undefined ? asked : asked.set('Origin', origin);
+  };
+
+  it('are this machine by its usual names, with any port', async () => {
+    for (const host of ['127.0.0.1', 'localhost:4310', '[::1]:4310', 'LOCALHOST']) {
+      await ask(host).expect(200);
+    }
   });
 
-  it('are the address that is listened on, in brackets when it is of the longer kind', () => {
-    expect(ownHosts('192.0.2.7').has('192.0.2.7')).toBeTrue();
-    expect(ownHosts('2001:db8::7').has('[2001:db8::7]')).toBeTrue();
+  it('are those it is told, the longer kind of address in brackets', async () => {
+    for (const host of ['192.0.2.7:4311', '[2001:db8::7]', 'kitchen.local']) {
+      await ask(host).expect(200);
+    }
   });
 
-  it('are all addresses of the machine when it listens on all of them, and no others', () => {
-    const hosts = ownHosts('0.0.0.0');
-    expect(hosts.has('127.0.0.1')).toBeTrue();
-    expect(hosts.has('elsewhere.example')).toBeFalse();
+  it('are no others, however alike', async () => {
+    for (const host of ['elsewhere.example', 'localhost.elsewhere.example', '192.0.2.70', '']) {
+      await ask(host).expect(403);
+    }
+  });
+
+  it('answer no page of another site, nor one of another door', async () => {
+    await ask('localhost:4310', 'http://localhost:4310').expect(200);
+    for (const origin of ['http://elsewhere.example', 'https://localhost:4310', 'null']) {
+      await ask('localhost:4310', origin).expect(403);
+    }
   });
 });

@@ -1,3 +1,4 @@
+import { createHash } from 'node:crypto';
 import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -35,6 +36,23 @@ describe('the page', () => {
       nonces.add(nonce);
     }
     expect(nonces.size).toBe(3);
+  });
+
+  it('is kept by a browser as it was sent: the list of what is kept knows its fingerprint', async () => {
+    const list = { index: '/index.html', hashTable: { '/index.html': 'built', '/a.js': 'b' } };
+    writeFileSync(join(folder, 'ngsw.json'), JSON.stringify(list));
+    const at = site();
+    const document = await at.get('/index.html').expect(200);
+    const nonce = /ngCspNonce="([^"]+)"/.exec(document.text)![1]!;
+    expect(document.headers['content-security-policy']).toContain(`'nonce-${nonce}'`);
+    const { body } = await at.get('/ngsw.json').expect(200);
+    expect(body).toEqual({
+      index: '/index.html',
+      hashTable: {
+        '/index.html': createHash('sha1').update(document.text).digest('hex'),
+        '/a.js': 'b',
+      },
+    });
   });
 
   it('is the same document at every place, and never kept by the browser', async () => {

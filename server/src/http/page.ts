@@ -1,19 +1,41 @@
+import { createHash } from 'node:crypto';
 import { existsSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import express, { Router } from 'express';
 import { notFound } from './problem.js';
-import { nonceOf } from './security.js';
+import { KEPT_DOCUMENT, KEPT_NONCE, nonceOf } from './security.js';
 
 const NONCE_MARK = '__NONCE__';
 const HASHED = /-[A-Z0-9]{8}\.(?:js|css|woff2|svg)$/;
+
+const KEPT_LIST = 'ngsw.json';
+
+/** The list of what a browser keeps, with the fingerprint of the document as it is sent to be kept. */
+function keptList(folder: string, document: string): object | null {
+  const file = join(folder, KEPT_LIST);
+  if (!existsSync(file)) return null;
+  const list = JSON.parse(readFileSync(file, 'utf8')) as { hashTable: Record<string, string> };
+  const hash = createHash('sha1').update(document).digest('hex');
+  return { ...list, hashTable: { ...list.hashTable, [KEPT_DOCUMENT]: hash } };
+}
 
 /** Serves the built page: its files as they are, and its one document for every place. */
 export function pageRoutes(folder: string): Router {
   const router = Router();
   const document = join(folder, 'index.html');
   const html = existsSync(document) ? readFileSync(document, 'utf8') : null;
-  // Only the document that is sent below has its nonce filled in.
-  router.get('/index.html', (_request, response) => response.redirect(301, '/'));
+  if (html !== null) {
+    const kept = html.replaceAll(NONCE_MARK, KEPT_NONCE);
+    router.get(KEPT_DOCUMENT, (_request, response) => {
+      response.type('html').set('Cache-Control', 'no-store').send(kept);
+    });
+    const list = keptList(folder, kept);
+    if (list) {
+      router.get(`/${KEPT_LIST}`, (_request, response) => {
+        response.set('Cache-Control', 'no-store').json(list);
+      });
+    }
+  }
   router.use(
     express.static(folder, {
       index: false,

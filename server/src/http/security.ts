@@ -5,16 +5,23 @@ import helmet from 'helmet';
 /** The nonce of this response: the one token under which the page may add styles. */
 export const nonceOf = (response: Response): string => String(response.locals['nonce']);
 
+/** The nonce of the copy that a browser keeps, the same for as long as the server runs. */
+export const KEPT_NONCE = randomBytes(18).toString('base64');
+
+/** Where a browser fetches the document to keep it, and what it compares that copy with. */
+export const KEPT_DOCUMENT = '/index.html';
+
 /** A name for one visit to the page, which nobody can guess. */
-export const makeNonce: RequestHandler = (_request, response, next) => {
-  response.locals['nonce'] = randomBytes(18).toString('base64');
+export const makeNonce: RequestHandler = (request, response, next) => {
+  response.locals['nonce'] =
+    request.path === KEPT_DOCUMENT ? KEPT_NONCE : randomBytes(18).toString('base64');
   next();
 };
 
 /** For every answer; data is read by the page and by scripts, and is no page of its own. */
 export const securityHeaders = (): RequestHandler =>
   helmet({
-    // It is served over plain HTTP on the baker's own machine.
+    // The baker's own machine is served over plain HTTP, under the same names as the house.
     strictTransportSecurity: false,
     contentSecurityPolicy: {
       useDefaults: false,

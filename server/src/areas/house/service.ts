@@ -1,0 +1,68 @@
+import { QueryTypes } from 'sequelize';
+import type { House as HouseReply } from '@ypsigram/contract/house';
+import type { Database } from '../../database/database.js';
+import type { House } from '../../house/index.js';
+import { ProblemError } from '../../http/problem.js';
+import type { Devices } from './devices.js';
+
+/** Whether the devices of the house come in, and who does. */
+export interface HouseService {
+  read(asking: { readonly device: string | null; readonly isHere: boolean }): Promise<HouseReply>;
+  /** Opens or closes, now and at the next start. @throws ProblemError 503 when its port is taken */
+  set(isOpen: boolean): Promise<void>;
+  renewPasscode(): Promise<void>;
+}
+
+/** Whether the house was left open when the server stopped. */
+export async function wasLeftOpen(database: Database): Promise<boolean> {
+  const [row] = await database.sequelize.query<{ is_open: number }>('SELECT is_open FROM house', {
+    type: QueryTypes.SELECT,
+  });
+  return row?.is_open === 1;
+}
+
+/** `open` opens the house for the app that this is part of. */
+export function houseService(
+  database: Database,
+  house: House,
+  devices: Devices,
+  open: () => Promise<void>,
+): HouseService {
+  const remember = (isOpen: boolean) =>
+    database.write(() =>
+      database.sequelize.query('UPDATE house SET is_open = ?', { replacements: [isOpen] }),
+    );
+  return {
+    async read({ device, isHere }) {
+      return {
+        isOpen: house.isOpen,
+        isHere,
+        addresses: [...house.addresses()],
+        passcode: house.passcode?.shown ?? null,
+        fingerprint: house.authority?.fingerprint ?? null,
+        devices: await devices.list(device),
+      };
+    },
+
+    async set(isOpen) {
+      if (isOpen) await openOrSay(open);
+      else await house.close();
+      await remember(isOpen);
+    },
+
+    renewPasscode: () => house.renewPasscode(),
+  };
+}
+
+async function openOrSay(open: () => Promise<void>): Promise<void> {
+  try {
+    await open();
+  } catch (error) {
+    const { code } = error as NodeJS.ErrnoException;
+    if (code !== 'EADDRINUSE' && code !== 'EACCES') throw error;
+    throw new ProblemError(
+      503,
+      'The port for the house is taken by another program. Choose one: HOUSE_PORT=4312 npm start',
+    );
+  }
+}
