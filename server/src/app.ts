@@ -10,15 +10,23 @@ import {
 import { authorRoutes } from './areas/authors/routes.js';
 import { bakeRoutes } from './areas/bakes/routes.js';
 import { backupRoutes } from './areas/backup/routes.js';
+import { changesRoutes } from './areas/changes/routes.js';
+import { toldChanges } from './areas/changes/told-changes.js';
+import { classRoutes, joinedClassRoutes } from './areas/classes/routes.js';
 import { conversionRoutes } from './areas/conversions/routes.js';
 import { exportRoutes } from './areas/exports/routes.js';
 import { logRoutes } from './areas/log/routes.js';
 import { healthRoutes } from './areas/health/routes.js';
+import { devices as devicesOf } from './areas/house/devices.js';
+import { onlyPaired } from './areas/house/only-paired.js';
+import { houseRoutes } from './areas/house/routes.js';
+import { houseService } from './areas/house/service.js';
 import { importRoutes } from './areas/imports/routes.js';
 import { kitchenRoutes } from './areas/kitchen/routes.js';
 import { openApiRoutes } from './areas/openapi/routes.js';
 import { chanceRoutes, planRoutes } from './areas/plans/routes.js';
 import { photoRoutes } from './areas/photos/routes.js';
+import { practiceRoutes } from './areas/practice/routes.js';
 import { readingRoutes } from './areas/readings/routes.js';
 import { recipeRoutes } from './areas/recipes/routes.js';
 import { scaleRoutes } from './areas/scale/routes.js';
@@ -29,34 +37,53 @@ import type { SimulatedOven } from './devices/simulated/oven.js';
 import type { SimulatedScale } from './devices/simulated/scale.js';
 import { buildAreas } from './context/areas.js';
 import type { Database } from './database/database.js';
-import { onlyOwnHost, ownHosts } from './http/own-host.js';
+import { addressesNow, namesNow, type House } from './house/index.js';
+import { onlyOwnHost } from './http/own-host.js';
 import { pageRoutes } from './http/page.js';
 import { answerErrors } from './http/answer-errors.js';
 import { notFound } from './http/problem.js';
+import { rememberPage } from './http/writing-page.js';
 import { makeNonce, pagePolicy, securityHeaders } from './http/security.js';
 
 /** What the app is built from. */
 export interface Parts {
   readonly database: Database;
   readonly logger: Logger;
-  /** The address listened on: decides under which names requests are taken. */
+  /** The address of this machine's own door: decides under which names requests are taken there. */
   readonly host: string;
   /** Folder of the built page. */
   readonly page: string;
   readonly version: string;
   readonly scale: SimulatedScale;
   readonly oven: SimulatedOven;
+  /** The door for other devices. */
+  readonly house: House;
   readonly now?: () => Date;
 }
 
-function api({ database, logger, version, scale, oven, now = () => new Date() }: Parts): Router {
-  const report = (err: unknown): void => logger.error({ err }, 'a recipe could not be worked out');
+/** `open` opens the house for the whole app. */
+function api(
+  { database, house, logger, version, scale, oven, now = () => new Date() }: Parts,
+  open: () => Promise<void>,
+): Router {
+  const report = (err: unknown): void =>
+    logger.error({ err }, 'something that nobody waited for went wrong');
   const areas = buildAreas(database, now, report);
   const { kitchen, trials, authors, recipes, imports, backups, bakes, hand, kitchenContext } =
     areas;
   const shelf = async () => (await kitchenContext()).shelf;
   const author = (id: string | null) => authors.known(id);
+  const devices = devicesOf(database, now);
   const router = Router();
+  const smallBody = express.json({ limit: LARGEST_BODY_BYTES });
+  router.use(
+    '/house',
+    smallBody,
+    houseRoutes({ house, devices, service: houseService(database, house, devices, open) }),
+  );
+  router.use('/classes/joined', smallBody, joinedClassRoutes(areas.classes));
+  // From here on nobody reads or writes who was not let in.
+  router.use(onlyPaired(devices));
   // The whole kitchen is sent at once, and may be larger than any recipe.
   router.use('/kitchen', express.json({ limit: LARGEST_KITCHEN_BYTES }));
   // A backup is as large as it is: it is taken in as a stream.
@@ -64,7 +91,7 @@ function api({ database, logger, version, scale, oven, now = () => new Date() }:
   // A photo is sent as it is.
   router.use('/photos', photoRoutes(areas.photos));
   router.use('/imports', express.json({ limit: LARGEST_IMPORT_BYTES }));
-  router.use(express.json({ limit: LARGEST_BODY_BYTES }));
+  router.use(smallBody);
   router.use('/health', healthRoutes(version));
   router.use('/openapi.json', openApiRoutes(version));
   router.use('/readings', readingRoutes({ kitchen: kitchenContext, author }));
@@ -85,6 +112,9 @@ function api({ database, logger, version, scale, oven, now = () => new Date() }:
   router.use('/recipes', recipeRoutes(recipes));
   router.use('/bakes', bakeRoutes(bakes));
   router.use('/timers', timerRoutes(areas.timers));
+  router.use('/practice', practiceRoutes(areas.practice));
+  router.use('/classes', classRoutes(areas.classes));
+  router.use('/changes', changesRoutes(toldChanges(database, report)));
   router.use('/thermometer', thermometerRoutes(oven));
   router.use(
     '/log',
@@ -129,9 +159,15 @@ export function buildApp(parts: Parts): Express {
   app.disable('etag');
   app.use(requestLog(parts.logger));
   app.use(securityHeaders());
-  app.use(onlyOwnHost(ownHosts(parts.host)));
+  app.use(
+    onlyOwnHost(({ secure }) => (secure ? [...addressesNow(), ...namesNow()] : [parts.host])),
+  );
   app.use(compression());
-  app.use('/api', api(parts));
+  app.use(rememberPage);
+  app.use(
+    '/api',
+    api(parts, () => parts.house.openFor(app)),
+  );
   app.use(makeNonce, pagePolicy(), pageRoutes(parts.page));
   app.use(answerErrors);
   return app;

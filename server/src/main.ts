@@ -2,6 +2,7 @@ import { createServer } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { pino } from 'pino';
 import { buildApp } from './app.js';
+import { wasLeftOpen } from './areas/house/service.js';
 import { buildAreas, type Areas } from './context/areas.js';
 import { openDatabase, type Database } from './database/database.js';
 import { checkDatabase, checkFile, openingTrouble } from './database/check.js';
@@ -9,6 +10,8 @@ import { copyDaily } from './database/copies.js';
 import { MIGRATION_NAMES, migrate } from './database/migrate.js';
 import { fillWithDemo } from './demo/fill.js';
 import { openOven, openScale } from './devices/index.js';
+import { House, announceHouse } from './house/index.js';
+import { endEventStreams } from './http/event-stream.js';
 import { readSettings, type Settings } from './settings.js';
 import { closeChancePool } from './workers/chance-pool.js';
 
@@ -56,21 +59,26 @@ async function start(): Promise<void> {
   const copying = setInterval(copy, COPY_LOOK_MILLISECONDS);
   const scale = openScale();
   const oven = openOven();
-  const server = createServer(buildApp({ ...settings, database, logger, scale, oven }));
+  const house = new House(settings.house, () => new Date());
+  const app = buildApp({ ...settings, database, logger, scale, oven, house });
+  const server = createServer(app);
 
   const stop = (): void => {
     logger.info('stopping: finishing what is in flight');
     clearInterval(copying);
-    // Streams never end by themselves.
     scale.close();
     oven.close();
+    endEventStreams();
+    const closed = house.close();
     const timer = setTimeout(() => server.closeAllConnections(), LAST_CALL_MILLISECONDS);
     // A connection that is kept alive is idle once its answer is out.
     const idle = setInterval(() => server.closeIdleConnections(), IDLE_LOOK_MILLISECONDS);
     server.close(() => {
       clearTimeout(timer);
       clearInterval(idle);
-      void Promise.all([closeChancePool(), database.close()]).then(() => process.exit(0));
+      void Promise.all([closeChancePool(), closed.then(() => database.close())]).then(() =>
+        process.exit(0),
+      );
     });
     server.closeIdleConnections();
   };
@@ -88,7 +96,19 @@ async function start(): Promise<void> {
   server.listen(settings.port, settings.host, () => {
     const { port } = server.address() as AddressInfo;
     console.log(`Ypsigram is at http://${settings.host}:${port}`);
+    void openHouse();
   });
+
+  async function openHouse(): Promise<void> {
+    if (!settings.isHouseOpen && !(await wasLeftOpen(database))) return;
+    try {
+      await house.openFor(app);
+      console.log(await announceHouse(house));
+    } catch (error) {
+      // Whoever sits at this machine goes on baking.
+      console.error(`Other devices can’t come in: ${(error as Error).message}`);
+    }
+  }
 }
 
 start().catch((error: unknown) => {

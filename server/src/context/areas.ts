@@ -7,11 +7,13 @@ import type { KnownWeight } from '@ypsigram/core/measuring';
 import { authorService, type AuthorService } from '../areas/authors/service.js';
 import { bakeService, type BakeService } from '../areas/bakes/service.js';
 import { backupService, type BackupService } from '../areas/backup/service.js';
+import { classService, type ClassService } from '../areas/classes/service.js';
 import { importService, type ImportService } from '../areas/imports/service.js';
 import { kitchenService, type KitchenService } from '../areas/kitchen/service.js';
 import { bakePlanFor } from '../areas/plans/bake-plan.js';
 import type { PlanContext } from '../areas/plans/service.js';
 import { photoService, type PhotoService } from '../areas/photos/service.js';
+import { practiceService, type PracticeService } from '../areas/practice/service.js';
 import { recipeService, type RecipeService } from '../areas/recipes/service.js';
 import { timerService, type TimerService } from '../areas/timers/service.js';
 import { trialService, type TrialService } from '../areas/trials/service.js';
@@ -31,6 +33,8 @@ export interface Areas {
   readonly bakes: BakeService;
   readonly photos: PhotoService;
   readonly timers: TimerService;
+  readonly practice: PracticeService;
+  readonly classes: ClassService;
   /** What the log knows. */
   readonly learned: Learning;
   /** What plans are made by. */
@@ -90,7 +94,7 @@ export function buildAreas(
     kitchen: context,
     authors: () => authors.knowledge(),
     isAuthor: (id) => authors.isKnown(id),
-    proven: () => learned.provenByRecipe(),
+    learned: () => learned.byRecipe(),
     report,
   });
   const imports = importService(database, { now, shelf, recipes, authors });
@@ -113,6 +117,7 @@ export function buildAreas(
   });
   const learned = learning(database, bakes);
   const photos = photoService(database, report);
+  const practice = practiceService(database);
   const backups = backupService(database, {
     now,
     kitchen,
@@ -121,6 +126,7 @@ export function buildAreas(
     trials: trials.part,
     bakes: bakes.part,
     photos: photos.part,
+    tries: practice.part,
   });
 
   return {
@@ -133,12 +139,14 @@ export function buildAreas(
     bakes,
     photos,
     timers: timerService(database, now),
+    practice,
+    classes: classService(database, now),
     learned,
     planning,
     kitchenContext: context,
     hand,
     async provenOf(recipe) {
-      const proven = (await learned.provenByRecipe()).get(recipe.id);
+      const proven = (await learned.byRecipe()).proven.get(recipe.id);
       if (!proven) return {};
       const reading = readInKitchen(recipe, await context(), await authors.known(recipe.authorId));
       const lines = [...provenLines(reading, proven)];

@@ -1,3 +1,4 @@
+import type { LastBake } from '@ypsigram/contract';
 import type { BakeKind } from '@ypsigram/core/baking';
 import type { LearnedOfRecipe, ProvenWeight } from '@ypsigram/core/batch';
 import {
@@ -25,19 +26,24 @@ export interface Learned {
 /** What the log knows, worked out anew only after a bake has changed. */
 export interface Learning {
   ofRecipe(id: string): Promise<Learned>;
-  /** The same map until a bake changes. */
-  provenByRecipe(): Promise<ReadonlyMap<string, readonly ProvenWeight[]>>;
+  /** By recipe: what good bakes proved, and the latest one. The same maps until a bake changes. */
+  byRecipe(): Promise<{
+    readonly proven: ReadonlyMap<string, readonly ProvenWeight[]>;
+    readonly lastBakes: ReadonlyMap<string, LastBake>;
+  }>;
 }
 
 const NOTHING_LEARNED: LearnedOfRecipe = { proven: [], forgives: null };
 
 export function learning(
   database: Database,
-  bakes: Pick<BakeService, 'outcomes' | 'goodOutcomes' | 'outcomesOfKind'>,
+  bakes: Pick<BakeService, 'outcomes' | 'goodOutcomes' | 'outcomesOfKind' | 'lastBakes'>,
 ): Learning {
   let revision = -1;
   let byRecipe = new Map<string, Promise<Learned>>();
   let proven: Promise<ReadonlyMap<string, readonly ProvenWeight[]>> | null = null;
+
+  let last: Promise<ReadonlyMap<string, LastBake>> | null = null;
 
   /** Forgets what was worked out before the last change. */
   const refresh = async (): Promise<void> => {
@@ -46,6 +52,7 @@ export function learning(
     revision = now;
     byRecipe = new Map();
     proven = null;
+    last = null;
   };
 
   const workOut = async (id: string): Promise<Learned> => {
@@ -70,7 +77,7 @@ export function learning(
       return known;
     },
 
-    async provenByRecipe() {
+    async byRecipe() {
       await refresh();
       proven ??= bakes.goodOutcomes().then((good) => {
         const recipes = new Map<string, BakeOutcome[]>();
@@ -79,7 +86,9 @@ export function learning(
         }
         return new Map([...recipes].map(([id, own]) => [id, provenWeights(own)]));
       });
-      return proven;
+      last ??= bakes.lastBakes();
+      const [weights, lastBakes] = await Promise.all([proven, last]);
+      return { proven: weights, lastBakes };
     },
   };
 }

@@ -1,5 +1,6 @@
 import { existsSync, mkdirSync, readdirSync, renameSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
+import sqlite3 from 'sqlite3';
 import type { Database } from './database.js';
 
 /** As many daily copies stay, and as many from before a change of the database's shape. */
@@ -47,9 +48,35 @@ export async function makeCopy(database: Database, kind: CopyKind, now: Date): P
   rmSync(part, { force: true });
   // A copy that was written to its end, and no other, gets its name.
   await database.sequelize.query('VACUUM INTO :part', { replacements: { part } });
+  await leaveOutNames(part);
   renameSync(part, file);
   const old = listCopies(database.file).filter((copy) => copy.kind === kind);
   for (const copy of old.slice(MOST_OF_A_KIND)) rmSync(copy.file, { force: true });
+}
+
+/** Tables that no copy holds: who removes a class has removed its names everywhere. */
+const WITHOUT = ['class_results', 'classes'];
+
+/** Takes them out of a copy, by a connection of its own: nothing that is here can be meant by it. */
+function leaveOutNames(file: string): Promise<void> {
+  return new Promise((done, fail) => {
+    const copy = new sqlite3.Database(file, sqlite3.OPEN_READWRITE, (trouble) => {
+      if (trouble) fail(trouble);
+    });
+    const end = (trouble: Error | null): void =>
+      copy.close((closing) => {
+        const wrong = trouble ?? closing;
+        if (wrong) fail(wrong);
+        else done();
+      });
+    const there = "SELECT name FROM sqlite_master WHERE type = 'table'";
+    copy.all<{ name: string }>(there, (trouble, rows) => {
+      if (trouble) return end(trouble);
+      const tables = WITHOUT.filter((table) => rows.some(({ name }) => name === table));
+      const deletions = tables.map((table) => `DELETE FROM ${table};`);
+      copy.exec(`PRAGMA secure_delete = ON; ${deletions.join(' ')}`, end);
+    });
+  });
 }
 
 /** Makes the copy of today where there is none of the last 24 hours; whether it did. */

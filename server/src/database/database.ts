@@ -5,6 +5,7 @@ import { dirname, resolve } from 'node:path';
 import pLimit from 'p-limit';
 import { QueryTypes, Sequelize, Transaction } from 'sequelize';
 import sqlite3 from 'sqlite3';
+import type { Changes } from '@ypsigram/contract/house';
 import { fileIsGone } from './trouble.js';
 
 /** How long a statement waits for another process to let go, in milliseconds. */
@@ -17,7 +18,11 @@ class Connection extends sqlite3.Database {
     super(file, mode & ~sqlite3.OPEN_CREATE, opened);
     this.configure('busyTimeout', BUSY_MILLISECONDS);
     // What is wrong with the file is told again by the first statement, where somebody listens.
-    this.exec('PRAGMA synchronous = FULL; PRAGMA foreign_keys = ON', () => undefined);
+    // What is deleted is overwritten: a name that was to be forgotten is not left in the file.
+    this.exec(
+      'PRAGMA synchronous = FULL; PRAGMA foreign_keys = ON; PRAGMA secure_delete = ON',
+      () => undefined,
+    );
   }
 }
 
@@ -37,19 +42,12 @@ Sequelize.useCLS({
 
 const isInTransaction = (): boolean => Boolean(SURROUNDING.getStore()?.get('transaction'));
 
-/** How often each area has been changed: figures that only rise, whatever happens to the rows. */
-export interface Changes {
-  readonly kitchen: number;
-  readonly trials: number;
-  readonly authors: number;
-  readonly recipes: number;
-  readonly bakes: number;
-}
-
 /** The database file, and who may write to it when. */
 export class Database {
   /** One writes at a time: the others wait their turn here, not in the file's lock. */
   private readonly turn = pLimit(1);
+
+  private readonly listeners = new Set<() => void>();
 
   /** Which file on the disk it is, whatever stands at its path later. */
   private readonly inode: number;
@@ -71,8 +69,16 @@ export class Database {
     const type = Transaction.TYPES.IMMEDIATE;
     return this.turn(async () => {
       await this.checkFile();
-      return this.sequelize.transaction({ type }, work);
+      const done = await this.sequelize.transaction({ type }, work);
+      for (const told of this.listeners) told();
+      return done;
     });
+  }
+
+  /** Tells whenever something was written. @returns how to stop listening */
+  onWrite(told: () => void): () => void {
+    this.listeners.add(told);
+    return () => this.listeners.delete(told);
   }
 
   /** @throws ProblemError 503 when another file, or none, stands where this one was opened */
@@ -99,10 +105,15 @@ export class Database {
   /** How often each area has been changed up to now; one statement. */
   async changes(): Promise<Changes> {
     const [row] = await this.sequelize.query<Changes>(
-      'SELECT kitchen, trials, authors, recipes, bakes FROM changes',
+      'SELECT kitchen, trials, authors, recipes, bakes, timers, practice FROM changes',
       { type: QueryTypes.SELECT },
     );
     return row!;
+  }
+
+  /** Clears the log that is written ahead: what was deleted is then nowhere on the disk any more. */
+  async forget(): Promise<void> {
+    await this.turn(() => this.sequelize.query('PRAGMA wal_checkpoint(TRUNCATE)'));
   }
 
   close(): Promise<void> {

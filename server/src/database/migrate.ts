@@ -14,6 +14,8 @@ import * as authorKeys from './migrations/0011-author-keys.js';
 import * as importParts from './migrations/0012-import-parts.js';
 import * as bakes from './migrations/0013-bakes.js';
 import * as log from './migrations/0014-log.js';
+import * as practice from './migrations/0015-practice.js';
+import * as house from './migrations/0016-house.js';
 import { makeCopy } from './copies.js';
 import type { Database } from './database.js';
 
@@ -38,6 +40,8 @@ const MIGRATIONS: readonly Migration[] = [
   importParts,
   bakes,
   log,
+  practice,
+  house,
 ];
 
 /** The names of all steps that this version knows. */

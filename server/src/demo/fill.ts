@@ -7,6 +7,7 @@ import { fillLog } from './bakes/index.js';
 import { demoOvens } from './ovens.js';
 import { DEMO_KITCHEN } from './kitchen.js';
 import { DEMO_RECIPES } from './recipes.js';
+import { fillPractice } from './practice.js';
 import { demoTrials } from './trials.js';
 
 /**
@@ -38,5 +39,6 @@ export async function fillWithDemo(database: Database): Promise<void> {
     );
     for (const draft of demoTrials()) await trials.create(trialDraft.parse(draft));
     await fillLog(areas, now);
+    await fillPractice(areas, now);
   });
 }

@@ -8,6 +8,7 @@ import type { Express } from 'express';
 import { openOven, openScale } from '../devices/index.js';
 import type { SimulatedScale } from '../devices/simulated/scale.js';
 import { openDatabase, type Database } from '../database/database.js';
+import { House } from '../house/index.js';
 import { migrate } from '../database/migrate.js';
 
 /** A whole app on a database file of its own, in a folder that is thrown away. */
@@ -16,6 +17,7 @@ export interface TestServer {
   readonly file: string;
   readonly app: Express;
   readonly scale: SimulatedScale;
+  readonly house: House;
   readonly http: ReturnType<typeof request>;
   close(): Promise<void>;
 }
@@ -27,6 +29,10 @@ export async function startTestServer(): Promise<TestServer> {
   await migrate(database);
   const scale = openScale();
   const oven = openOven();
+  const house = new House(
+    { host: '127.0.0.1', port: 0, folder: join(folder, 'house') },
+    () => new Date(),
+  );
   const app = buildApp({
     database,
     logger: pino({ level: 'silent' }),
@@ -35,14 +41,17 @@ export async function startTestServer(): Promise<TestServer> {
     version: '9.9.9',
     scale,
     oven,
+    house,
   });
   return {
     database,
     file,
     app,
     scale,
+    house,
     http: request(app),
     async close() {
+      await house.close();
       scale.close();
       oven.close();
       await database.close();

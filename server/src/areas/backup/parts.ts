@@ -7,6 +7,7 @@ import type {
   backupTrial,
 } from '@ypsigram/contract';
 import type { backupPhoto } from '@ypsigram/contract/log';
+import type { PracticeTryRecord } from '@ypsigram/contract/practice';
 import type { Part } from '../../database/part.js';
 
 export type BackupAuthor = z.output<typeof backupAuthor>;
@@ -24,8 +25,9 @@ export interface BackupContext {
   trials: Part<BackupTrial>;
   bakes: Part<BackupBake>;
   photos: Part<BackupPhoto>;
+  tries: Part<PracticeTryRecord>;
 }
 
 /** The parts that are lists, by their name in the document. */
-export const LISTS = ['authors', 'recipes', 'trials', 'bakes', 'photos'] as const;
+export const LISTS = ['authors', 'recipes', 'trials', 'bakes', 'photos', 'tries'] as const;
 export type ListName = (typeof LISTS)[number];

@@ -11,6 +11,7 @@ import {
   type Kitchen,
 } from '@ypsigram/contract';
 import { backupPhoto } from '@ypsigram/contract/log';
+import { practiceTry, type PracticeTryRecord } from '@ypsigram/contract/practice';
 import { ProblemError } from '../../http/problem.js';
 import { validate } from '../../http/validate.js';
 import {
@@ -31,7 +32,8 @@ export type Piece =
   | { readonly of: 'recipes'; readonly value: BackupRecipe }
   | { readonly of: 'trials'; readonly value: BackupTrial }
   | { readonly of: 'bakes'; readonly value: BackupBake }
-  | { readonly of: 'photos'; readonly value: BackupPhoto };
+  | { readonly of: 'photos'; readonly value: BackupPhoto }
+  | { readonly of: 'tries'; readonly value: PracticeTryRecord };
 
 const HEAD = ['format', 'version', 'madeAt'] as const;
 const PATHS = [...HEAD, 'kitchen', ...LISTS.map((name) => `${name}.*`)].map((path) => `$.${path}`);
@@ -41,6 +43,7 @@ const SCHEMAS = {
   trials: backupTrial,
   bakes: backupBake,
   photos: backupPhoto,
+  tries: practiceTry,
 } as const;
 
 const NO_JSON =

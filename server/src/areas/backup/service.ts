@@ -1,6 +1,7 @@
 import type { Writable } from 'node:stream';
 import type { RestoreReply } from '@ypsigram/contract';
 import { copiesFolder } from '../../database/copies.js';
+import type { PracticeTryRecord } from '@ypsigram/contract/practice';
 import type { Database } from '../../database/database.js';
 import { notFound } from '../../http/problem.js';
 import type {
@@ -45,14 +46,15 @@ const inPlural = (count: number, one: string, many: string): string =>
 
 /** Reads all of a backup, and changes nothing. @throws ProblemError 400 where anything is wrong */
 async function survey(file: string): Promise<Survey> {
-  const counts = { recipes: 0, authors: 0, trials: 0, bakes: 0, photos: 0, tools: 0 };
+  const counts = { recipes: 0, authors: 0, trials: 0, bakes: 0, photos: 0, tries: 0, tools: 0 };
   const authorIds = new Set<string>();
   const byAuthors: string[] = [];
   let madeAt = '';
   for await (const piece of readBackup(file)) {
     if (piece.of === 'head') madeAt = piece.value.madeAt;
     else if (piece.of === 'kitchen') counts.tools = piece.value.tools.length;
-    else if (piece.of === 'photos' || !piece.value.deletedAt) counts[piece.of]++;
+    else if (piece.of === 'photos' || piece.of === 'tries' || !piece.value.deletedAt)
+      counts[piece.of]++;
     if (piece.of === 'authors') authorIds.add(piece.value.id);
     if (piece.of === 'recipes' && piece.value.authorId) byAuthors.push(piece.value.authorId);
   }
@@ -67,7 +69,7 @@ async function survey(file: string): Promise<Survey> {
 }
 
 export function backupService(database: Database, context: BackupContext): BackupService {
-  const { kitchen, authors, recipes, trials, bakes, photos } = context;
+  const { kitchen, authors, recipes, trials, bakes, photos, tries } = context;
   const copies = safetyCopies(copiesFolder(database.file));
   const madeAt = (): string => context.now().toISOString();
 
@@ -77,6 +79,7 @@ export function backupService(database: Database, context: BackupContext): Backu
     trials: await trials.count(),
     bakes: await bakes.count(),
     photos: await photos.count(),
+    tries: await tries.count(),
     tools: (await kitchen.read()).tools.length,
   });
 
@@ -88,12 +91,14 @@ export function backupService(database: Database, context: BackupContext): Backu
       trials: [] as BackupTrial[],
       bakes: [] as BackupBake[],
       photos: [] as BackupPhoto[],
+      tries: [] as PracticeTryRecord[],
     };
     const flush = async (fewest: number): Promise<void> => {
       if (waiting.authors.length >= fewest) await authors.load(waiting.authors.splice(0));
       if (waiting.recipes.length >= fewest) await recipes.load(waiting.recipes.splice(0));
       if (waiting.trials.length >= fewest) await trials.load(waiting.trials.splice(0));
       if (waiting.bakes.length >= fewest) await bakes.load(waiting.bakes.splice(0));
+      if (waiting.tries.length >= fewest) await tries.load(waiting.tries.splice(0));
       // A photo is as large as a hundred bakes: none waits.
       if (waiting.photos.length > 0) await photos.load(waiting.photos.splice(0));
     };
@@ -102,6 +107,7 @@ export function backupService(database: Database, context: BackupContext): Backu
       if (piece.of === 'authors') waiting.authors.push(piece.value);
       if (piece.of === 'trials') waiting.trials.push(piece.value);
       if (piece.of === 'bakes') waiting.bakes.push(piece.value);
+      if (piece.of === 'tries') waiting.tries.push(piece.value);
       if (piece.of === 'photos') waiting.photos.push(piece.value);
       if (piece.of === 'recipes') {
         const { authorId } = piece.value;
@@ -123,7 +129,7 @@ export function backupService(database: Database, context: BackupContext): Backu
         safetyCopyId = await copies.make((sink) =>
           writeBackup(sink, context, { madeAt: at, withDeleted: true }),
         );
-        for (const part of [recipes, authors, trials, bakes, photos]) await part.clear();
+        for (const part of [recipes, authors, trials, bakes, photos, tries]) await part.clear();
         await load(file, coming.authorIds);
         return here;
       });

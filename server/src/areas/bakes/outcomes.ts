@@ -1,4 +1,5 @@
 import { literal, Op, QueryTypes, type ModelStatic, type WhereOptions } from 'sequelize';
+import type { LastBake } from '@ypsigram/contract';
 import type { BakeKind } from '@ypsigram/core/baking';
 import type { BakeOutcome } from '@ypsigram/core/log';
 import type { BakeRow } from './model.js';
@@ -11,6 +12,8 @@ export interface BakeOutcomes {
   outcomeTexts(): AsyncGenerator<readonly string[]>;
   /** Of bakes that were kept as good. */
   goodOutcomes(): Promise<readonly BakeOutcome[]>;
+  /** The latest bake of each recipe that has left the bench, and how many there were. */
+  lastBakes(): Promise<ReadonlyMap<string, LastBake>>;
   /** Of the latest bakes of a kind, but for those of one recipe. */
   outcomesOfKind(kind: BakeKind, butRecipeId: string): Promise<readonly BakeOutcome[]>;
 }
@@ -20,6 +23,21 @@ const AT_ONCE = 100;
 const NEXT_OUTCOMES = `SELECT begun_at, number, outcome FROM bakes INDEXED BY bakes_by_date
   WHERE stage = 'log' AND deleted_at IS NULL AND (begun_at, number) > (:at, :number)
   ORDER BY begun_at, number LIMIT :most`;
+const LAST_BAKES = `SELECT recipe_id, begun_at, rating, is_good, bakes FROM (
+    SELECT recipe_id, begun_at, rating, is_good,
+      count(*) OVER (PARTITION BY recipe_id) AS bakes,
+      row_number() OVER (PARTITION BY recipe_id ORDER BY begun_at DESC, number DESC) AS age
+    FROM bakes WHERE deleted_at IS NULL AND stage <> 'bench'
+  ) WHERE age = 1`;
+
+interface LastBakeRow {
+  readonly recipe_id: string;
+  readonly begun_at: string;
+  readonly rating: number | null;
+  readonly is_good: number;
+  readonly bakes: number;
+}
+
 /** Older bakes of a recipe say little that these don't. */
 const MOST_OF_RECIPE = 200;
 /** As little as those of other recipes of its kind. */
@@ -60,6 +78,16 @@ export function bakeOutcomes(rows: ModelStatic<BakeRow>): BakeOutcomes {
         last = found.at(-1);
         yield found.flatMap(({ outcome }) => outcome ?? []);
       }
+    },
+
+    async lastBakes() {
+      const found = await sequelize.query<LastBakeRow>(LAST_BAKES, { type: QueryTypes.SELECT });
+      return new Map(
+        found.map(({ recipe_id, begun_at, rating, is_good, bakes }) => [
+          recipe_id,
+          { at: begun_at, rating, isGood: is_good === 1, bakes },
+        ]),
+      );
     },
 
     goodOutcomes: () => latest({ isGood: true }),

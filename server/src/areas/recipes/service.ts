@@ -4,6 +4,7 @@ import { Op, QueryTypes, literal } from 'sequelize';
 import type { z } from 'zod';
 import type {
   Recipe,
+  LastBake,
   RecipePage,
   RecipeQuery,
   RecipeVersion,
@@ -94,6 +95,12 @@ function matchExpression(query: string): string | null {
   return words.length === 0 ? null : words.map((word) => `"${word}"*`).join(' ');
 }
 
+/** What the bakes of recipes have told, by their ids. */
+export interface LearnedByRecipe {
+  readonly proven: ReadonlyMap<string, readonly ProvenWeight[]>;
+  readonly lastBakes: ReadonlyMap<string, LastBake>;
+}
+
 /** What the area needs of the others. */
 export interface RecipesContext {
   now(): Date;
@@ -104,8 +111,8 @@ export interface RecipesContext {
   isAuthor(id: string): Promise<boolean>;
   /** What is known of every author that is here. */
   authors(): Promise<ReadonlyMap<string, AuthorKnowledge>>;
-  /** By recipe, what its good bakes weighed. */
-  proven(): Promise<ReadonlyMap<string, readonly ProvenWeight[]>>;
+  /** By recipe, what its good bakes weighed, and its latest bake. */
+  learned(): Promise<LearnedByRecipe>;
 }
 
 /** Pages of the Book that are remembered until something changes. */
@@ -172,15 +179,14 @@ export function recipeService(database: Database, context: RecipesContext): Reci
       offset: (page - 1) * pageSize,
     });
     const [kitchen, authors] = [await context.kitchen(), await context.authors()];
-    const proven = await context.proven();
+    const { proven, lastBakes } = await context.learned();
     const knownOf = ({ authorId }: Recipe): AuthorKnowledge =>
       (authorId !== null && authors.get(authorId)) || UNKNOWN_AUTHOR;
     return {
-      items: items
-        .map(toRecipe)
-        .map((recipe) =>
-          summarise(recipe, kitchen, knownOf(recipe), context.report, proven.get(recipe.id)),
-        ),
+      items: items.map(toRecipe).map((recipe) => ({
+        ...summarise(recipe, kitchen, knownOf(recipe), context.report, proven.get(recipe.id)),
+        lastBake: lastBakes.get(recipe.id) ?? null,
+      })),
       page,
       pageSize,
       total: count,

@@ -3,6 +3,7 @@ import {
   assembleRecipe,
   columnTotals,
   planBatch,
+  provenLines,
   setBatch,
   unweighedLines,
   type ProvenWeight,
@@ -54,13 +55,24 @@ const NOT_WORKED_OUT =
   'This recipe could not be worked out. Open its Reading and look through its lines.';
 
 /** What is left to say of a recipe where nothing can be worked out. */
-const bareSummary = ({ id, title, batch, revision, updatedAt }: Recipe): RecipeSummary => ({
+const bareSummary = ({
   id,
   title,
   batch,
   revision,
   updatedAt,
+  authorId,
+}: Recipe): RecipeSummary => ({
+  id,
+  title,
+  batch,
+  revision,
+  updatedAt,
+  authorId,
   yield: null,
+  kind: null,
+  lastBake: null,
+  provenLines: 0,
   ingredientCount: 0,
   openCount: 0,
   totalGrams: 0,
@@ -127,7 +139,11 @@ function workOut(
     batch,
     revision,
     updatedAt,
+    authorId: recipe.authorId,
     yield: reading.yield?.written.trim() ?? null,
+    kind: assembled.basis.kind ?? null,
+    lastBake: null,
+    provenLines: provenLines(reading, proven).size,
     ingredientCount: reading.lines.filter(({ kind }) => kind === 'ingredient').length,
     openCount: unweighedLines(plan).filter((index) => plan[index]!.scaled !== null).length,
     totalGrams: intendedGrams,
