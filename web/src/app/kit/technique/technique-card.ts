@@ -3,10 +3,12 @@ import { CLASS_CAUTIONS, FLOUR_CAUTION, SPOON_TECHNIQUE, techniqueFor } from '@y
 import { defaultMethod } from '@ypsigram/core/measuring';
 import type { Ingredient, Method } from '@ypsigram/core/catalogue';
 import { drawingsOf } from './drawings';
+import { PractiseLink } from './practise-link';
 
 /** How to fill a measure well: tool, drawings, steps, the common slip and the check. */
 @Component({
   selector: 'yg-technique-card',
+  imports: [PractiseLink],
   templateUrl: './technique-card.html',
   styleUrl: './technique-card.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -17,6 +19,9 @@ export class TechniqueCard {
   readonly method = input<Method | null>(null);
   /** Whether the amount is of a spoon's size. */
   readonly bySpoon = input(false);
+
+  /** Whether it leads to where this is practised; not where one is there already. */
+  readonly leadsToPractice = input(true);
 
   protected readonly technique = computed(() =>
     techniqueFor(this.ingredient().class, this.method()),
