@@ -54,10 +54,14 @@ export class RecipesApi {
 export function problemOf(error: unknown): string {
   if (!(error instanceof HttpErrorResponse))
     return 'Something went wrong on this page. Reload it and try again.';
-  if (error.status === 0) return 'The kitchen server can’t be reached. Is it still running?';
+  if (isAway(error)) return 'The kitchen server can’t be reached. Is it still running?';
   const problem = error.error as Partial<Problem> | null;
   return problem?.detail ?? 'The server answered something unexpected. Try again.';
 }
+
+/** Whether there was no answer at all. */
+export const isAway = (error: unknown): boolean =>
+  error instanceof HttpErrorResponse && error.status === 0;
 
 /** The newer version that stood in the way of a change, if that was the problem. */
 export function conflictOf(error: unknown): Recipe | null {
