@@ -1,4 +1,4 @@
-import { provideHttpClient, withFetch } from '@angular/common/http';
+import { provideHttpClient, withFetch, withInterceptors } from '@angular/common/http';
 import {
   type ApplicationConfig,
   provideBrowserGlobalErrorListeners,
@@ -12,15 +12,22 @@ import {
 } from '@angular/router';
 import { provideEffects } from '@ngrx/effects';
 import { provideState, provideStore } from '@ngrx/store';
+import { leadToPairing } from './api/lead-to-pairing';
+import { lastSeen } from './offline/last-seen';
+import { noticeAway } from './api/notice-away';
+import { namePage } from './api/page-id';
 import { routes } from './app.routes';
 import * as authorsEffects from './state/authors/authors.effects';
 import { authorsFeature } from './state/authors/authors.feature';
 import * as bakesEffects from './state/bakes/bakes.effects';
 import { bakesFeature } from './state/bakes/bakes.feature';
+import * as changesEffects from './state/changes/changes.effects';
+import { changesFeature } from './state/changes/changes.feature';
 import * as kitchenEffects from './state/kitchen/kitchen.effects';
 import { kitchenFeature } from './state/kitchen/kitchen.feature';
 import * as learnedEffects from './state/learned/learned.effects';
 import { learnedFeature } from './state/learned/learned.feature';
+import * as keptDraftEffects from './state/recipe/kept-draft.effects';
 import * as recipeEffects from './state/recipe/recipe.effects';
 import { recipeFeature } from './state/recipe/recipe.feature';
 import * as timersEffects from './state/timers/timers.effects';
@@ -32,13 +39,19 @@ export const appConfig: ApplicationConfig = {
   providers: [
     provideBrowserGlobalErrorListeners(),
     provideZonelessChangeDetection(),
-    provideHttpClient(withFetch()),
+    provideHttpClient(
+      withFetch(),
+      withInterceptors([namePage, lastSeen, leadToPairing, noticeAway]),
+    ),
     provideRouter(
       routes,
       withComponentInputBinding(),
       // A place on a recipe's path knows the recipe.
       withRouterConfig({ paramsInheritanceStrategy: 'always' }),
-      withInMemoryScrolling({ scrollPositionRestoration: 'enabled' }),
+      withInMemoryScrolling({
+        scrollPositionRestoration: 'enabled',
+        anchorScrolling: 'enabled',
+      }),
     ),
     provideStore(),
     provideState(kitchenFeature),
@@ -48,14 +61,17 @@ export const appConfig: ApplicationConfig = {
     provideState(bakesFeature),
     provideState(learnedFeature),
     provideState(timersFeature),
+    provideState(changesFeature),
     provideEffects(
       kitchenEffects,
       trialsEffects,
       authorsEffects,
       recipeEffects,
+      keptDraftEffects,
       bakesEffects,
       learnedEffects,
       timersEffects,
+      changesEffects,
     ),
   ],
 };

@@ -2,9 +2,11 @@ import { inject } from '@angular/core';
 import type { ActivatedRouteSnapshot, Routes } from '@angular/router';
 import { provideEffects } from '@ngrx/effects';
 import { Store, provideState } from '@ngrx/store';
+import { first, map, type Observable } from 'rxjs';
 import * as bookEffects from './places/book/book.effects';
 import { bookFeature } from './places/book/book.feature';
 import { BookPage } from './places/book/book.page';
+import { kitchenFeature } from './state/kitchen/kitchen.feature';
 import { leaveRecipe } from './state/recipe/leave-recipe';
 import { recallNewRecipe } from './state/recipe/new-recipe-memory';
 import { recipeActions } from './state/recipe/recipe.actions';
@@ -56,14 +58,24 @@ function openRecipe(route: ActivatedRouteSnapshot): true {
   return true;
 }
 
-function openNewRecipe(): true {
-  inject(Store).dispatch(recipeActions.newRecipeOpened({ draft: recallNewRecipe() }));
-  return true;
+/** A new recipe starts with the kitchen's own cups and spoons, until its words say another country. */
+function openNewRecipe(): Observable<true> {
+  const store = inject(Store);
+  return store.select(kitchenFeature.selectKitchenState).pipe(
+    first(({ isLoaded, problem }) => isLoaded || problem !== null),
+    map(({ current }) => {
+      const draft = recallNewRecipe(current.standard);
+      store.dispatch(recipeActions.newRecipeOpened({ draft }));
+      return true;
+    }),
+  );
 }
 
 const recipePath = () => import('./shell/recipe-path').then((m) => m.RecipePath);
 
 const authorsPage = () => import('./places/authors/authors.page').then((m) => m.AuthorsPage);
+
+const joinPage = () => import('./places/practice/classes/join.page').then((m) => m.JoinPage);
 
 const shelfPage = () => import('./places/shelf/shelf.page').then((m) => m.ShelfPage);
 
@@ -106,6 +118,12 @@ export const routes: Routes = [
     loadComponent: () => import('./places/hand/hand.page').then((m) => m.HandPage),
   },
   {
+    path: 'practice',
+    loadChildren: () => import('./places/practice/practice.routes').then((m) => m.practiceRoutes),
+  },
+  { path: 'join', title: 'Join a class · Ypsigram', loadComponent: joinPage },
+  { path: 'join/:code', title: 'Join a class · Ypsigram', loadComponent: joinPage },
+  {
     path: 'authors',
     title: 'Authors · Ypsigram',
     loadComponent: authorsPage,
@@ -115,6 +133,11 @@ export const routes: Routes = [
     path: 'settings',
     title: 'Settings · Ypsigram',
     loadComponent: () => import('./places/settings/settings.page').then((m) => m.SettingsPage),
+  },
+  {
+    path: 'pair',
+    title: 'Pair this device · Ypsigram',
+    loadComponent: () => import('./places/settings/devices/pair.page').then((m) => m.PairPage),
   },
   { path: 'new', loadComponent: recipePath, canActivate: [openNewRecipe], children: PLACES },
   {

@@ -3,13 +3,15 @@ import { RouterLink, RouterLinkActive, RouterOutlet } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { authorsActions } from './state/authors/authors.feature';
 import { Beam } from './kit/beam/beam';
-import { writeFiguresWith } from '@ypsigram/contract';
+import { writeFiguresWith } from '@ypsigram/contract/frame';
 import { kitchenFeature } from './state/kitchen/kitchen.feature';
 import { kitchenActions } from './state/kitchen/kitchen.actions';
 import { QuickQuestion } from './quick/quick-question';
 import { LiveScale } from './scale/live-scale';
 import { ScaleStrip } from './scale/scale-strip';
+import { ConnectionStrip } from './shell/connection/connection-strip';
 import { TimerStrip } from './shell/timers/timer-strip';
+import { changesFeature } from './state/changes/changes.feature';
 import { timersActions, timersFeature } from './state/timers/timers.feature';
 import { trialsActions } from './state/trials/trials.feature';
 
@@ -18,6 +20,7 @@ import { trialsActions } from './state/trials/trials.feature';
   selector: 'yg-root',
   imports: [
     Beam,
+    ConnectionStrip,
     QuickQuestion,
     RouterLink,
     RouterLinkActive,
@@ -37,6 +40,10 @@ export class App {
   protected readonly scale = inject(LiveScale);
   protected readonly isAsking = signal(false);
   private readonly timers = inject(Store).selectSignal(timersFeature.selectTimers);
+  private readonly changes = inject(Store).selectSignal(changesFeature.selectChangesState);
+  protected readonly hasConnectionNews = computed(
+    () => this.changes().isReached === false || this.changes().stuck.length > 0,
+  );
   protected readonly hasTimers = computed(() => this.timers().length > 0);
 
   constructor() {
@@ -45,7 +52,7 @@ export class App {
     store.dispatch(kitchenActions.kitchenAskedFor());
     store.dispatch(trialsActions.trialsAskedFor());
     store.dispatch(authorsActions.authorsAskedFor());
-    store.dispatch(timersActions.timersWatched());
+    store.dispatch(timersActions.timersAskedFor());
   }
 
   /** Ctrl K asks the quick question from everywhere. */

@@ -63,7 +63,13 @@ export class RecipePath {
     const { saved, problem } = this.state();
     return this.id() !== undefined && saved === null && problem !== null;
   });
-  protected readonly saveWord = computed(() => SAVE_WORDS[this.state().status]);
+  /** It waits in this browser for the server: nothing is to be done. */
+  protected readonly isWaiting = computed(
+    () => this.state().status === 'failed' && this.state().isKept !== false,
+  );
+  protected readonly saveWord = computed(() =>
+    this.isWaiting() ? 'Kept here' : SAVE_WORDS[this.state().status],
+  );
   private readonly isKept = computed(() => isPreserving(this.reading()));
   protected readonly readState = computed(() => {
     const lines = this.reading().lines.filter(({ kind }) => kind === 'ingredient');

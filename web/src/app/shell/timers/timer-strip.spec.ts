@@ -89,7 +89,7 @@ describe('the strip of timers', () => {
     const [timer] = timers();
     store.dispatch(
       timersActions.timersLoaded({
-        timers: [{ ...timer!, name: 'Tray 1b' }],
+        timers: [{ ...timer!, id: '1b', name: 'Tray 1b' }],
         aheadMilliseconds: 120_000,
       }),
     );

@@ -16,6 +16,7 @@ import type { IngredientClass, Method } from '@ypsigram/core/catalogue';
 import type { OwnWeight } from '@ypsigram/core/shelf';
 import type { FillingOf } from '@ypsigram/core/measuring';
 import type { Standard } from '@ypsigram/core/units';
+import type { UnsavedKitchen } from './unsaved-kitchen';
 
 /** How this kitchen writes figures, dates, money and heat, and whether letters are shortcuts. */
 export type Settings = Pick<
@@ -62,10 +63,15 @@ export const kitchenActions = createActionGroup({
   source: 'Kitchen server',
   events: {
     'Kitchen asked for': emptyProps(),
+    'Kitchen changed elsewhere': emptyProps(),
+    'Kitchen refreshed': props<{ kitchen: Kitchen }>(),
     'Kitchen loaded': props<{ kitchen: Kitchen }>(),
     'Kitchen not loaded': props<{ problem: string }>(),
+    /** An earlier visit changed it and could not save that: one step of undo. */
+    'Unsaved found': props<{ unsaved: UnsavedKitchen }>(),
     'Save wanted': emptyProps(),
-    'Kitchen saved': props<{ kitchen: Kitchen }>(),
+    /** `sent`: what was to be saved. */
+    'Kitchen saved': props<{ kitchen: Kitchen; sent: Omit<Kitchen, 'revision'> }>(),
     'Kitchen not saved': props<{ problem: string }>(),
     'Newer kitchen met': props<{ kitchen: Kitchen; problem: string }>(),
     /** Changed on the server by this page itself, by an import: one step of undo. */

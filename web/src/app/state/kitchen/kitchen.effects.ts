@@ -1,13 +1,25 @@
 import { HttpErrorResponse } from '@angular/common/http';
 import { inject } from '@angular/core';
 import { Actions, createEffect, ofType } from '@ngrx/effects';
-import { Store } from '@ngrx/store';
-import { catchError, concatMap, filter, map, of, switchMap, take } from 'rxjs';
+import { Store, type Action } from '@ngrx/store';
+import {
+  EMPTY,
+  catchError,
+  concatMap,
+  distinctUntilChanged,
+  filter,
+  map,
+  of,
+  switchMap,
+  take,
+  tap,
+} from 'rxjs';
 import type { Kitchen } from '@ypsigram/contract';
 import { KitchenApi } from '../../api/kitchen-api';
 import { problemOf } from '../../api/recipes-api';
 import { kitchenActions, kitchenChanges } from './kitchen.actions';
 import { kitchenFeature } from './kitchen.feature';
+import { recallKitchen, rememberKitchen } from './unsaved-kitchen';
 
 const CHANGES = Object.values(kitchenChanges);
 
@@ -17,10 +29,44 @@ export const loadKitchen = createEffect(
       ofType(kitchenActions.kitchenAskedFor),
       switchMap(() =>
         api.read().pipe(
-          map((kitchen) => kitchenActions.kitchenLoaded({ kitchen })),
+          switchMap((kitchen): readonly Action[] => {
+            const loaded = kitchenActions.kitchenLoaded({ kitchen });
+            const unsaved = recallKitchen();
+            return unsaved
+              ? [loaded, kitchenActions.unsavedFound({ unsaved }), kitchenActions.saveWanted()]
+              : [loaded];
+          }),
           catchError((error: unknown) =>
             of(kitchenActions.kitchenNotLoaded({ problem: problemOf(error) })),
           ),
+        ),
+      ),
+    ),
+  { functional: true },
+);
+
+/** A change that the server has not got yet is in this browser until it has. */
+export const rememberUnsaved = createEffect(
+  (store = inject(Store)) =>
+    store.select(kitchenFeature.selectKitchenState).pipe(
+      filter(({ isLoaded }) => isLoaded),
+      distinctUntilChanged((a, b) => a.current === b.current && a.saved === b.saved),
+      map(({ revision, saved, current }) => (current === saved ? null : { revision, current })),
+      distinctUntilChanged(),
+      tap(rememberKitchen),
+    ),
+  { functional: true, dispatch: false },
+);
+
+/** A kitchen that can't be had now is asked for again with the next change. */
+export const refreshKitchen = createEffect(
+  (actions = inject(Actions), api = inject(KitchenApi)) =>
+    actions.pipe(
+      ofType(kitchenActions.kitchenChangedElsewhere),
+      switchMap(() =>
+        api.read().pipe(
+          map((kitchen) => kitchenActions.kitchenRefreshed({ kitchen })),
+          catchError(() => EMPTY),
         ),
       ),
     ),
@@ -43,7 +89,7 @@ export const saveKitchen = createEffect(
           filter(({ isLoaded, current, saved }) => isLoaded && current !== saved),
           switchMap(({ current, revision }) =>
             api.replace({ ...current, revision }).pipe(
-              map((kitchen) => kitchenActions.kitchenSaved({ kitchen })),
+              map((kitchen) => kitchenActions.kitchenSaved({ kitchen, sent: current })),
               catchError((error: unknown) => {
                 const kitchen = newerKitchen(error);
                 const problem = problemOf(error);

@@ -1,5 +1,6 @@
 import { createFeature, createReducer, createSelector, on } from '@ngrx/store';
-import { USUAL_KITCHEN, type KeptAnswer, type Kitchen, type KitchenTool } from '@ypsigram/contract';
+import type { KeptAnswer, Kitchen, KitchenTool } from '@ypsigram/contract';
+import { USUAL_KITCHEN } from '@ypsigram/contract/frame';
 import { sameFilling, type FillingOf } from '@ypsigram/core/measuring';
 import { sameAnswer } from '@ypsigram/core/reading';
 import { NO_HISTORY, record, stepBack, type History } from '../history/history';
@@ -57,12 +58,16 @@ const changeTools = (
   by: (tools: readonly KitchenTool[]) => KitchenTool[],
 ): KitchenState => change(state, { tools: by(state.current.tools) });
 
+/** As the server has it: the same object twice, so that a change is told from none. */
+const nothingUnsaved = (kitchen: Kitchen): Pick<KitchenState, 'revision' | 'saved' | 'current'> => {
+  const saved = possessions(kitchen);
+  return { revision: kitchen.revision, saved, current: saved };
+};
+
 /** What the server has now, its state before one step of undo away. */
 const takeOver = (state: KitchenState, kitchen: Kitchen, problem: string | null): KitchenState => ({
   ...state,
-  revision: kitchen.revision,
-  saved: possessions(kitchen),
-  current: possessions(kitchen),
+  ...nothingUnsaved(kitchen),
   history: record(state.history, state.current),
   problem,
 });
@@ -73,10 +78,21 @@ export const kitchenFeature = createFeature({
     initialState,
     on(kitchenActions.kitchenLoaded, (_, { kitchen }): KitchenState => ({
       ...initialState,
+      ...nothingUnsaved(kitchen),
       isLoaded: true,
-      revision: kitchen.revision,
-      saved: possessions(kitchen),
-      current: possessions(kitchen),
+    })),
+    // What waits to be saved here stays: the server then says that both were changed. Steps back
+    // would take back what others did, so they end here.
+    on(kitchenActions.kitchenRefreshed, (state, { kitchen }) =>
+      state.current !== state.saved || kitchen.revision <= state.revision
+        ? state
+        : { ...takeOver(state, kitchen, null), isLoaded: true, history: NO_HISTORY },
+    ),
+    // Saved from the revision it was changed from: whoever changed it since is not overwritten.
+    on(kitchenActions.unsavedFound, (state, { unsaved }) => ({
+      ...state,
+      ...unsaved,
+      history: record(state.history, state.current),
     })),
     on(kitchenActions.kitchenNotLoaded, (state, { problem }) => ({ ...state, problem })),
     on(kitchenChanges.standardChosen, (state, { standard }) => change(state, { standard })),
@@ -166,12 +182,12 @@ export const kitchenFeature = createFeature({
       const step = stepBack(state.history, state.current);
       return step ? { ...state, current: step.value, history: step.history } : state;
     }),
-    on(kitchenActions.kitchenSaved, (state, { kitchen }) => ({
-      ...state,
-      revision: kitchen.revision,
-      saved: possessions(kitchen),
-      problem: null,
-    })),
+    on(kitchenActions.kitchenSaved, (state, { kitchen, sent }) => {
+      const saved = possessions(kitchen);
+      // What was changed while the answer was under way is saved next.
+      const current = state.current === sent ? saved : state.current;
+      return { ...state, revision: kitchen.revision, saved, current, problem: null };
+    }),
     on(kitchenActions.kitchenNotSaved, (state, { problem }) => ({ ...state, problem })),
     on(kitchenActions.kitchenImported, (state, { kitchen }) => takeOver(state, kitchen, null)),
     // What was chosen here is one step back, not lost.

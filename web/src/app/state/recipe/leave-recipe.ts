@@ -7,13 +7,16 @@ import { recipeFeature, type RecipeState } from './recipe.feature';
 const QUESTION = 'The last change to this recipe is not saved. Leave without saving?';
 
 /** Saved, or certain that it can't be: nothing more will come by waiting. */
-const isSettled = ({ saved, status }: RecipeState): boolean =>
-  saved === null || status === 'saved' || status === 'failed' || status === 'conflict';
+const isSettled = ({ saved, status, isKept }: RecipeState): boolean =>
+  saved === null ||
+  status === 'saved' ||
+  status === 'conflict' ||
+  (status === 'failed' && isKept !== null);
 
 /**
  * Guards the way out of a recipe: what has changed is saved first, and only then does another
- * recipe take its place. What can't be saved is asked about. An emptied text, which is never
- * saved over a recipe, is asked about as well.
+ * recipe take its place. What can't be saved, and is not kept in this browser, is asked about. An
+ * emptied text, which is never saved over a recipe, is asked about as well.
  */
 export function leaveRecipe(): Observable<boolean> {
   const store = inject(Store);
@@ -21,6 +24,9 @@ export function leaveRecipe(): Observable<boolean> {
   return store.select(recipeFeature.selectRecipeState).pipe(
     filter((state) => isSettled(state) || state.draft.text.trim() === ''),
     take(1),
-    map(({ saved, status }) => saved === null || status === 'saved' || confirm(QUESTION)),
+    map(
+      ({ saved, status, isKept }) =>
+        saved === null || status === 'saved' || isKept === true || confirm(QUESTION),
+    ),
   );
 }

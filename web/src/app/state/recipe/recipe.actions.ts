@@ -21,6 +21,8 @@ export const recipeActions = createActionGroup({
   events: {
     'New recipe opened': props<{ draft: Draft }>(),
     'Recipe asked for': props<{ id: string }>(),
+    'Recipe changed elsewhere': emptyProps(),
+    'Recipe refreshed': props<{ recipe: Recipe }>(),
     'Recipe loaded': props<{ recipe: Recipe }>(),
     'Recipe not loaded': props<{ problem: string }>(),
     /** With what was decided of its lines, carried along with them. */
@@ -45,7 +47,11 @@ export const recipeActions = createActionGroup({
     'Saving started': emptyProps(),
     'Recipe created': props<{ recipe: Recipe }>(),
     'Recipe saved': props<{ recipe: Recipe }>(),
-    'Recipe not saved': props<{ problem: string }>(),
+    /** `isAway`: there was no server; otherwise it refused. */
+    'Recipe not saved': props<{ problem: string; isAway: boolean }>(),
+    /** What could not be saved is kept in this browser. */
+    'Draft kept': props<{ isKept: boolean }>(),
+    'Draft recalled': props<{ id: string; revision: number; draft: Draft }>(),
     'Newer version met': props<{ theirs: Recipe }>(),
     'Theirs taken': emptyProps(),
     'Mine kept': emptyProps(),

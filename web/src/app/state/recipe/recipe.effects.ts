@@ -3,6 +3,7 @@ import { Router } from '@angular/router';
 import { Actions, createEffect, ofType } from '@ngrx/effects';
 import { Store, type Action } from '@ngrx/store';
 import {
+  EMPTY,
   catchError,
   concat,
   concatMap,
@@ -19,7 +20,7 @@ import {
   withLatestFrom,
   type Observable,
 } from 'rxjs';
-import { RecipesApi, conflictOf, problemOf } from '../../api/recipes-api';
+import { RecipesApi, conflictOf, isAway, problemOf } from '../../api/recipes-api';
 import { authorsActions } from '../authors/authors.feature';
 import { draftOf, sameDraft } from './draft';
 import { forgetNewRecipe, rememberNewRecipe } from './new-recipe-memory';
@@ -62,6 +63,24 @@ export const loadRecipe = createEffect(
   { functional: true },
 );
 
+/** The open recipe as it is now; one that can't be had is asked for again with the next change. */
+export const refreshRecipe = createEffect(
+  (actions = inject(Actions), api = inject(RecipesApi), store = inject(Store)) =>
+    actions.pipe(
+      ofType(recipeActions.recipeChangedElsewhere),
+      withLatestFrom(store.select(recipeFeature.selectSaved)),
+      switchMap(([, saved]) =>
+        saved
+          ? api.read(saved.id).pipe(
+              map((recipe) => recipeActions.recipeRefreshed({ recipe })),
+              catchError(() => EMPTY),
+            )
+          : EMPTY,
+      ),
+    ),
+  { functional: true },
+);
+
 /** Saves what has changed, one request after another, each based on the last one's revision. */
 export const saveChanges = createEffect(
   (actions = inject(Actions), api = inject(RecipesApi), store = inject(Store)) => {
@@ -76,10 +95,17 @@ export const saveChanges = createEffect(
           map((recipe) => recipeActions.recipeSaved({ recipe })),
           catchError((error: unknown) => {
             const theirs = conflictOf(error);
+            // It had arrived, and only the answer was lost.
+            if (theirs && sameDraft(draftOf(theirs), draft)) {
+              return of(recipeActions.recipeSaved({ recipe: theirs }));
+            }
             return of(
               theirs
                 ? recipeActions.newerVersionMet({ theirs })
-                : recipeActions.recipeNotSaved({ problem: problemOf(error) }),
+                : recipeActions.recipeNotSaved({
+                    problem: problemOf(error),
+                    isAway: isAway(error),
+                  }),
             );
           }),
         ),
@@ -111,7 +137,7 @@ export const createRecipe = createEffect(
         api.create(draft).pipe(
           map((recipe) => recipeActions.recipeCreated({ recipe })),
           catchError((error: unknown) =>
-            of(recipeActions.recipeNotSaved({ problem: problemOf(error) })),
+            of(recipeActions.recipeNotSaved({ problem: problemOf(error), isAway: isAway(error) })),
           ),
         ),
       ),

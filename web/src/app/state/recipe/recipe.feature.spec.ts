@@ -78,7 +78,7 @@ describe('the open recipe', () => {
     const state = after(
       actions.factorSet({ factor: '2' }),
       actions.savingStarted(),
-      actions.recipeNotSaved({ problem: 'The oven is on fire.' }),
+      actions.recipeNotSaved({ isAway: false, problem: 'The oven is on fire.' }),
     );
     expect(state.status).toBe('failed');
     expect(state.problem).toBe('The oven is on fire.');

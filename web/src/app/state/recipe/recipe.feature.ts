@@ -1,5 +1,6 @@
 import { createFeature, createReducer, createSelector, on } from '@ngrx/store';
-import { MOST_ANSWERS, type LineAnswer, type Recipe } from '@ypsigram/contract';
+import type { LineAnswer, Recipe } from '@ypsigram/contract';
+import { MOST_ANSWERS } from '@ypsigram/contract/frame';
 import { sameAnswer } from '@ypsigram/core/reading';
 import { decide, redo, undo, withChoice, type Decisions } from './decisions';
 import { NO_HISTORY, endTyping, type History } from '../history/history';
@@ -16,6 +17,8 @@ export interface RecipeState {
   readonly status: SaveStatus;
   readonly loading: boolean;
   readonly problem: string | null;
+  /** What is not on the server is kept in this browser, and sent once it can be; null until that is known. */
+  readonly isKept: boolean | null;
   /** The version that somebody else saved meanwhile. */
   readonly theirs: Recipe | null;
   /** What was decided before, and what was taken back. */
@@ -28,6 +31,7 @@ const initialState: RecipeState = {
   status: 'new',
   loading: false,
   problem: null,
+  isKept: false,
   theirs: null,
   history: NO_HISTORY,
 };
@@ -63,6 +67,14 @@ export const recipeFeature = createFeature({
     on(recipeActions.newRecipeOpened, (_, { draft }) => ({ ...initialState, draft })),
     on(recipeActions.recipeAskedFor, () => ({ ...initialState, loading: true })),
     on(recipeActions.recipeLoaded, recipeActions.recipeCreated, (_, { recipe }) => opened(recipe)),
+    // What is being edited here stays: saving it then says that both were changed.
+    on(recipeActions.recipeRefreshed, (state, { recipe }) =>
+      state.saved?.id === recipe.id &&
+      state.status === 'saved' &&
+      recipe.revision > state.saved.revision
+        ? opened(recipe)
+        : state,
+    ),
     on(recipeActions.recipeNotLoaded, (_, { problem }) => ({ ...initialState, problem })),
     // Decisions are by the place of a line: what was decided of another text is not taken back to.
     on(recipeActions.textEdited, (state, { text, carried }) => {
@@ -129,13 +141,23 @@ export const recipeFeature = createFeature({
       // An answer that comes late must not turn one recipe into another.
       if (state.saved?.id !== recipe.id) return state;
       // What was typed while the answer was under way is kept, and saved next.
-      return edited({ ...state, saved: recipe, status: 'saved', problem: null }, state.draft);
+      return edited(
+        { ...state, saved: recipe, status: 'saved', problem: null, isKept: false },
+        state.draft,
+      );
     }),
-    on(recipeActions.recipeNotSaved, (state, { problem }) => ({
+    on(recipeActions.recipeNotSaved, (state, { problem, isAway }) => ({
       ...state,
+      isKept: isAway && (state.isKept || null),
       status: state.saved ? ('failed' as const) : ('new' as const),
       problem,
     })),
+    on(recipeActions.draftKept, (state, { isKept }) => ({ ...state, isKept })),
+    on(recipeActions.draftRecalled, (state, { id, revision, draft }) => {
+      if (state.saved?.id !== id || state.status !== 'saved') return state;
+      if (revision === state.saved.revision) return { ...edited(state, draft), isKept: true };
+      return { ...state, draft, isKept: true, status: 'conflict' as const, theirs: state.saved };
+    }),
     on(recipeActions.newerVersionMet, (state, { theirs }) => ({
       ...state,
       status: 'conflict' as const,

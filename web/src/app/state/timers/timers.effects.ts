@@ -1,64 +1,29 @@
 import { inject } from '@angular/core';
 import { Actions, createEffect, ofType } from '@ngrx/effects';
-import { Store } from '@ngrx/store';
+import { Store, type Action } from '@ngrx/store';
 import {
   EMPTY,
-  Observable,
   catchError,
   concatMap,
   distinctUntilChanged,
-  exhaustMap,
   map,
   merge,
   of,
   switchMap,
   tap,
-  timer as every,
+  type Observable,
 } from 'rxjs';
 import { OvenApi } from '../../api/oven-api';
-import { problemOf } from '../../api/recipes-api';
+import { isAway, problemOf } from '../../api/recipes-api';
+import { changesActions } from '../changes/changes.feature';
 import { timersActions, timersFeature } from './timers.feature';
+import { rememberUnsent, type UnsentTimer } from './unsent-timers';
 
-/** How often it is looked whether another device has changed a timer, and whether it has set one. */
-const LOOK_MILLISECONDS = 3000;
-const IDLE_LOOK_MILLISECONDS = 15_000;
-/** Windows of the same browser tell each other at once. */
-const CHANNEL = 'ypsigram-timers';
-
-/** Says whenever another window of this browser has changed a timer. */
-const toldByOthers = (): Observable<unknown> =>
-  new Observable((subscriber) => {
-    const channel = new BroadcastChannel(CHANNEL);
-    channel.onmessage = () => subscriber.next(null);
-    return () => channel.close();
-  });
-
-function tellOthers(): void {
-  const channel = new BroadcastChannel(CHANNEL);
-  channel.postMessage(null);
-  channel.close();
-}
-
-/** Looks again and again: a stream for each window would use up a browser's connections. */
-export const watchTimers = createEffect(
-  (actions = inject(Actions), api = inject(OvenApi), store = inject(Store)) =>
+export const loadTimers = createEffect(
+  (actions = inject(Actions), api = inject(OvenApi)) =>
     actions.pipe(
-      ofType(timersActions.timersWatched),
+      ofType(timersActions.timersAskedFor, timersActions.timerKept, timersActions.timerRefused),
       switchMap(() =>
-        merge(
-          store.select(timersFeature.selectTimers).pipe(
-            map((timers) => timers.length > 0),
-            distinctUntilChanged(),
-            switchMap((isBusy) => {
-              const beat = isBusy ? LOOK_MILLISECONDS : IDLE_LOOK_MILLISECONDS;
-              return every(isBusy ? beat : 0, beat);
-            }),
-          ),
-          actions.pipe(ofType(timersActions.timerKept)),
-          toldByOthers(),
-        ),
-      ),
-      exhaustMap(() =>
         api.timers().pipe(
           map(({ now, items }) =>
             timersActions.timersLoaded({
@@ -74,20 +39,43 @@ export const watchTimers = createEffect(
   { functional: true },
 );
 
-export const keepTimer = createEffect(
-  (actions = inject(Actions), api = inject(OvenApi)) =>
-    actions.pipe(
-      ofType(timersActions.timerSet, timersActions.timerStopped),
-      concatMap((action) => {
-        if (action.type === timersActions.timerStopped.type) return api.stopTimer(action.id);
-        const { id, ...draft } = action.timer;
-        return api.setTimer(id, draft);
+/** What the server has not got yet is in this browser, before it is sent anywhere. */
+export const rememberTimers = createEffect(
+  (store = inject(Store)) =>
+    store.select(timersFeature.selectUnsent).pipe(distinctUntilChanged(), tap(rememberUnsent)),
+  { functional: true, dispatch: false },
+);
+
+/** One after another, each with an id of its own: sent twice is once. What fails waits. */
+export const sendTimers = createEffect(
+  (actions = inject(Actions), api = inject(OvenApi), store = inject(Store)) => {
+    const unsent = store.selectSignal(timersFeature.selectUnsent);
+    const send = (sent: UnsentTimer): Observable<Action> => {
+      const { id, timer } = sent;
+      if (!timer) return api.stopTimer(id).pipe(map(() => timersActions.timerKept({ sent })));
+      const { id: _, ...draft } = timer;
+      return api.setTimer(id, draft).pipe(map(() => timersActions.timerKept({ sent })));
+    };
+    return merge(
+      actions.pipe(ofType(timersActions.timerSet, timersActions.timerStopped)),
+      actions.pipe(ofType(changesActions.serverFound, timersActions.timersAskedFor)),
+    ).pipe(
+      concatMap(() => unsent()),
+      concatMap((one) => {
+        // Kept meanwhile, or changed again: then the later one has its turn.
+        if (!unsent().includes(one)) return EMPTY;
+        return send(one).pipe(
+          catchError((error: unknown) => {
+            const problem = problemOf(error);
+            return of(
+              isAway(error)
+                ? timersActions.timerNotKept({ problem })
+                : timersActions.timerRefused({ sent: one, problem }),
+            );
+          }),
+        );
       }),
-      map(() => timersActions.timerKept()),
-      tap(() => tellOthers()),
-      catchError((error: unknown, again) =>
-        merge(of(timersActions.timerNotKept({ problem: problemOf(error) })), again),
-      ),
-    ),
+    );
+  },
   { functional: true },
 );

@@ -1,11 +1,14 @@
+import { HttpErrorResponse } from '@angular/common/http';
 import { TestBed } from '@angular/core/testing';
 import { provideEffects } from '@ngrx/effects';
 import { Store, provideState, provideStore } from '@ngrx/store';
 import { of, throwError } from 'rxjs';
 import type { Timer } from '@ypsigram/contract/oven';
 import { OvenApi } from '../../api/oven-api';
+import { changesActions } from '../changes/changes.feature';
 import * as effects from './timers.effects';
 import { timersActions, timersFeature } from './timers.feature';
+import { recallUnsent, rememberUnsent } from './unsent-timers';
 
 const timer = (id: string, minute: number): Timer => ({
   id,
@@ -22,10 +25,18 @@ describe('timers', () => {
   const state = () => store.selectSignal(timersFeature.selectTimersState)();
 
   beforeEach(() => {
+    rememberUnsent([]);
     api = jasmine.createSpyObj<OvenApi>('api', ['timers', 'setTimer', 'stopTimer']);
-    api.timers.and.returnValue(of({ now: new Date().toISOString(), items: [] }));
-    api.setTimer.and.callFake((id, draft) => of({ ...timer(id, 0), ...draft }) as never);
-    api.stopTimer.and.returnValue(of(undefined));
+    const kept = new Map<string, Timer>();
+    api.timers.and.callFake(() => of({ now: new Date().toISOString(), items: [...kept.values()] }));
+    api.setTimer.and.callFake((id, draft) => {
+      kept.set(id, { ...timer(id, 0), ...draft } as Timer);
+      return of(kept.get(id)!);
+    });
+    api.stopTimer.and.callFake((id) => {
+      kept.delete(id);
+      return of(undefined);
+    });
     TestBed.configureTestingModule({
       providers: [
         provideStore(),
@@ -55,13 +66,43 @@ describe('timers', () => {
 
   it('say when one could not be kept, and go on keeping others', () => {
     api.setTimer.and.returnValues(
-      throwError(() => new Error('no')),
+      throwError(() => new HttpErrorResponse({ status: 422, error: { detail: 'Too many.' } })),
       of(timer('b', 5)),
     );
     store.dispatch(timersActions.timerSet({ timer: timer('a', 10) }));
-    expect(state().problem).toContain('went wrong');
+    expect(state().unsent).toEqual([]);
     store.dispatch(timersActions.timerSet({ timer: timer('b', 5) }));
     expect(api.setTimer).toHaveBeenCalledTimes(2);
+  });
+
+  it('wait in this browser while the server is away, and go once it is back', () => {
+    const away = throwError(() => new HttpErrorResponse({ status: 0 }));
+    api.setTimer.and.returnValue(away);
+    api.stopTimer.and.returnValue(away);
+    api.timers.and.returnValue(away);
+    store.dispatch(timersActions.timerSet({ timer: timer('a', 10) }));
+    store.dispatch(timersActions.timerSet({ timer: timer('a', 12) }));
+    store.dispatch(timersActions.timerStopped({ id: 'b' }));
+    expect(state().timers).toEqual([timer('a', 12)]);
+    expect(recallUnsent()).toEqual([
+      { id: 'a', timer: timer('a', 12) },
+      { id: 'b', timer: null },
+    ]);
+    // What the server says meanwhile does not bring back what was changed here.
+    store.dispatch(
+      timersActions.timersLoaded({ timers: [timer('a', 10), timer('b', 3)], aheadMilliseconds: 0 }),
+    );
+    expect(state().timers).toEqual([timer('a', 12)]);
+
+    api.setTimer.calls.reset();
+    api.setTimer.and.returnValue(of(timer('a', 12)));
+    api.stopTimer.and.returnValue(of(undefined));
+    api.timers.and.returnValue(of({ now: new Date().toISOString(), items: [timer('a', 12)] }));
+    store.dispatch(changesActions.serverFound());
+    expect(api.setTimer).toHaveBeenCalledTimes(1);
+    expect(api.stopTimer).toHaveBeenCalledWith('b');
+    expect(state().unsent).toEqual([]);
+    expect(recallUnsent()).toEqual([]);
   });
 
   it('of other devices are taken in, by the clock of the server', () => {

@@ -1,0 +1,107 @@
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { takeUntilDestroyed } from '@angular/core/rxjs-interop';
+import { RouterLink } from '@angular/router';
+import { Actions, ofType } from '@ngrx/effects';
+import { Store } from '@ngrx/store';
+import { startWith, switchMap } from 'rxjs';
+import { keptDrafts } from '../../offline/kept-drafts';
+import { LastSeen } from '../../offline/last-seen';
+import { bakeActions } from '../../state/bake/bake.feature';
+import { BakeMemory } from '../../state/bake/bake-memory';
+import { changesFeature } from '../../state/changes/changes.feature';
+import { kitchenFeature } from '../../state/kitchen/kitchen.feature';
+import { practiceActions } from '../../state/practice/practice.feature';
+import { recallTries } from '../../state/practice/unsent-tries';
+import { recipeActions } from '../../state/recipe/recipe.actions';
+import { timersFeature } from '../../state/timers/timers.feature';
+
+/** Null for none. */
+const counted = (count: number, one: string, many: string): string | null =>
+  count === 0 ? null : `${count} ${count === 1 ? one : many}`;
+
+const clock = (at: number): string =>
+  new Date(at).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' });
+
+/** While the server is away: of when what is shown is, and what waits to be sent. */
+@Component({
+  selector: 'yg-connection-strip',
+  imports: [RouterLink],
+  template: `
+    @if (isAway()) {
+      <p role="status">
+        <b>No server just now.</b>
+        @if (since(); as at) {
+          Shown: as of {{ at }}.
+        }
+        {{ waits() }}
+      </p>
+    }
+    @for (id of stuck(); track id) {
+      <p role="status">
+        A recipe was changed on this device and on another one.
+        <a [routerLink]="['/recipes', id, 'balance']">Open it and choose</a>
+      </p>
+    }
+  `,
+  styleUrl: './connection-strip.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class ConnectionStrip {
+  private readonly store = inject(Store);
+  private readonly changes = this.store.selectSignal(changesFeature.selectChangesState);
+  private readonly seen = inject(LastSeen);
+  private readonly memory = inject(BakeMemory);
+  private readonly waiting = signal({ acts: 0, recipes: 0, tries: 0 });
+  private readonly timers = this.store.selectSignal(timersFeature.selectUnsent);
+  private readonly kitchen = this.store.selectSignal(kitchenFeature.selectKitchenState);
+
+  protected readonly isAway = computed(() => this.changes().isReached === false);
+  protected readonly stuck = computed(() => this.changes().stuck);
+  protected readonly since = computed(() => {
+    const at = this.seen.since();
+    return at === null ? null : clock(at);
+  });
+  protected readonly waits = computed(() => {
+    const { acts, recipes, tries } = this.waiting();
+    const { current, saved } = this.kitchen();
+    const parts = [
+      counted(acts, 'act at the bench', 'acts at the bench'),
+      counted(recipes, 'changed recipe', 'changed recipes'),
+      counted(this.timers().length, 'timer', 'timers'),
+      counted(tries, 'try of practice', 'tries of practice'),
+      current === saved ? null : 'what you changed of your kitchen',
+    ].filter((part) => part !== null);
+    if (parts.length === 0) return 'What you weigh, time, practise and change waits here for it.';
+    return `Waiting here for it: ${parts.join(', ')}.`;
+  });
+
+  constructor() {
+    inject(Actions)
+      .pipe(
+        ofType(
+          bakeActions.actRemembered,
+          bakeActions.readingsKept,
+          recipeActions.draftKept,
+          recipeActions.recipeSaved,
+          practiceActions.tryMade,
+          practiceActions.tryKept,
+          practiceActions.tryTakenBack,
+          practiceActions.tryGone,
+        ),
+        startWith(null),
+        switchMap(() => this.count()),
+        takeUntilDestroyed(),
+      )
+      .subscribe((waiting) => this.waiting.set(waiting));
+  }
+
+  private async count(): Promise<{ acts: number; recipes: number; tries: number }> {
+    const [bakes, drafts] = await Promise.all([this.memory.waiting(), keptDrafts()]);
+    const { made, leaving } = recallTries();
+    return {
+      acts: bakes.reduce((sum, { readings }) => sum + readings.length, 0),
+      recipes: drafts.length,
+      tries: made.length + leaving.length,
+    };
+  }
+}
