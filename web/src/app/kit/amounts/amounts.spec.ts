@@ -1,7 +1,8 @@
 import { BUILT_IN_SHELF } from '@ypsigram/core/shelf';
 import { readUsualLine } from '../../testing/read';
 import { intendedMass } from '@ypsigram/core/conversion';
-import { spread, writtenAmount } from './amounts';
+import { Fraction } from '@ypsigram/core/amount';
+import { scaledYield, spread, writtenAmount } from './amounts';
 
 describe('amounts as a baker reads them', () => {
   const shown: readonly [string, string | null][] = [
@@ -27,5 +28,20 @@ describe('amounts as a baker reads them', () => {
     expect(range('250 g flour')).toBeNull();
     expect(range('2 cups flour')).toBe('231 to 269 g');
     expect(range('1 tsp salt')).toBe('5.2 to 6.8 g');
+  });
+});
+
+describe('what a batch makes', () => {
+  const makes = (min: number, max: number, noun: string, factor: number): string | null =>
+    scaledYield(
+      { written: '', count: { min: new Fraction(min), max: new Fraction(max) }, noun },
+      new Fraction(factor),
+    );
+
+  it('goes with its number', () => {
+    expect(makes(1, 1, 'loaf', 2)).toBe('2 loaves');
+    expect(makes(12, 12, 'knots', 1 / 12)).toBe('1 knot');
+    expect(makes(8, 10, 'buns', 1.5)).toBe('12 to 15 buns');
+    expect(makes(1, 1, '23 cm tin', 2)).toBe('2 × 23 cm tin');
   });
 });

@@ -1,5 +1,12 @@
 import { fixed, unitName } from '@ypsigram/contract';
-import { isRange, mixed, showKitchen, type Amount, type Fraction } from '@ypsigram/core/amount';
+import {
+  counted,
+  isRange,
+  mixed,
+  showKitchen,
+  type Amount,
+  type Fraction,
+} from '@ypsigram/core/amount';
 import type { Line, Yield } from '@ypsigram/core/reading';
 import type { Intended } from '@ypsigram/core/conversion';
 import { isMassUnit, type Unit } from '@ypsigram/core/units';
@@ -7,12 +14,10 @@ import { isMassUnit, type Unit } from '@ypsigram/core/units';
 /** What a recipe makes in this batch: "27 knots", "12 to 15 buns"; null where it gives no number. */
 export function scaledYield(yields: Yield | null, factor: Fraction): string | null {
   if (!yields?.count) return null;
-  const [min, max] = [yields.count.min, yields.count.max].map(
-    (count) => showKitchen(count.mul(factor)).text,
-  );
-  const number = min === max ? min : `${min} to ${max}`;
-  // "2 × 23 cm tin": two figures side by side need something between them.
-  return /^\d/.test(yields.noun) ? `${number} × ${yields.noun}` : `${number} ${yields.noun}`;
+  const [least, most] = [yields.count.min.mul(factor), yields.count.max.mul(factor)];
+  const [min, max] = [showKitchen(least).text, showKitchen(most).text];
+  const written = yields.count.max.valueOf();
+  return counted(min === max ? min : `${min} to ${max}`, most.valueOf(), yields.noun, written);
 }
 
 /** An amount with its unit as a baker writes it: fractions for measures, decimals for metric. */

@@ -1,4 +1,4 @@
-import { fixed } from '@ypsigram/contract';
+import { fixed } from '@ypsigram/contract/frame';
 import { LEANING } from '@ypsigram/core/baking';
 import { isWithin } from '@ypsigram/core/fills';
 

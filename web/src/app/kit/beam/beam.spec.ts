@@ -1,6 +1,6 @@
 import { TestBed } from '@angular/core/testing';
 import { Beam } from './beam';
-import { drawBeam } from './drawing';
+import { MARK, drawBeam } from './drawing';
 
 describe('Beam', () => {
   const draw = (gap: number | null): HTMLElement => {
@@ -20,6 +20,22 @@ describe('Beam', () => {
   it('says "out" in a word, not by colour alone', () => {
     expect(draw(0.05).textContent).toContain('out');
     expect(draw(0.02).textContent).not.toContain('out');
+  });
+});
+
+describe('the mark', () => {
+  it('is a letter that stands upright, whatever the beam would say', () => {
+    const fixture = TestBed.createComponent(Beam);
+    fixture.componentRef.setInput('gap', 0.3);
+    fixture.componentRef.setInput('tolerance', 0.03);
+    fixture.componentRef.setInput('size', 'mark');
+    fixture.detectChanges();
+    const element = fixture.nativeElement as HTMLElement;
+    expect(element.querySelector('.letter')?.getAttribute('d')).toBe(MARK.letter);
+    expect(element.textContent.trim()).toBe('');
+    // Two arms that rise alike from one stem: a Y.
+    const [, left, fork, right] = /M(\d+) \d+L(\d+) \d+L(\d+) /.exec(MARK.letter)!.map(Number);
+    expect(fork! - left!).toBe(right! - fork!);
   });
 });
 

@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
-import { drawBeam } from './drawing';
+import { MARK, drawBeam } from './drawing';
 import { leanOf, MEASURE_AND_WEIGHT, type BeamSides } from './beam-lean';
 
 /**
@@ -23,6 +23,7 @@ export class Beam {
   readonly sides = input<BeamSides>(MEASURE_AND_WEIGHT);
   readonly size = input<'line' | 'whole' | 'mark'>('line');
 
+  protected readonly mark = MARK;
   protected readonly tip = computed(() =>
     leanOf(this.gap(), this.tolerance(), this.forgiven(), this.sides()),
   );

@@ -26,3 +26,13 @@ export function drawBeam(degrees: number): BeamDrawing {
   const weight = `M${rightX} ${rightY}v8m-4 0h8l1 3h2l2 13h-18l2 -13h2z`;
   return { lines: stem + arms + cup, weight };
 }
+
+/**
+ * The mark, in a box of 60 by 60 that stands on the line of the letters: the beam as the letter Y,
+ * stem and two arms rising, with pans so small that the letter is read first.
+ */
+export const MARK: Readonly<{ letter: string; pans: string; weight: string }> = {
+  letter: 'M9 5L30 31L51 5M30 31V55.5',
+  pans: 'M9 8V19M1.5 19H16.5Q15.5 26 9 26T1.5 19',
+  weight: 'M51 8V17M47.5 17H54.5L57.5 27H44.5Z',
+};

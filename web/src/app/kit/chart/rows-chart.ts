@@ -29,14 +29,18 @@ const LEVEL_PIXELS = 16;
 /** How high a picture with so many rows is. */
 export const heightOfRows = (rows: number): number => rows * ROW_PIXELS + EDGES_PIXELS;
 
-function rangeOf(rows: readonly ChartRow[], marks: readonly ChartMark[]): [number, number] {
+function rangeOf(
+  rows: readonly ChartRow[],
+  marks: readonly ChartMark[],
+  isAllInRange: boolean,
+): [number, number] {
   const all = [
     ...marks.map(({ at }) => at),
     ...rows.flatMap(({ mean, interval, dots }) => [
       ...(mean === null ? [] : [mean]),
       ...(interval ?? []),
       // One slip far out must not squeeze everything else together: it is drawn at the edge.
-      ...dots.filter(({ isHollow }) => !isHollow).map(({ at }) => at),
+      ...dots.filter(({ isHollow }) => isAllInRange || !isHollow).map(({ at }) => at),
     ]),
   ].filter(Number.isFinite);
   if (all.length === 0) all.push(...rows.flatMap(({ dots }) => dots.map(({ at }) => at)));
@@ -71,13 +75,21 @@ interface Drawing {
   value(dimension: number): number;
 }
 
-/** What is drawn at the edge because it lies beyond says so. */
-function edgeLabel(at: number, min: number, max: number): object {
+/** What is drawn at an edge because it lies beyond is said there once, all of it. */
+function edgeLabel(
+  at: number,
+  dots: ChartRow['dots'],
+  [min, max]: readonly [number, number],
+): object {
   if (at >= min && at <= max) return { show: false };
+  const isHigh = at > max;
+  const beyond = dots.map((dot) => dot.at).filter((other) => (isHigh ? other > max : other < min));
+  if (beyond[0] !== at) return { show: false };
+  const figures = beyond.map((other) => Math.round(other)).join(', ');
   return {
     show: true,
-    formatter: at > max ? `${Math.round(at)} →` : `← ${Math.round(at)}`,
-    position: at > max ? 'left' : 'right',
+    formatter: isHigh ? `${figures} →` : `← ${figures}`,
+    position: isHigh ? 'left' : 'right',
     color: INK.soft,
     fontSize: 12,
   };
@@ -85,14 +97,16 @@ function edgeLabel(at: number, min: number, max: number): object {
 
 /**
  * Rows one under the other on a common scale: trials as dots (hollow where they do not count),
- * the mean as an upright stroke, its interval as a bar, and marks across all rows.
+ * the mean as an upright stroke, its interval as a bar, and marks across all rows. Hollow dots far
+ * out are drawn at the edge, unless all are to be in the range.
  */
 export function rowsChart(
   rows: readonly ChartRow[],
   marks: readonly ChartMark[],
   axis: string,
+  isAllInRange = false,
 ): EChartsCoreOption {
-  const [min, max] = rangeOf(rows, marks);
+  const [min, max] = rangeOf(rows, marks, isAllInRange);
   const bars = rows.flatMap(({ interval, look }, row) =>
     interval?.every(Number.isFinite) ? [[interval[0], interval[1], row, look]] : [],
   );
@@ -182,7 +196,7 @@ export function rowsChart(
               ? [
                   {
                     value: [Math.min(max, Math.max(min, dot.at)), row + offset(index, dots.length)],
-                    label: edgeLabel(dot.at, min, max),
+                    label: edgeLabel(dot.at, dots, [min, max]),
                     symbol: lookOf(look).symbol,
                     itemStyle: isHollow
                       ? { color: INK.enamel, borderColor: INK.soft, borderWidth: 1.5 }

@@ -1,5 +1,5 @@
 import { showClock, showMinutes } from './minutes';
-import { showDial, showGasMark, showHeat } from './oven-heat';
+import { showDial, showGasMark, showHeat, showHeatApart } from './oven-heat';
 
 describe('a heat', () => {
   it('is shown in the degrees of the kitchen, a dial to its step', () => {
@@ -7,6 +7,10 @@ describe('a heat', () => {
     expect(showHeat(176.67, 'fahrenheit')).toBe('350 °F');
     expect(showDial(166.5, 'celsius')).toBe('165 °C');
     expect(showDial(166.5, 'fahrenheit')).toBe('330 °F');
+  });
+  it('is apart from another by degrees, not by a heat', () => {
+    expect(showHeatApart(20, 'celsius')).toBe('20 °C');
+    expect(showHeatApart(20, 'fahrenheit')).toBe('36 °F');
   });
   it('has a gas mark where cookers have one', () => {
     expect(showGasMark(180)).toBe('gas mark 4');

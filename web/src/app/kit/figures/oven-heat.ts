@@ -8,6 +8,10 @@ const STEP = 5;
 export const showHeat = (celsius: number, unit: Temperature): string =>
   `${Math.round(degreesOf(celsius, unit))} ${DEGREES[unit]}`;
 
+/** How far two heats are apart: 20 °C are 36 °F, whatever the heats are. */
+export const showHeatApart = (celsius: number, unit: Temperature): string =>
+  `${Math.round(degreesOf(celsius, unit) - degreesOf(0, unit))} ${DEGREES[unit]}`;
+
 /** What a dial is set to, to the nearest 5 degrees: dials are no finer. */
 export const showDial = (celsius: number, unit: Temperature): string =>
   `${Math.round(degreesOf(celsius, unit) / STEP) * STEP} ${DEGREES[unit]}`;
