@@ -1,9 +1,16 @@
-import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, input, output, signal } from '@angular/core';
 import { RouterLink } from '@angular/router';
-import { BAKE_KIND_NAMES, STRICTNESS_NAMES } from '@ypsigram/contract';
-import { BAKE_KINDS, type BakeKind } from '@ypsigram/core/baking';
+import {
+  NgbDropdown,
+  NgbDropdownItem,
+  NgbDropdownMenu,
+  NgbDropdownToggle,
+} from '@ng-bootstrap/ng-bootstrap/dropdown';
+import { BAKE_KIND_NAMES, STRICTNESS_NAMES, type KitchenHand } from '@ypsigram/contract';
+import type { BakeKind } from '@ypsigram/core/baking';
 import { COLUMNS, type Columns } from '@ypsigram/core/batch';
-import { STRICTNESSES, type Strictness } from '@ypsigram/core/fills';
+import type { Strictness } from '@ypsigram/core/fills';
+import { HowExact } from '../../kit/how-exact/how-exact';
 import { Icon } from '../../kit/icon/icon';
 
 const COLUMN_NAMES: Readonly<Record<Columns, string>> = {
@@ -15,7 +22,15 @@ const COLUMN_NAMES: Readonly<Record<Columns, string>> = {
 /** What goes for the whole Balance: the columns to go by, how strict, a step back and forth. */
 @Component({
   selector: 'yg-balance-tools',
-  imports: [Icon, RouterLink],
+  imports: [
+    HowExact,
+    Icon,
+    NgbDropdown,
+    NgbDropdownItem,
+    NgbDropdownMenu,
+    NgbDropdownToggle,
+    RouterLink,
+  ],
   templateUrl: './balance-tools.html',
   styleUrl: './balance-tools.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -31,24 +46,25 @@ export class BalanceTools {
   /** Where its card for printing is; null while the recipe is not saved. */
   readonly card = input.required<string | null>();
 
+  readonly hands = input.required<readonly KitchenHand[]>();
+  /** Null for nobody in particular. */
+  readonly handId = input.required<string | null>();
+
   readonly columnsChosen = output<Columns>();
   readonly strictnessChosen = output<Strictness>();
   readonly kindChosen = output<BakeKind | null>();
+  readonly handChosen = output<string>();
   readonly undone = output();
   readonly redone = output();
   readonly helpWanted = output();
 
+  /** What is set once for a recipe stands behind its summary. */
+  protected readonly isWayOpen = signal(false);
+  protected readonly way = computed(() => {
+    const hand = this.hands().find(({ id }) => id === this.handId())?.name;
+    const kind = BAKE_KIND_NAMES[this.kind() ?? this.guessedKind()];
+    return [STRICTNESS_NAMES[this.strictness()], kind, ...(hand ? [hand] : [])].join(' · ');
+  });
+
   protected readonly allColumns = COLUMNS.map((id) => ({ id, name: COLUMN_NAMES[id] }));
-  protected readonly allStrictness = STRICTNESSES.map((id) => ({ id, name: STRICTNESS_NAMES[id] }));
-
-  protected readonly allKinds = BAKE_KINDS.map((id) => ({ id, name: BAKE_KIND_NAMES[id] }));
-  protected readonly guess = computed(() => BAKE_KIND_NAMES[this.guessedKind()]);
-
-  protected chooseKind(id: string): void {
-    this.kindChosen.emit((id as BakeKind) || null);
-  }
-
-  protected chooseStrictness(id: string): void {
-    this.strictnessChosen.emit(id as Strictness);
-  }
 }

@@ -4,8 +4,10 @@ import {
   Component,
   computed,
   inject,
+  signal,
   viewChild,
   viewChildren,
+  type ElementRef,
 } from '@angular/core';
 import { Router, RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
@@ -33,7 +35,7 @@ import { cautionsFor } from '@ypsigram/core/formula';
 import { BalanceDecisions } from './balance-decisions';
 import { BalanceTools } from './balance-tools';
 import { balanceKey } from './balance-keys';
-import { BatchBy, BatchControl, CleanOffers, HoldsControl } from './batch';
+import { BatchBy, BatchControl, CleanOffers, HoldsControl, loadsMessage } from './batch';
 import { BatchMore, RatiosFoot } from './views';
 import { LedgerEntries, LedgerLine } from './ledger';
 import { ShortcutSheet } from './shortcut-sheet';
@@ -76,6 +78,8 @@ export class BalancePage {
   private readonly sheet = viewChild(ShortcutSheet);
   private readonly cleanOffers = viewChild(CleanOffers);
   private readonly lines = viewChildren(LedgerLine);
+  private readonly controls = viewChild<ElementRef<HTMLElement>>('controls');
+  protected readonly areControlsOpen = signal(false);
 
   protected readonly wholeTolerance = WHOLE_TOLERANCE;
   protected readonly state = this.store.selectSignal(recipeFeature.selectRecipeState);
@@ -126,8 +130,8 @@ export class BalancePage {
     const { pieces } = this.size();
     return pieces && pieces.valueOf() * this.times();
   });
-  protected readonly loads = computed(() =>
-    loadsFor(this.size().grams * this.times(), this.pieces(), this.balance()),
+  protected readonly loadsSaid = computed(() =>
+    loadsMessage(loadsFor(this.size().grams * this.times(), this.pieces(), this.balance())),
   );
   protected readonly card = computed(() => {
     const { saved } = this.state();
@@ -154,6 +158,12 @@ export class BalancePage {
   protected setTotal(grams: number): void {
     const set = setBatch(this.recipe(), { by: 'total', grams });
     if (set.ok) this.decisions.setFactor(writeFactor(set.batch.factor));
+  }
+
+  /** On a phone the controls are a sheet over the ledger. */
+  protected openControls(): void {
+    this.areControlsOpen.set(true);
+    this.controls()?.nativeElement.focus();
   }
 
   protected showKeys(): void {

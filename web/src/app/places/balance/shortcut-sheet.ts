@@ -21,7 +21,7 @@ const KEYS = [
 @Component({
   selector: 'yg-shortcut-sheet',
   template: `
-    <dialog #sheet aria-labelledby="keys-heading">
+    <dialog #sheet closedby="any" aria-labelledby="keys-heading">
       <h2 id="keys-heading">Keyboard shortcuts on the Balance</h2>
       <dl>
         @for (entry of keys; track entry.keys) {

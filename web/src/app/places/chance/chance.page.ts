@@ -1,13 +1,14 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
-import { BAKE_KIND_NAMES, STRICTNESS_NAMES } from '@ypsigram/contract';
-import { BAKE_KINDS, type BakeKind } from '@ypsigram/core/baking';
+import { BAKE_KIND_NAMES } from '@ypsigram/contract';
+import type { BakeKind } from '@ypsigram/core/baking';
 import { forgivenessFor } from '@ypsigram/core/batch';
-import { STRICTNESSES, type Strictness } from '@ypsigram/core/fills';
+import type { Strictness } from '@ypsigram/core/fills';
 import { JUG_READINGS, type JugReading } from '@ypsigram/core/chance';
 import { BakeTray } from '../../kit/bake-tray/bake-tray';
 import { isTypedIn } from '../../kit/keys/typed-in';
+import { HowExact } from '../../kit/how-exact/how-exact';
 import { kitchenFeature } from '../../state/kitchen/kitchen.feature';
 import { selectShelf } from '../../state/kitchen/kitchen.selectors';
 import { recipeActions } from '../../state/recipe/recipe.actions';
@@ -38,10 +39,11 @@ const GROUPED = {
 @Component({
   selector: 'yg-chance-page',
   imports: [
+    BakeTray,
     CausesPicture,
     FlourPictures,
+    HowExact,
     HowItWorks,
-    BakeTray,
     LargerBatches,
     LearnNext,
     LineChances,
@@ -69,10 +71,8 @@ export class ChancePage {
 
   protected readonly allBakes = BAKES.map((count) => ({ count, name: GROUPED.format(count) }));
   protected readonly jugs = JUG_READINGS.map((id) => ({ id, name: JUG_NAMES[id] }));
-  private readonly recipe = this.store.selectSignal(selectAssembled);
+  protected readonly recipe = this.store.selectSignal(selectAssembled);
   protected readonly forgives = computed(() => forgivenessFor(this.recipe().basis));
-  protected readonly kinds = BAKE_KINDS.map((id) => ({ id, name: BAKE_KIND_NAMES[id] }));
-  protected readonly guess = computed(() => BAKE_KIND_NAMES[this.recipe().guessedKind]);
   protected readonly kindName = computed(
     () => BAKE_KIND_NAMES[this.balance().kind ?? this.recipe().guessedKind],
   );
@@ -81,10 +81,6 @@ export class ChancePage {
     const parts = Object.keys(this.recipe().basis.learned ?? {});
     return parts.length > 0 ? `, as its own bakes have shown for ${parts.join(', ')}` : '';
   });
-  protected readonly strictnesses = STRICTNESSES.map((id) => ({
-    id,
-    name: STRICTNESS_NAMES[id],
-  }));
   protected readonly result = this.study.result;
   protected readonly pictured = this.study.pictured;
   protected readonly hand = computed(
@@ -143,14 +139,12 @@ export class ChancePage {
     ];
   });
 
-  protected chooseKind(kind: string): void {
-    this.store.dispatch(recipeActions.balanceSet({ change: { kind: (kind as BakeKind) || null } }));
+  protected chooseKind(kind: BakeKind | null): void {
+    this.store.dispatch(recipeActions.balanceSet({ change: { kind } }));
   }
 
-  protected chooseStrictness(strictness: string): void {
-    this.store.dispatch(
-      recipeActions.balanceSet({ change: { strictness: strictness as Strictness } }),
-    );
+  protected chooseStrictness(strictness: Strictness): void {
+    this.store.dispatch(recipeActions.balanceSet({ change: { strictness } }));
   }
 
   protected chooseJug(jug: string): void {

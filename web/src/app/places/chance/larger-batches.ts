@@ -12,7 +12,7 @@ export interface BatchOutcome {
 @Component({
   selector: 'yg-larger-batches',
   template: `
-    <div class="scroll" tabindex="0" role="region" aria-label="Bigger batches">
+    <div class="scroll" tabindex="0" role="region" aria-label="Bigger batches in numbers">
       <table>
         <thead>
           <tr>

@@ -92,7 +92,7 @@ describe('BatchBy', () => {
     const { by, type, factors, says, hold } = open();
     by('loads');
     type(0, '3');
-    expect(says()).toContain('First fill in');
+    expect(says()).toContain('First say under');
     hold({ bowlMillilitres: null, piecesPerLoad: 8 });
     type(0, '3');
     expect(factors).toEqual(['2']);

@@ -148,7 +148,7 @@ export class BatchBy {
       this.holds(),
     );
     if (factor === null) {
-      return this.problem.set('First fill in “Bowl and oven” below.');
+      return this.problem.set('First say under “Your way” what your bowl or oven holds.');
     }
     this.set({ by: 'factor', factor: String(Number(factor.toPrecision(DIGITS))) });
   }

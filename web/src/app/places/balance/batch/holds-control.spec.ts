@@ -1,5 +1,6 @@
 import { TestBed, type ComponentFixture } from '@angular/core/testing';
 import { HoldsControl } from './holds-control';
+import { loadsMessage } from './loads-message';
 
 describe('HoldsControl', () => {
   let fixture: ComponentFixture<HoldsControl>;
@@ -9,7 +10,6 @@ describe('HoldsControl', () => {
     fixture = TestBed.createComponent(HoldsControl);
     fixture.componentRef.setInput('bowlMillilitres', null);
     fixture.componentRef.setInput('piecesPerLoad', 12);
-    fixture.componentRef.setInput('loads', null);
     bowls = [];
     fixture.componentInstance.bowlSet.subscribe((bowl) => bowls.push(bowl));
     fixture.detectChanges();
@@ -25,13 +25,16 @@ describe('HoldsControl', () => {
     }
     expect(bowls).toEqual([4500, null]);
   });
+});
 
-  it('says into how many loads a batch is split, and why', () => {
-    expect(element().querySelector('.loads')).toBeNull();
-    fixture.componentRef.setInput('loads', { count: 3, gramsEach: 640, limitedBy: 'oven' });
-    fixture.detectChanges();
-    expect(element().querySelector('.loads')!.textContent).toContain(
+describe('loads', () => {
+  it('say into how many a batch is split, and why', () => {
+    expect(loadsMessage(null)).toBeNull();
+    expect(loadsMessage({ count: 3, gramsEach: 640, limitedBy: 'oven' })).toBe(
       'Make 3 equal loads of 640 g: that is what your oven takes at once.',
+    );
+    expect(loadsMessage({ count: 2, gramsEach: 900, limitedBy: 'bowl' })).toContain(
+      'your bowl can mix',
     );
   });
 });

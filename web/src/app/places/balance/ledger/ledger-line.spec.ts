@@ -1,11 +1,14 @@
 import { readUsualLine, usualBatch } from '../../../testing/read';
 import { TestBed, type ComponentFixture } from '@angular/core/testing';
+import { provideRouter } from '@angular/router';
 import { Fraction } from '@ypsigram/core/amount';
 import { planLine, type Advice } from '@ypsigram/core/batch';
 import { BUILT_IN_SHELF } from '@ypsigram/core/shelf';
 import { LedgerLine } from './ledger-line';
 
 describe('LedgerLine', () => {
+  beforeEach(() => TestBed.configureTestingModule({ providers: [provideRouter([])] }));
+
   function open(written: string, factor = '1'): ComponentFixture<LedgerLine> {
     const line = readUsualLine(written);
     const batch = usualBatch({ factor: new Fraction(factor) });

@@ -42,7 +42,7 @@ const NO_CHOICE: LineChoice = {};
   selector: 'yg-ledger-line',
   imports: [Beam, Fills, Icon, LineBasis, LineDecisions, TechniqueCard],
   templateUrl: './ledger-line.html',
-  styleUrl: './ledger-line.scss',
+  styleUrls: ['./ledger-line.scss', './ledger-line-tablet.scss', './ledger-line-phone.scss'],
   changeDetection: ChangeDetectionStrategy.OnPush,
   host: {
     role: 'rowgroup',

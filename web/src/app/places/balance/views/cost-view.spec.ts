@@ -55,6 +55,20 @@ describe('CostView', () => {
     expect(text()).toContain('1 ingredient has no price yet and is not counted');
   });
 
+  it('tells where the money goes', () => {
+    price('flour-wheat-bread', 750, 1.5);
+    expect(text()).toContain('100 %');
+    price('salt-table', 1000, 25);
+    // 1000 g of flour for 2.00 beside 20 g of salt for 0.50.
+    expect(text()).toContain('80 %');
+    expect(text()).toContain('20 %');
+    price('salt-table', 1000, 0.4);
+    expect(text()).toContain('under 1 %');
+    price('salt-table', 1000, 25);
+    const bars = [...(fixture.nativeElement as HTMLElement).querySelectorAll('rect')];
+    expect(bars.map((bar) => Math.round(Number(bar.getAttribute('width'))))).toEqual([80, 20]);
+  });
+
   it('does not call a whole cake a piece', () => {
     price('flour-wheat-bread', 750, 1.5);
     fixture.componentRef.setInput('pieces', 1);

@@ -12,7 +12,7 @@ import { kitchenFeature } from '../../../state/kitchen/kitchen.feature';
   selector: 'yg-cost-view',
   imports: [RouterLink],
   templateUrl: './cost-view.html',
-  styleUrl: './compare-view.scss',
+  styleUrls: ['./compare-view.scss', './cost-view.scss'],
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class CostView {
@@ -35,6 +35,7 @@ export class CostView {
       cost: cost === null ? null : this.money(cost),
       packs: packs && `${packs.count} × ${packs.grams} g`,
       left: packs && `${grams(packs.count * packs.grams - mass)} g`,
+      ...this.shareOf(cost),
     })),
   );
   protected readonly total = computed(() => this.money(this.cost().total));
@@ -45,6 +46,14 @@ export class CostView {
     return isAnyKnown && pieces && pieces > 1 ? this.money(this.cost().total / pieces) : null;
   });
   protected readonly uncounted = computed(() => this.cost().withoutPrice.length);
+
+  /** How much of the whole one ingredient costs, in hundredths. */
+  private shareOf(cost: number | null): { readonly share: number; readonly percent: string } {
+    const { total } = this.cost();
+    const share = cost === null || total === 0 ? 0 : (100 * cost) / total;
+    const isLittle = share > 0 && share < 0.5;
+    return { share, percent: isLittle ? 'under 1 %' : `${Math.round(share)} %` };
+  }
 
   private money(value: number): string {
     return money(value, this.currency());
