@@ -2,6 +2,7 @@ import { inject } from '@angular/core';
 import { Actions, createEffect, ofType } from '@ngrx/effects';
 import { Store } from '@ngrx/store';
 import {
+  EMPTY,
   catchError,
   debounceTime,
   map,
@@ -11,6 +12,7 @@ import {
   switchMap,
   withLatestFrom,
 } from 'rxjs';
+import { LARGEST_PAGE } from '@ypsigram/contract/frame';
 import { RecipesApi, problemOf } from '../../api/recipes-api';
 import { bookActions, bookFeature } from './book.feature';
 
@@ -31,6 +33,22 @@ export const loadPage = createEffect(
           catchError((error: unknown) =>
             of(bookActions.pageNotLoaded({ problem: problemOf(error) })),
           ),
+        ),
+      ),
+    ),
+  { functional: true },
+);
+
+/** As many as are shown, as they are now; a list that can't be had now stays as it is. */
+export const refreshPage = createEffect(
+  (actions = inject(Actions), api = inject(RecipesApi), store = inject(Store)) =>
+    actions.pipe(
+      ofType(bookActions.bookChangedElsewhere),
+      withLatestFrom(store.select(bookFeature.selectBookState)),
+      switchMap(([, { query, page }]) =>
+        api.list(query, 1, Math.min(LARGEST_PAGE, page * PAGE_SIZE)).pipe(
+          map((found) => bookActions.pageLoaded({ page: found, query })),
+          catchError(() => EMPTY),
         ),
       ),
     ),

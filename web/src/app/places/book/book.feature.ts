@@ -13,6 +13,7 @@ export const bookActions = createActionGroup({
   source: 'Book',
   events: {
     'Book opened': emptyProps(),
+    'Book changed elsewhere': emptyProps(),
     'Search typed': props<{ query: string }>(),
     'More wanted': emptyProps(),
     'Page loaded': props<{ page: RecipePage; query: string }>(),

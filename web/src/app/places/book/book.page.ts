@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { RouterLink } from '@angular/router';
 import { NgbToast } from '@ng-bootstrap/ng-bootstrap/toast';
 import { Store } from '@ngrx/store';
@@ -10,12 +10,14 @@ import { Retry } from '../../kit/retry/retry';
 import { kitchenFeature } from '../../state/kitchen/kitchen.feature';
 import { bookActions, bookFeature } from './book.feature';
 import { bakesActions, bakesFeature } from '../../state/bakes/bakes.feature';
+import { whenChanged } from '../../kit/when-changed/when-changed';
+import { FirstStart } from './first-start';
 import { RecipeCard } from './recipe-card';
 
 /** The Book: every recipe of the kitchen, to open, to find, to throw out and bring back. */
 @Component({
   selector: 'yg-book-page',
-  imports: [Beam, Icon, NgbToast, RecipeCard, RouterLink, SearchField, Retry],
+  imports: [Beam, FirstStart, Icon, NgbToast, RecipeCard, RouterLink, SearchField, Retry],
   templateUrl: './book.page.html',
   styleUrl: './book.page.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -26,6 +28,12 @@ export class BookPage {
   protected readonly state = this.store.selectSignal(bookFeature.selectBookState);
   protected readonly recipes = this.store.selectSignal(bookFeature.selectAll);
 
+  /** Nothing in it at all: then there is nothing to look for either. */
+  protected readonly isEmpty = computed(() => {
+    const { status, query, total } = this.state();
+    return status === 'ready' && query.trim() === '' && total === 0;
+  });
+
   /** Bakes at the bench: what is to go on with comes first. */
   protected readonly underWay = this.store.selectSignal(bakesFeature.selectAtBench);
 
@@ -34,6 +42,9 @@ export class BookPage {
   constructor() {
     this.store.dispatch(bookActions.bookOpened());
     this.store.dispatch(bakesActions.bakesAskedFor());
+    whenChanged(['recipes', 'bakes'], () =>
+      this.store.dispatch(bookActions.bookChangedElsewhere()),
+    );
   }
 
   protected remove(recipe: RecipeSummary): void {

@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, input, output } from '@an
 import { RouterLink } from '@angular/router';
 import type { RecipeSummary } from '@ypsigram/contract';
 import { Beam } from '../../kit/beam/beam';
-import { Icon } from '../../kit/icon/icon';
+import { RecipeFacts } from './recipe-facts';
 
 /** A whole recipe is taken as balanced when its two routes differ by no more than flour may. */
 const WHOLE_TOLERANCE = 0.03;
@@ -10,7 +10,7 @@ const WHOLE_TOLERANCE = 0.03;
 /** One recipe of the Book. */
 @Component({
   selector: 'yg-recipe-card',
-  imports: [Beam, Icon, RouterLink],
+  imports: [Beam, RecipeFacts, RouterLink],
   templateUrl: './recipe-card.html',
   styleUrl: './recipe-card.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,

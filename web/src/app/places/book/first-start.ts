@@ -1,0 +1,143 @@
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { Store } from '@ngrx/store';
+import { v4 as newId } from 'uuid';
+import { USUAL_SCALES } from '@ypsigram/core/drawer';
+import { STANDARDS, standardName, type Standard } from '@ypsigram/core/units';
+import { kitchenChanges } from '../../state/kitchen/kitchen.actions';
+import { kitchenFeature } from '../../state/kitchen/kitchen.feature';
+import { endFirstStart, isFirstStart } from './first-start-memory';
+
+/** Which of the usual scales a kitchen has, by the name that is chosen. */
+const SCALES = [
+  { id: 'both', name: 'one for the kitchen, and a fine one', kinds: ['kitchen', 'fine'] },
+  { id: 'kitchen', name: 'one, in whole grams', kinds: ['kitchen'] },
+  { id: 'none', name: 'none yet', kinds: [] },
+] as const;
+
+type ScaleChoice = (typeof SCALES)[number]['id'];
+
+/**
+ * What a kitchen of one's own is asked once: whose cups and spoons, which scale, who measures.
+ * Each answer is taken at once, each question may be left alone, and all are in Drawer and Hand.
+ */
+@Component({
+  selector: 'yg-first-start',
+  template: `
+    @if (isOpen()) {
+      <section class="enamel" aria-labelledby="first-start">
+        <h2 id="first-start">Three things about your kitchen</h2>
+        <p class="soft">
+          Every figure goes by them. Leave alone what you don’t know yet: it is all in Drawer and
+          Hand.
+        </p>
+        <div class="fields">
+          <label>
+            <span>Whose cups and spoons do you have?</span>
+            <select #standardField class="choice" (change)="chooseCups(standardField.value)">
+              @for (one of standards; track one.id) {
+                <option [value]="one.id" [selected]="one.id === standard()">{{ one.name }}</option>
+              }
+            </select>
+          </label>
+          <label>
+            <span>Which scale?</span>
+            <select #scaleField class="choice" (change)="chooseScale(scaleField.value)">
+              @for (one of scales; track one.id) {
+                <option [value]="one.id" [selected]="one.id === scale()">{{ one.name }}</option>
+              }
+            </select>
+          </label>
+          <label>
+            <span>Who measures?</span>
+            <input
+              #nameField
+              class="form-control"
+              maxlength="40"
+              autocomplete="off"
+              placeholder="a name, or nobody in particular"
+              [value]="hand()?.name ?? ''"
+              (change)="name(nameField.value)"
+            />
+          </label>
+          <button type="button" class="btn btn-primary" (click)="done()">Done</button>
+        </div>
+      </section>
+    }
+  `,
+  styles: `
+    section {
+      padding: 1rem 1.2rem 1.2rem;
+      text-align: left;
+    }
+    h2 {
+      margin: 0;
+      font-size: 1.2rem;
+      color: var(--yg-cobalt-deep);
+    }
+    p {
+      margin: 0.2rem 0 0.6rem;
+    }
+    select,
+    input {
+      width: 19rem;
+      max-width: 100%;
+    }
+  `,
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class FirstStart {
+  private readonly store = inject(Store);
+  private readonly kitchen = this.store.selectSignal(kitchenFeature.selectCurrent);
+
+  protected readonly isOpen = signal(isFirstStart());
+  protected readonly standards = STANDARDS.map((id) => ({ id, name: standardName(id) }));
+  protected readonly scales = SCALES;
+  protected readonly standard = computed(() => this.kitchen().standard);
+  protected readonly scale = computed<ScaleChoice | null>(() => {
+    const has = new Set(this.kitchen().scales.map(({ kind }) => kind));
+    return (
+      SCALES.find(({ kinds }) => kinds.length === has.size && kinds.every((kind) => has.has(kind)))
+        ?.id ?? null
+    );
+  });
+  protected readonly hand = computed(() => {
+    const { hands, handId } = this.kitchen();
+    return hands.find(({ id }) => id === handId) ?? null;
+  });
+
+  protected chooseCups(standard: string): void {
+    this.store.dispatch(kitchenChanges.standardChosen({ standard: standard as Standard }));
+  }
+
+  protected chooseScale(id: string): void {
+    const wanted: readonly string[] = SCALES.find((one) => one.id === id)?.kinds ?? [];
+    const has = this.kitchen().scales;
+    for (const scale of USUAL_SCALES) {
+      const there = has.find(({ kind }) => kind === scale.kind);
+      if (wanted.includes(scale.kind) && !there) {
+        const units = ['g', 'oz', 'lb-oz', 'ml'] as const;
+        this.store.dispatch(kitchenChanges.scaleKept({ scale: { ...scale, units: [...units] } }));
+      } else if (!wanted.includes(scale.kind) && there) {
+        this.store.dispatch(kitchenChanges.scaleRemoved({ name: there.name }));
+      }
+    }
+  }
+
+  /** The one who measures gets a name, or another; an emptied name leaves nobody in particular. */
+  protected name(typed: string): void {
+    const name = typed.trim();
+    const known = this.hand();
+    if (name === '') {
+      if (known) this.store.dispatch(kitchenChanges.handRemoved({ id: known.id }));
+      return;
+    }
+    const id = known?.id ?? newId();
+    this.store.dispatch(kitchenChanges.handKept({ hand: { id, name } }));
+    this.store.dispatch(kitchenChanges.handChosen({ id }));
+  }
+
+  protected done(): void {
+    endFirstStart();
+    this.isOpen.set(false);
+  }
+}
