@@ -1,6 +1,6 @@
 import { Injectable, computed, effect, inject, signal } from '@angular/core';
 import { Store } from '@ngrx/store';
-import { scaleWarningMessage } from '@ypsigram/contract';
+import { scaleWarningMessage } from '@ypsigram/contract/frame';
 import {
   EMPTY_SCALE,
   remember,

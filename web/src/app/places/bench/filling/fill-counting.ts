@@ -10,6 +10,7 @@ import {
   type MadeFill,
 } from '@ypsigram/core/bench';
 import { Store } from '@ngrx/store';
+import { nounFor } from '@ypsigram/core/amount';
 import { moreOrLess } from '@ypsigram/contract/bench';
 import { fillSpread } from '@ypsigram/core/measuring';
 import { grams as inGrams } from '../../../kit/figures/figures';
@@ -28,6 +29,13 @@ export interface FillTally {
   readonly made: number;
   readonly of: number;
 }
+
+/** Eggs and fruit are things of their own; a cup is a measure whatever is in it. */
+const isPiece = ({ kind }: Pick<FillTally, 'kind'>): boolean => kind === 'egg' || kind === 'piece';
+
+/** How many of what a tally counts: "1 cup", but "eggs". */
+export const talliedName = (tally: FillTally): string =>
+  isPiece(tally) ? nounFor(tally.of, tally.tool) : tally.tool;
 
 /** Counting the fills of the line at hand: by tap, key or pedal, or by the jumps of a scale. */
 @Injectable()
@@ -71,6 +79,14 @@ export class FillCounting {
   });
   /** The tool to fill next; null when all are in. */
   readonly next = computed(() => this.left()[0]?.tool ?? null);
+
+  /** The next fill in words: "1 cup", "an egg". */
+  readonly nextName = computed(() => {
+    const next = this.tallies().find(({ tool }) => tool === this.next());
+    if (!next) return null;
+    const article = /^[aeiou]/.test(next.tool) ? 'an' : 'a';
+    return isPiece(next) ? `${article} ${next.tool}` : next.tool;
+  });
 
   /** What the scale is taken to see. */
   private readonly expected = computed((): readonly ExpectedFill[] => {

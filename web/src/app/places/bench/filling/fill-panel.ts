@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { Icon } from '../../../kit/icon/icon';
-import { FillCounting } from './fill-counting';
+import { FillCounting, talliedName } from './fill-counting';
 import { FillPicture } from './fill-picture';
 
 /** The fills of the line at hand: one tap for each, another to take it back. */
@@ -16,6 +16,7 @@ export class FillPanel {
   protected readonly tallies = computed(() =>
     this.counting.tallies().map((tally) => ({
       ...tally,
+      name: talliedName(tally),
       isNext: tally.tool === this.counting.next(),
     })),
   );

@@ -81,7 +81,15 @@ export class LiveWeighing {
   /** The net mass of this ingredient, by what the scale shows; null while it shows nothing. */
   readonly grams = computed(() => {
     const shown = this.shown();
-    return shown === null ? null : shown - this.baseGrams() + this.ownGrams();
+    return shown === null ? null : this.netOf(shown);
+  });
+  /** What a scale that is not connected shows at the mark, on its grid: what was in before, too. */
+  readonly markGrams = computed(() => {
+    const line = this.line();
+    if (!line) return null;
+    const grid = line.line.weight?.grid ?? 1;
+    const shown = this.baseGrams() - this.ownGrams() + line.wantedGrams!;
+    return Math.round(shown / grid) * grid;
   });
   readonly isStable = computed(() => this.scale.reading()?.isStable ?? false);
 
@@ -206,10 +214,25 @@ export class LiveWeighing {
 
   /** Takes what the scale shows for what is in. */
   take(): void {
-    const [line, grams] = [this.line(), this.takeable()];
-    if (!line || grams === null) return;
-    const scale = this.scale.description()?.name ?? 'scale';
-    this.session.do({ do: 'weigh', line: line.line.id, route: line.route, grams, scale });
+    const grams = this.takeable();
+    if (grams !== null) this.weigh(grams, this.scale.description()?.name ?? 'scale');
+  }
+
+  /** Takes what a scale that is not connected shows; false where that is no more than was in before. */
+  takeShown(shownGrams: number): boolean {
+    if (shownGrams <= this.baseGrams()) return false;
+    this.weigh(this.netOf(shownGrams), 'typed');
+    return true;
+  }
+
+  private weigh(grams: number, scale: string): void {
+    const at = this.session.current();
+    if (at) this.session.do({ do: 'weigh', line: at.line.id, route: at.route, grams, scale });
+  }
+
+  /** Of what a scale shows, this ingredient alone. */
+  private netOf(shownGrams: number): number {
+    return shownGrams - this.baseGrams() + this.ownGrams();
   }
 
   /** Stands at the mark for a second: then it is taken, and the next thing comes to hand. */

@@ -29,6 +29,7 @@ import {
 import { ScaleApi } from '../../../api/scale-api';
 import { decimal, grams as inGrams } from '../../../kit/figures/figures';
 import { problemOfTyped, rule } from '../../../kit/forms/rules';
+import { ArrowRadios } from '../../../kit/keys/arrow-radios';
 import { Icon } from '../../../kit/icon/icon';
 import { drawingsOf } from '../../../kit/technique/drawings';
 import { LiveScale } from '../../../scale/live-scale';
@@ -62,7 +63,7 @@ const GRAMS = rule((typed) => decimal(typed) !== null, 'Write how many grams: fo
 /** The one ingredient at hand: its figure, its picture, how it is done, and the button that does it. */
 @Component({
   selector: 'yg-at-hand',
-  imports: [BeamPanel, BowlPicture, FillPanel, Icon, KeepTrials, TooMuch],
+  imports: [ArrowRadios, BeamPanel, BowlPicture, FillPanel, Icon, KeepTrials, TooMuch],
   templateUrl: './at-hand.html',
   styleUrl: './at-hand.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -142,8 +143,9 @@ export class AtHand {
   /** Of a running total: what the scale is to show. */
   protected readonly untilGrams = computed(() => {
     const line = this.line();
-    if (line?.route !== 'total' || !line.wantedGrams) return null;
-    return inGrams(this.weighing.baseGrams() + line.wantedGrams);
+    if (line?.route !== 'total') return null;
+    const mark = this.weighing.markGrams();
+    return mark === null ? null : inGrams(mark);
   });
   protected readonly routes = computed(() => {
     const current = this.line();
@@ -258,10 +260,16 @@ export class AtHand {
   /** A weight from a scale that is not connected. */
   protected type(text: string): boolean {
     this.typedProblem.set(problemOfTyped(GRAMS, text) ?? '');
-    const [line, grams] = [this.line(), decimal(text)];
-    if (!line || grams === null) return false;
-    this.session.do({ do: 'weigh', line: line.line.id, route: line.route, grams, scale: 'typed' });
-    return true;
+    const shown = decimal(text);
+    if (shown === null) return false;
+    const isTaken = this.weighing.takeShown(shown);
+    if (!isTaken) {
+      const before = inGrams(this.weighing.baseGrams());
+      this.typedProblem.set(
+        `${before} g were in the bowl before. Type all that the scale shows now.`,
+      );
+    }
+    return isTaken;
   }
 
   protected useFiner(): void {

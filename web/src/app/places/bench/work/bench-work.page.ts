@@ -31,6 +31,9 @@ import { BenchSettings } from './bench-settings';
 import { MainAct } from './main-act';
 import { ScreenAwake } from './screen-awake';
 
+/** First what is at hand, then what comes later. */
+const LATER_MILLISECONDS = 1500;
+
 /** The morning begins so long before work does. */
 const MORNING_MILLISECONDS = 5 * 60 * 60 * 1000;
 
@@ -113,6 +116,10 @@ export class BenchWorkPage implements OnDestroy {
       const id = this.bake();
       untracked(() => this.store.dispatch(bakeActions.bakeOpened({ id })));
     });
+    // What comes later at the bench is there by then, with or without a server.
+    setTimeout(() => {
+      void Promise.all([import('../finish/bench-finish'), import('../evening/morning-panel')]);
+    }, LATER_MILLISECONDS);
   }
 
   ngOnDestroy(): void {

@@ -42,12 +42,31 @@ describe('the one thing to do next', () => {
     expect(session.currentId()).toBe('flour');
   });
 
-  it('asks for a scale, then to tare, then to add, and takes only what is at the mark', () => {
+  it('takes the word of whoever reads a scale that is not connected', () => {
+    const { main, session, scale } = bench('container');
+    scale.status.set('off');
+    expect(main.next()).toEqual({ is: 'shown', words: 'It shows 250 g' });
+    main.go();
+    expect(session.current()?.weighedGrams).toBe(250);
+    expect(main.next()?.is).toBe('next');
+  });
+
+  it('tells a running total, and keeps of it what this ingredient is', () => {
+    const { main, session, scale } = bench('total');
+    const weighing = TestBed.inject(LiveWeighing);
+    scale.status.set('off');
+    main.go();
+    session.go('salt');
+    expect(main.next()?.words).toBe('It shows 256 g');
+    expect(weighing.takeShown(248)).toBe(false);
+    expect(session.current()?.weighedGrams).toBeNull();
+    expect(weighing.takeShown(256.4)).toBe(true);
+    expect(session.current()?.weighedGrams).toBeCloseTo(6.4, 9);
+  });
+
+  it('asks to tare, then to add, and takes only what is at the mark', () => {
     const { main, session, scale } = bench('container');
     TestBed.inject(Preferences).set({ takesItself: false });
-    scale.status.set('off');
-    expect(main.next()?.is).toBe('connect');
-    scale.status.set('live');
     scale.shows(231, { tareGrams: 0 });
     expect(main.next()?.is).toBe('tare');
     main.go();

@@ -10,7 +10,7 @@ import { BenchSession } from './bench-session';
 
 /** The one thing to do next at the line at hand: what the large button, the key and the pedal do. */
 export interface NextAct {
-  readonly is: 'fill' | 'finish' | 'connect' | 'tare' | 'take' | 'beam' | 'next' | 'wait';
+  readonly is: 'fill' | 'finish' | 'shown' | 'tare' | 'take' | 'beam' | 'next' | 'wait';
   readonly words: string;
 }
 
@@ -47,8 +47,8 @@ export class MainAct {
         return this.counting.add(this.counting.next()!);
       case 'finish':
         return void this.session.do({ do: 'finish', line });
-      case 'connect':
-        return this.scale.connect();
+      case 'shown':
+        return void this.weighing.takeShown(this.weighing.markGrams()!);
       case 'tare':
         return this.weighing.tare();
       case 'take':
@@ -78,13 +78,20 @@ export class MainAct {
   }
 
   private toFill(): NextAct {
-    const tool = this.counting.next();
-    if (!this.counting.line()) return { is: 'finish', words: 'It is in' };
-    return tool ? { is: 'fill', words: `Add ${tool}` } : { is: 'finish', words: 'It is in' };
+    const next = this.counting.line() && this.counting.nextName();
+    return next ? { is: 'fill', words: `Add ${next}` } : { is: 'finish', words: 'It is in' };
+  }
+
+  /** A scale that is not connected is read by whoever weighs. */
+  private byTheBaker(): NextAct {
+    const mark = this.weighing.markGrams();
+    return mark === null
+      ? { is: 'wait', words: 'Type what it weighs' }
+      : { is: 'shown', words: `It shows ${short(mark, 2)} g` };
   }
 
   private toWeigh(): NextAct {
-    if (this.scale.status() === 'off') return { is: 'connect', words: 'Connect the scale' };
+    if (this.scale.status() === 'off') return this.byTheBaker();
     if (this.scale.reading()?.state === 'off') return { is: 'wait', words: 'The scale is asleep' };
     if (this.scale.reading()?.state === 'overload') {
       return { is: 'wait', words: 'More than this scale carries: weigh it in parts' };
