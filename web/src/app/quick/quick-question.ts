@@ -102,7 +102,7 @@ export class QuickQuestion {
   protected startRecipe(): void {
     const answer = this.answer();
     if (answer.kind !== 'measure') return;
-    const draft = recallNewRecipe();
+    const draft = recallNewRecipe(this.standard());
     const text = [draft.text.trimEnd(), answer.line.written.trim()].filter(Boolean).join('\n');
     this.close();
     void this.router

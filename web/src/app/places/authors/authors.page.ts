@@ -12,8 +12,11 @@ import { Store } from '@ngrx/store';
 import type { Author } from '@ypsigram/contract';
 import { authorsActions, authorsFeature } from '../../state/authors/authors.feature';
 import { Icon } from '../../kit/icon/icon';
+import { lastLooked } from '../../kit/last-looked/last-looked';
 import { Retry } from '../../kit/retry/retry';
 import { AuthorSheet } from './author-sheet';
+
+const LAST = lastLooked('authors');
 
 /** Authors: whose recipes are baked here, and what their cups weigh. */
 @Component({
@@ -34,7 +37,12 @@ export class AuthorsPage {
 
   protected readonly state = this.store.selectSignal(authorsFeature.selectAuthorsState);
   private readonly all = this.store.selectSignal(authorsFeature.selectAuthors);
-  protected readonly author = computed(() => this.state().entities[this.id() ?? ''] ?? null);
+  /** Whom the address names; else who was looked at last, or the first there is. */
+  protected readonly author = computed(() => {
+    const id = this.id();
+    if (id !== undefined) return this.state().entities[id] ?? null;
+    return this.state().entities[LAST.read() ?? ''] ?? this.all()[0] ?? null;
+  });
   protected readonly authors = computed(() =>
     this.all().map(({ id, name, recipeCount, conventions, inferred }) => {
       const weights =
@@ -50,6 +58,10 @@ export class AuthorsPage {
   );
 
   constructor() {
+    effect(() => {
+      const id = this.id();
+      if (id !== undefined) LAST.keep(id);
+    });
     // What follows from recipes may have changed since this page was last open.
     this.store.dispatch(authorsActions.authorsAskedFor());
     effect(() => {

@@ -128,7 +128,11 @@ export class ImportRecipes {
 
   protected async take(): Promise<void> {
     const recipes = this.chosen().map(({ recipe }) => recipe);
-    this.progress.set({ done: 0, all: 0, doing: `Importing ${recipes.length} recipes` });
+    this.progress.set({
+      done: 0,
+      all: 0,
+      doing: `Importing ${recipes.length} ${recipes.length === 1 ? 'recipe' : 'recipes'}`,
+    });
     try {
       const { importId } = await firstValueFrom(this.api.importRecipes(recipes.map(toImported)));
       const count = this.useful();

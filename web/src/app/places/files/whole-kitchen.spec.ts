@@ -10,8 +10,8 @@ import { WholeKitchen } from './whole-kitchen';
 
 const PREVIEW: RestoreReply = {
   madeAt: '2026-11-03T10:00:00.000Z',
-  coming: { recipes: 6, authors: 2, trials: 82, bakes: 3, photos: 2, tools: 10 },
-  going: { recipes: 1, authors: 0, trials: 0, bakes: 0, photos: 0, tools: 9 },
+  coming: { recipes: 6, authors: 2, trials: 82, bakes: 3, photos: 2, tries: 51, tools: 10 },
+  going: { recipes: 1, authors: 0, trials: 0, bakes: 0, photos: 0, tries: 51, tools: 9 },
   notes: [],
   safetyCopyId: null,
 };

@@ -29,6 +29,7 @@ export class WholeKitchen {
     { key: 'trials', name: 'trials' },
     { key: 'bakes', name: 'bakes' },
     { key: 'photos', name: 'photos' },
+    { key: 'tries', name: 'practice tries' },
     { key: 'tools', name: 'tools' },
   ] as const;
 

@@ -1,50 +1,29 @@
-import { ChangeDetectionStrategy, Component, input, output, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, input, output } from '@angular/core';
 import { FormControl, ReactiveFormsModule } from '@angular/forms';
-import { HEAVIEST_READING_GRAMS, type TrialDraft } from '@ypsigram/contract';
-import { decimal } from '../../kit/figures/figures';
-import { positive, problemIn } from '../../kit/forms/rules';
-import { TakeReading } from '../../scale/take-reading';
+import { WeightEntry, type EnteredWeight } from '../../scale/weight-entry';
 
 /** A weighing as it is entered. */
-export interface Weighed {
-  readonly grams: number;
-  readonly source: TrialDraft['source'];
+export interface Weighed extends EnteredWeight {
   readonly conditions: string;
 }
 
 /** One weighing after another: typed, or taken from the scale. */
 @Component({
   selector: 'yg-trial-entry',
-  imports: [ReactiveFormsModule, TakeReading],
+  imports: [ReactiveFormsModule, WeightEntry],
   template: `
     <div class="fields">
-      <label>
-        <span>{{ tool() }} weighs, g</span>
-        <input
-          #gramsField
-          class="form-control"
-          [formControl]="mass"
-          inputmode="decimal"
-          autocomplete="off"
-          [attr.aria-invalid]="problem() !== null"
-          (keydown.enter)="type(gramsField)"
-        />
-      </label>
-      <button type="button" class="btn btn-outline-primary" (click)="type(gramsField)">
-        Add trial
-      </button>
-      <yg-take-reading (taken)="take($event)" />
+      <yg-weight-entry [tool]="tool()" act="Add trial" (weighed)="emit($event)" />
       <label>
         <span>Conditions (optional)</span>
         <input
-          class="form-control conditions"
+          class="form-control"
           [formControl]="conditions"
           maxlength="120"
           placeholder="damp day"
         />
       </label>
     </div>
-    <p class="problem" aria-live="polite">{{ problem() }}</p>
   `,
   styles: `
     :host {
@@ -52,10 +31,6 @@ export interface Weighed {
       margin-top: 0.6rem;
     }
     input {
-      width: 8rem;
-      font-variant-numeric: tabular-nums;
-    }
-    .conditions {
       width: 12rem;
     }
   `,
@@ -65,32 +40,9 @@ export class TrialEntry {
   readonly tool = input.required<string>();
   readonly weighed = output<Weighed>();
 
-  protected readonly problem = signal<string | null>(null);
-
   protected readonly conditions = new FormControl('', { nonNullable: true });
-  protected readonly mass = new FormControl('', {
-    nonNullable: true,
-    validators: positive(
-      HEAVIEST_READING_GRAMS,
-      'Write the weight of what is in it in grams, without the container. For example: 131.',
-    ),
-  });
 
-  protected type(field: HTMLInputElement): void {
-    this.problem.set(problemIn(this.mass));
-    if (this.mass.invalid) return;
-    const typed = decimal(this.mass.value)!;
-    this.mass.reset();
-    field.focus();
-    this.emit(typed, 'typed');
-  }
-
-  protected take(shown: number): void {
-    this.problem.set(null);
-    this.emit(shown, 'scale');
-  }
-
-  private emit(mass: number, source: Weighed['source']): void {
-    this.weighed.emit({ grams: mass, source, conditions: this.conditions.value.trim() });
+  protected emit(entered: EnteredWeight): void {
+    this.weighed.emit({ ...entered, conditions: this.conditions.value.trim() });
   }
 }

@@ -10,6 +10,8 @@ export const ovenRoutes: Routes = [
     path: '',
     providers: [provideState(bakeFeature), provideEffects(bakeEffects)],
     children: [
+      // Without a bake there is nothing in the oven: bakes begin at the bench.
+      { path: '', pathMatch: 'full', redirectTo: ({ params }) => `/recipes/${params['id']}/bench` },
       {
         path: ':bake',
         title: 'Oven · Ypsigram',

@@ -40,7 +40,8 @@ import {
   selectReading,
 } from '../../state/recipe/recipe.selectors';
 import { EarlierVersions } from './versions';
-import { RecipeEditor, SPACE_STEP_PIXELS, type LinePlace } from './editor';
+import { RecipeEditor, type LinePlace } from './editor';
+import { SPACE_STEP_PIXELS } from './space-step';
 import { lookedThrough } from './open-questions';
 import { rowsOf, type Row } from './rows';
 import { EditText } from '../../state/recipe/edit-text';
@@ -74,7 +75,7 @@ export class ReadingPage {
   /** One column under the other: nothing stands beside the text then. */
   private readonly stacked = toSignal(
     inject(BreakpointObserver)
-      .observe('(max-width: 56rem)')
+      .observe('(max-width: 44rem)')
       .pipe(map(({ matches }) => matches)),
     { initialValue: false },
   );

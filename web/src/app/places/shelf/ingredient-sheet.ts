@@ -29,6 +29,7 @@ import { millilitresIn, standardName } from '@ypsigram/core/units';
 import { CupPicture } from '../../kit/cups/cup-picture';
 import { Icon } from '../../kit/icon/icon';
 import { Retry } from '../../kit/retry/retry';
+import { PractiseLink } from '../../kit/technique/practise-link';
 import { kitchenActions, kitchenChanges } from '../../state/kitchen/kitchen.actions';
 import { kitchenFeature } from '../../state/kitchen/kitchen.feature';
 import { selectShelf } from '../../state/kitchen/kitchen.selectors';
@@ -45,7 +46,7 @@ const gram = (grams: number): string => fixed(grams, grams < 20 ? 1 : 0);
 /** An ingredient's page: its weights by form and method, their sources, and how to fill a cup. */
 @Component({
   selector: 'yg-ingredient-sheet',
-  imports: [CupPicture, Icon, PackPrice, RouterLink, Retry, WeighNow],
+  imports: [CupPicture, Icon, PackPrice, PractiseLink, Retry, RouterLink, WeighNow],
   templateUrl: './ingredient-sheet.html',
   styleUrl: './ingredient-sheet.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -3,6 +3,7 @@ import {
   Component,
   ElementRef,
   computed,
+  effect,
   inject,
   input,
   signal,
@@ -14,6 +15,7 @@ import { CLASS_NAMES } from '@ypsigram/contract';
 import { CLASSES, type IngredientClass } from '@ypsigram/core/catalogue';
 import { KitchenApi, WEIGHTS_TABLE } from '../../api/kitchen-api';
 import { Icon } from '../../kit/icon/icon';
+import { lastLooked } from '../../kit/last-looked/last-looked';
 import { SearchField } from '../../kit/search-field/search-field';
 import { TableImport } from '../../kit/table-import/table-import';
 import { kitchenActions, kitchenChanges } from '../../state/kitchen/kitchen.actions';
@@ -22,6 +24,9 @@ import { selectShelf } from '../../state/kitchen/kitchen.selectors';
 import { AddIngredient, type NewIngredient } from '../../kit/add-ingredient/add-ingredient';
 import { IngredientSheet } from './ingredient-sheet';
 import { shelfSearch } from './shelf-search';
+
+const LAST = lastLooked('shelf');
+const FIRST_INGREDIENT = 'flour-wheat-all-purpose';
 
 /** The Shelf: every ingredient, and what a cup of it weighs by whatever way it is filled. */
 @Component({
@@ -69,10 +74,20 @@ export class ShelfPage {
     const chosen = this.only();
     return this.search()(this.query()).filter((item) => chosen === null || item.class === chosen);
   });
+  /** What the address names; else what was looked at last, and at first what every kitchen has. */
   protected readonly ingredient = computed(() => {
     const id = this.id();
-    return id === undefined ? null : (this.shelf().ingredient(id) ?? null);
+    if (id !== undefined) return this.shelf().ingredient(id) ?? null;
+    const last = this.shelf().ingredient(LAST.read() ?? '');
+    return last ?? this.shelf().ingredient(FIRST_INGREDIENT) ?? null;
   });
+
+  constructor() {
+    effect(() => {
+      const id = this.id();
+      if (id !== undefined) LAST.keep(id);
+    });
+  }
 
   protected filter(choice: IngredientClass): void {
     this.only.update((chosen) => (chosen === choice ? null : choice));

@@ -1,6 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { takeUntilDestroyed, toObservable } from '@angular/core/rxjs-interop';
 import { Router, RouterLink } from '@angular/router';
+import { whenChanged } from '../../../kit/when-changed/when-changed';
 import { Store } from '@ngrx/store';
 import { debounceTime } from 'rxjs';
 import type { BakeSummary } from '@ypsigram/contract';
@@ -53,6 +54,7 @@ export class LogPage {
     toObservable(this.asked)
       .pipe(debounceTime(TYPING_MILLISECONDS), takeUntilDestroyed())
       .subscribe(() => this.load());
+    whenChanged(['bakes', 'recipes'], () => this.load());
   }
 
   protected load(): void {

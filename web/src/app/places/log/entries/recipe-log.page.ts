@@ -15,6 +15,7 @@ import { v4 as newId } from 'uuid';
 import { BakesApi } from '../../../api/bakes-api';
 import { LogApi } from '../../../api/log-api';
 import { problemOf } from '../../../api/recipes-api';
+import { whenChanged } from '../../../kit/when-changed/when-changed';
 import { Icon } from '../../../kit/icon/icon';
 import { bakesActions, bakesFeature } from '../../../state/bakes/bakes.feature';
 import { kitchenFeature } from '../../../state/kitchen/kitchen.feature';
@@ -57,6 +58,7 @@ export class RecipeLogPage {
       this.deleted();
       this.load(this.id());
     });
+    whenChanged(['bakes'], () => this.load(this.id()));
   }
 
   private load(recipeId: string): void {

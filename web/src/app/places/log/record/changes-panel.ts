@@ -1,10 +1,11 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
-import { fixed } from '@ypsigram/contract';
+import { fixed, short } from '@ypsigram/contract';
 import type { BakeOutcomeReply } from '@ypsigram/contract/log';
 import { changedSince } from '@ypsigram/core/log';
 import { showDay } from '../../../kit/figures/dates';
+import { showHeat } from '../../../kit/figures/oven-heat';
 import { BakeSession } from '../../../state/bake/bake-session';
 import { kitchenFeature } from '../../../state/kitchen/kitchen.feature';
 import { selectShelf } from '../../../state/kitchen/kitchen.selectors';
@@ -62,6 +63,10 @@ export class ChangesPanel {
     };
   });
 
+  private heat(celsius: number): string {
+    return showHeat(celsius, this.formats().temperature);
+  }
+
   private said(change: ReturnType<typeof changedSince>[number]): string {
     const more = (by: number): string =>
       `${fixed(100 * Math.abs(by), 0)} % ${by > 0 ? 'more' : 'less'}`;
@@ -79,11 +84,11 @@ export class ChangesPanel {
         return `Measured by ${name}`;
       }
       case 'factor':
-        return `Batch ×${fixed(change.from, 2)} → ×${fixed(change.to, 2)}`;
+        return `Batch ×${short(change.from, 2)} → ×${short(change.to, 2)}`;
       case 'minutes':
         return `In the oven ${fixed(change.from, 0)} → ${fixed(change.to, 0)} min`;
       case 'dial':
-        return `Dial ${fixed(change.from, 0)} → ${fixed(change.to, 0)} °C`;
+        return `Dial ${this.heat(change.from)} → ${this.heat(change.to)}`;
     }
   }
 }

@@ -2,6 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/c
 import { RATING_NAMES, SYMPTOM_NAMES } from '@ypsigram/contract/log';
 import type { BakeResult } from '@ypsigram/core/bench';
 import { SYMPTOMS_OF, type Symptom } from '@ypsigram/core/diagnosis';
+import { ArrowRadios } from '../../../kit/keys/arrow-radios';
 import { BakeSession } from '../../../state/bake/bake-session';
 
 const NOTHING_SAID: BakeResult = { rating: null, symptoms: [], note: '', isWasted: false };
@@ -9,6 +10,7 @@ const NOTHING_SAID: BakeResult = { rating: null, symptoms: [], note: '', isWaste
 /** How it turned out: crumbs, symptoms, a note. Each tap is kept at once. */
 @Component({
   selector: 'yg-result-form',
+  imports: [ArrowRadios],
   templateUrl: './result-form.html',
   styleUrl: './result-form.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -4,7 +4,8 @@ import { Store } from '@ngrx/store';
 import { PAN_NAMES, RACK_NAMES } from '@ypsigram/contract/oven';
 import { PANS, wantedHeat, type Pan } from '@ypsigram/core/baking';
 import { RACKS, type Rack } from '@ypsigram/core/bench';
-import { showGasMark, showHeat } from '../../../kit/figures/oven-heat';
+import { FAN_OFFSET } from '@ypsigram/core/reading';
+import { showGasMark, showHeat, showHeatApart } from '../../../kit/figures/oven-heat';
 import { kitchenFeature } from '../../../state/kitchen/kitchen.feature';
 import { OvenSession } from '../oven-session';
 
@@ -36,7 +37,9 @@ export class HeatPanel {
       wanted: showHeat(set.wantedCelsius, unit),
       dial: showHeat(set.dialCelsius, unit),
       gas: asGas,
-      rule: isRule ? 'With the fan 20 °C less than without: a rule of thumb.' : '',
+      rule: isRule
+        ? `With the fan ${showHeatApart(FAN_OFFSET, unit)} less than without: a rule of thumb.`
+        : '',
       by: offset
         ? `By ${offset.readings} ${offset.readings === 1 ? 'reading' : 'readings'} of a thermometer.`
         : 'Nobody has measured this oven: the dial is taken at its word.',

@@ -1,1 +1,1 @@
-export { type LinePlace, RecipeEditor, SPACE_STEP_PIXELS } from './recipe-editor';
+export { type LinePlace, RecipeEditor } from './recipe-editor';

@@ -14,6 +14,7 @@ import { defaultKeymap, history, historyKeymap } from '@codemirror/commands';
 import { EditorState, StateEffect, StateField } from '@codemirror/state';
 import { Decoration, EditorView, keymap, placeholder, type DecorationSet } from '@codemirror/view';
 import type { Row } from '../rows';
+import { SPACE_STEP_PIXELS } from '../space-step';
 
 /** Where a line of the editor stands, in pixels from the top of the text. */
 export interface LinePlace {
@@ -22,8 +23,6 @@ export interface LinePlace {
   readonly height: number;
 }
 
-/** Space under a line comes in steps, as classes: the page's policy forbids style attributes. */
-export const SPACE_STEP_PIXELS = 8;
 const MOST_STEPS = 40;
 
 const PLACEHOLDER = `Paste or type a recipe. For example:
