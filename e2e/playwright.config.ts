@@ -1,4 +1,5 @@
 import { defineConfig } from '@playwright/test';
+import { CHROMIUM } from './kitchen/chromium';
 
 /** The real interface in Debian's headless Chromium; each test has a server and a database of its own. */
 export default defineConfig({
@@ -16,18 +17,9 @@ export default defineConfig({
     viewport: { width: 1280, height: 800 },
     // What fades in is looked at when it has, and a machine without a graphics card has less to draw.
     contextOptions: { reducedMotion: 'reduce' },
+    // Keeping the page for later is work that only its own tests wait for.
+    serviceWorkers: 'block',
     screenshot: 'only-on-failure',
-    launchOptions: {
-      executablePath: process.env['CHROME_BIN'] ?? '/usr/bin/chromium',
-      args: [
-        '--no-sandbox',
-        '--disable-gpu',
-        '--disable-quic',
-        '--no-first-run',
-        '--disable-background-networking',
-        '--disable-component-update',
-        '--disable-sync',
-      ],
-    },
+    launchOptions: CHROMIUM,
   },
 });

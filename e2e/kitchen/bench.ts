@@ -161,6 +161,14 @@ export class AtTheBench {
 
   async press(name: string | RegExp): Promise<void> {
     await this.atHand().getByRole('button', { name, exact: true }).click();
+    if (name === 'Tare the scale') await this.isTared();
+  }
+
+  /** Nobody pours before the scale shows nothing: the page's wish is on its way until then. */
+  private async isTared(): Promise<void> {
+    await expect
+      .poll(async () => Math.abs(await this.shownGrams()), { intervals: [30] })
+      .toBeLessThanOrEqual(2);
   }
 
   /** Types a weight, as from a scale that is not connected. */
@@ -188,7 +196,7 @@ export class AtTheBench {
     const tare = this.atHand().getByRole('button', { name: 'Tare the scale' });
     const ready = this.atHand().getByRole('button', { name: /^(?:Add some|Keep adding)$/ });
     await expect(tare.or(ready)).toBeVisible();
-    if (await tare.isVisible()) await tare.click();
+    if (await tare.isVisible()) await this.press('Tare the scale');
     await expect(ready).toBeVisible();
     await this.simulate({ do: 'put', ingredientId: line.ingredientId, grams });
   }

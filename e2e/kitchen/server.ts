@@ -1,11 +1,22 @@
 import { spawn, type ChildProcess } from 'node:child_process';
 import { once } from 'node:events';
 import { copyFileSync, cpSync, existsSync, mkdtempSync, rmSync } from 'node:fs';
+import { createServer, type AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 
 const MAIN = fileURLToPath(new URL('../../server/dist/main.js', import.meta.url));
+
+/** A port that nobody listens on. */
+async function freePort(): Promise<number> {
+  const server = createServer().listen(0, '127.0.0.1');
+  await once(server, 'listening');
+  const { port } = server.address() as AddressInfo;
+  server.close();
+  await once(server, 'close');
+  return port;
+}
 
 /** The built server as a process of its own, on a database in a folder that is thrown away. */
 export class KitchenServer {
@@ -13,6 +24,9 @@ export class KitchenServer {
   private readonly folder = mkdtempSync(join(tmpdir(), 'ypsigram-e2e-'));
   readonly database = join(this.folder, 'kitchen.sqlite');
   private port = 0;
+  private housePort = 0;
+  /** Whether the devices of the house come in from its start. */
+  isHouseOpen = false;
 
   /** With demo data, which is quicker from a database that has it already. */
   constructor(
@@ -30,8 +44,20 @@ export class KitchenServer {
     return `http://127.0.0.1:${this.port}`;
   }
 
+  /** Where the devices of the house come in. */
+  get house(): string {
+    return `https://localhost:${this.housePort}`;
+  }
+
+  /** What is typed on a new device. */
+  async passcode(): Promise<string> {
+    const reply = await fetch(`${this.address}/api/house`);
+    return ((await reply.json()) as { passcode: string }).passcode;
+  }
+
   /** Starts it, on the same port as before if it ran before, and waits until it answers. */
   async start(): Promise<void> {
+    if (this.isHouseOpen) this.housePort ||= await freePort();
     const child = spawn(process.execPath, [MAIN], {
       env: {
         ...process.env,
@@ -39,6 +65,8 @@ export class KitchenServer {
         DATABASE: this.database,
         DEMO: this.demo ? '1' : '0',
         LOG_LEVEL: 'error',
+        HOUSE: this.isHouseOpen ? '1' : '0',
+        HOUSE_PORT: String(this.housePort),
       },
       stdio: ['ignore', 'pipe', 'inherit'],
     });
@@ -47,7 +75,7 @@ export class KitchenServer {
     for await (const data of child.stdout!) {
       output += String(data);
       const port = /http:\/\/[^:]+:(\d+)/.exec(output)?.[1];
-      if (port) {
+      if (port && (!this.isHouseOpen || output.includes('It should show'))) {
         this.port = Number(port);
         return;
       }

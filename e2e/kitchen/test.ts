@@ -3,7 +3,7 @@ import { KitchenServer } from './server';
 
 /** What a browser says of requests that a crash cut off, or that met no server. */
 export const CUT_OFF =
-  /ERR_CONNECTION_REFUSED|ERR_INCOMPLETE_CHUNKED|Failed to fetch|ERR_EMPTY_RESPONSE|ERR_CONNECTION_RESET/;
+  /ERR_CONNECTION_REFUSED|ERR_INTERNET_DISCONNECTED|ERR_INCOMPLETE_CHUNKED|Failed to fetch|ERR_EMPTY_RESPONSE|ERR_CONNECTION_RESET|ERR_SOCKET_NOT_CONNECTED/;
 
 /** Does what a baker does, in their words. */
 export class Baker {
@@ -48,6 +48,7 @@ export class Baker {
 
 interface Options {
   demo: boolean;
+  house: boolean;
 }
 
 /**
@@ -59,6 +60,7 @@ export const test = base.extend<
   { demoDatabase: string }
 >({
   demo: [false, { option: true }],
+  house: [false, { option: true }],
   troubles: async ({}, use) => {
     await use([]);
   },
@@ -73,8 +75,9 @@ export const test = base.extend<
     },
     { scope: 'worker' },
   ],
-  server: async ({ demo, demoDatabase }, use) => {
+  server: async ({ demo, house, demoDatabase }, use) => {
     const server = new KitchenServer(demo, demo ? demoDatabase : null);
+    server.isHouseOpen = house;
     await server.start();
     await use(server);
     await server.dispose();

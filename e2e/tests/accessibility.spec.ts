@@ -5,13 +5,14 @@ import { expect, test } from '../kitchen/test';
 
 test.use({ demo: true });
 
-/** Within a part of the page, or all of it. */
-async function seriousViolations(page: Page, part: string | null): Promise<string[]> {
+/** Of any impact, within a part of the page or all of it. */
+async function violationsOf(page: Page, part: string | null): Promise<string[]> {
   const axe = new AxeBuilder({ page });
   const { violations } = await (part === null ? axe : axe.include(part)).analyze();
-  return violations
-    .filter(({ impact }) => impact === 'serious' || impact === 'critical')
-    .map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html).join(' | ')}`);
+  return violations.map(
+    ({ id, nodes }) =>
+      `${id}: ${nodes.map(({ html, failureSummary }) => `${html} ${failureSummary}`).join(' | ')}`,
+  );
 }
 
 const LAPTOP = { width: 1280, height: 800 };
@@ -26,17 +27,24 @@ const overflow = (page: Page): Promise<number> =>
  * only a part is new in that part alone.
  */
 async function expectGood(page: Page, part: string | null = null): Promise<void> {
+  // What lies under the pointer is looked at as everything else is.
+  await page.mouse.move(0, 0);
   for (const viewport of [TABLET, PHONE, LAPTOP]) {
     await page.setViewportSize(viewport);
     // A chart takes its new width a moment after the page has.
     await expect
       .poll(() => overflow(page), { message: `what is wider than ${viewport.width}` })
       .toBeLessThanOrEqual(0);
-    if (viewport !== TABLET) expect(await seriousViolations(page, part)).toEqual([]);
+    // What is pinned while a page scrolls covers nothing at its top.
+    await page.evaluate(() => window.scrollTo(0, 0));
+    if (viewport !== TABLET) expect(await violationsOf(page, part)).toEqual([]);
   }
 }
 
 test.describe('what is seen is accessible, and fits laptop, tablet and phone:', () => {
+  // Many screens, each looked through at two sizes.
+  test.describe.configure({ timeout: 240_000 });
+
   test('the Book and a recipe', async ({ baker, page }) => {
     await baker.goTo('/book');
     await expect(page.getByRole('listitem')).toHaveCount(6);
@@ -68,6 +76,9 @@ test.describe('what is seen is accessible, and fits laptop, tablet and phone:', 
       );
       await expectGood(page, 'yg-batch-more');
     }
+    await page.getByRole('button', { name: /^Your way/ }).click();
+    await page.getByRole('button', { name: 'More' }).click();
+    await expectGood(page, 'yg-balance-tools');
     await page.getByRole('link', { name: 'Print card' }).click();
     await expect(page.getByRole('row', { name: /^4 cups bread flour/ })).toBeVisible();
     await expectGood(page);
@@ -102,6 +113,13 @@ test.describe('what is seen is accessible, and fits laptop, tablet and phone:', 
     await expectGood(page);
     await page.getByRole('link', { name: 'Settings' }).click();
     await expect(page.getByRole('heading', { name: 'Our usual way' })).toBeVisible();
+    await expectGood(page);
+    await page.getByRole('switch', { name: /come in$/ }).click();
+    await expect(page.getByRole('button', { name: 'Another passcode' })).toBeVisible();
+    await page.getByText('Why a device warns, once').click();
+    await expectGood(page, 'yg-devices');
+    await baker.goTo('/pair');
+    await page.getByText('The browser warned of the certificate').click();
     await expectGood(page);
   });
 
@@ -153,6 +171,44 @@ test.describe('what is seen is accessible, and fits laptop, tablet and phone:', 
     await expect(oven.strip()).toBeVisible();
     await expectGood(page);
   });
+
+  test('Practice: today, the counter and the jugs', async ({ baker, page }) => {
+    await baker.goTo('/practice');
+    await expect(page.getByRole('heading', { name: 'How near you come' })).toBeVisible();
+    await expectGood(page);
+    await baker.goTo('/practice/fill');
+    await page.getByRole('button', { name: 'Dip it in' }).click();
+    await page.getByRole('button', { name: 'Weigh it' }).click();
+    await expect(page.getByText(/too heavy\./)).toBeVisible();
+    await expectGood(page, 'main');
+    await page.getByRole('button', { name: 'My own cup and scale' }).click();
+    await expectGood(page, 'main');
+    for (const kind of ['pour', 'read', 'slanted', 'tilted', 'dome']) {
+      await baker.goTo(`/practice/jug?kind=${kind}`);
+      await expect(page.getByRole('heading', { name: 'Read the jug' })).toBeVisible();
+      await expectGood(page, 'main');
+    }
+  });
+
+  test('Practice: questions and classes', async ({ baker, page }) => {
+    for (const topic of ['technique', 'scale', 'order', 'estimate']) {
+      await baker.goTo(`/practice/which?topic=${topic}`);
+      await expect(page.getByRole('heading', { name: 'Say which' })).toBeVisible();
+      await page.keyboard.press('1');
+      await expectGood(page, 'main');
+    }
+    await baker.goTo('/practice/classes');
+    await expectGood(page, 'main');
+    await page.getByRole('link', { name: 'Stall helpers, Saturday' }).click();
+    await expect(page.getByText(/^4 of 7 good\./)).toBeVisible();
+    await expectGood(page, 'main');
+    const code = (await page.locator('.code').innerText()).trim();
+    await page.getByRole('link', { name: 'Sheet to print' }).click();
+    await expectGood(page, 'main');
+    await baker.goTo(`/join/${code}`);
+    await expect(page.getByRole('heading', { name: 'Stall helpers, Saturday' })).toBeVisible();
+    await expectGood(page, 'main');
+  });
 });
 
 test('the whole way goes by keyboard', async ({ baker, page }) => {
@@ -169,4 +225,40 @@ test('the whole way goes by keyboard', async ({ baker, page }) => {
   await expect(page.getByLabel('Your method for 4 cups bread flour')).toHaveValue('dipped');
   await page.keyboard.press('ControlOrMeta+s');
   await baker.expectSaved();
+});
+
+test.describe('for who sees it otherwise', () => {
+  // 1280 by 800 at 200 %.
+  test.use({
+    viewport: { width: 640, height: 400 },
+    contextOptions: { reducedMotion: 'reduce', forcedColors: 'active' },
+  });
+
+  test.describe.configure({ timeout: 240_000 });
+
+  test('every place fits at twice the size, in colours of the reader’s own', async ({
+    baker,
+    page,
+  }) => {
+    await baker.goTo('/book');
+    await page.getByRole('link', { name: 'Cardamom knots' }).click();
+    await expect(baker.row('4 cups bread flour')).toBeVisible();
+    const recipe = new URL(page.url()).pathname.replace('/balance', '');
+    const places = ['reading', 'balance', 'chance', 'bench', 'log', 'card'];
+    const others = ['/book', '/shelf', '/drawer', '/hand', '/authors', '/settings', '/log'];
+    const all = [...places.map((place) => `${recipe}/${place}`), ...others, '/practice', '/pair'];
+    for (const place of all) {
+      await baker.goTo(place);
+      await expect(page.getByRole('heading').first()).toBeVisible();
+      expect(await overflow(page), place).toBeLessThanOrEqual(0);
+    }
+    // What is chosen is told by more than a colour of ours.
+    await baker.goTo(`${recipe}/balance`);
+    await page.getByRole('button', { name: /Change$/ }).click();
+    const chosen = (name: string) =>
+      page
+        .getByRole('button', { name, exact: true })
+        .evaluate((button) => getComputedStyle(button).backgroundColor);
+    expect(await chosen('Both')).not.toBe(await chosen('Measure'));
+  });
 });

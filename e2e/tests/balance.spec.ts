@@ -1,3 +1,4 @@
+import { printed } from '../kitchen/printed';
 import { expect, test } from '../kitchen/test';
 
 test.use({ demo: true });
@@ -52,6 +53,7 @@ test('a premix, a finer scale, one more spoon and a cleaner batch go with one ke
   await expect(page.getByText(/^Premix: stir .* into .* of the flour/)).toBeVisible();
   await expect(page.getByText(/of this come with the premix, so weigh 49\d/)).toBeVisible();
   await expect(make).toHaveCount(0);
+  await page.getByRole('button', { name: 'More' }).click();
   await page.getByRole('link', { name: 'Print card' }).click();
   await expect(page.getByText(/^Premix: stir/)).toBeVisible();
   await page.getByRole('link', { name: /^Balance/ }).click();
@@ -139,7 +141,7 @@ test('either school has its column alone, and the keys are on a sheet', async ({
 });
 
 test('a batch is split into loads, compared, and its cost worked out', async ({ page }) => {
-  await page.getByText('Bowl and oven').click();
+  await page.getByRole('button', { name: /^Your way/ }).click();
   await page.getByLabel('Pieces in the oven at once').fill('8');
   await page.getByLabel('Pieces in the oven at once').press('Enter');
   await expect(
@@ -159,6 +161,7 @@ test('habits of the kitchen and ounces go for all recipes; two recipes stand sid
   page,
   baker,
 }) => {
+  await page.getByRole('button', { name: 'More' }).click();
   await page.getByRole('link', { name: 'Our usual way' }).click();
   await page.getByLabel('powders').selectOption('dipped');
   await page.goBack();
@@ -199,14 +202,12 @@ test('a formula is set by its percentages, with its preferment named', async ({ 
 });
 
 test('the card is one page of A4 and of letter, with both columns', async ({ page }) => {
+  await page.getByRole('button', { name: 'More' }).click();
   await page.getByRole('link', { name: 'Print card' }).click();
   await expect(page.getByRole('row', { name: /^4 cups bread flour/ })).toContainText('534 g');
   await expect(page.getByText(/^Allergens egg, milk, wheat/)).toBeVisible();
-  const pagesOf = async (format: 'A4' | 'Letter'): Promise<number> => {
-    const pdf = await page.pdf({ format, margin: { top: '12mm', bottom: '12mm' } });
-    // Each page of the document is an object of its own.
-    return pdf.toString('latin1').match(/\/Type\s*\/Page\b(?!s)/g)?.length ?? 0;
-  };
+  const pagesOf = async (format: 'A4' | 'Letter'): Promise<number> =>
+    (await printed(page, { format, margin: { top: '12mm', bottom: '12mm' } })).pages;
   expect(await pagesOf('A4')).toBe(1);
   expect(await pagesOf('Letter')).toBe(1);
   await page.getByRole('button', { name: 'Technique sheet' }).click();

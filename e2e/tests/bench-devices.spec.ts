@@ -1,5 +1,6 @@
 import { AxeBuilder } from '@axe-core/playwright';
 import { AtTheBench } from '../kitchen/bench';
+import { printed } from '../kitchen/printed';
 import { expect, test } from '../kitchen/test';
 
 test.use({ demo: true });
@@ -170,12 +171,10 @@ test('order by dragging and by keys; keys of its own; labels to print', async ({
     ['roll', 175],
   ] as const) {
     await page.getByLabel('Paper').selectOption(paper);
-    const pdf = (await page.pdf({ preferCSSPageSize: true })).toString('latin1');
-    const pages = [...pdf.matchAll(/\/Type\s*\/Page\b(?!s)/g)].length;
+    const out = await printed(page, { preferCSSPageSize: true });
     // Twelve ingredients: one sheet of twelve, or a label each.
-    expect(pages, paper).toBe(paper === 'roll' ? 12 : 1);
-    const box = /\/MediaBox\s*\[0 0 ([\d.]+)/.exec(pdf)![1]!;
-    expect(Math.abs(Number(box) - width), paper).toBeLessThan(2);
+    expect(out.pages, paper).toBe(paper === 'roll' ? 12 : 1);
+    expect(Math.abs(out.width - width), paper).toBeLessThan(2);
   }
   const found = await new AxeBuilder({ page }).analyze();
   expect(found.violations).toEqual([]);

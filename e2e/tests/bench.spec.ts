@@ -74,7 +74,8 @@ test('all by cup: fills are counted by tap, key, pedal and the scale under the b
       await page.getByRole('button', { name: 'Disconnect' }).click();
     } else {
       for (const { tool, count } of line.measure.fills) {
-        for (let made = 0; made < count; made++) await bench.press(`Add ${tool}`);
+        for (let made = 0; made < count; made++)
+          await bench.press(`Add ${tool === 'egg' ? 'an egg' : tool}`);
       }
     }
     await bench.expectReady(++ready);

@@ -32,6 +32,7 @@ test.describe('the Book of the demo kitchen', () => {
 
   test('deletes a recipe and brings it back', async ({ baker, page }) => {
     await baker.goTo('/book');
+    await page.getByRole('button', { name: 'More for Lean sponge' }).click();
     await page.getByRole('button', { name: 'Delete Lean sponge' }).click();
     await expect(page.getByRole('listitem')).toHaveCount(5);
     await page.getByRole('button', { name: 'Undo' }).click();
@@ -44,6 +45,16 @@ test.describe('the Book of the demo kitchen', () => {
 test('an empty Book says what to do first', async ({ baker, page }) => {
   await baker.goTo('/book');
   await expect(page.getByRole('heading', { name: 'The Book is empty' })).toBeVisible();
+  // Whose cups, which scale, who measures: each is taken at once, and may be left alone.
+  await page.getByLabel('Whose cups and spoons do you have?').selectOption('Metric');
+  await page.getByLabel('Who measures?').fill('Coot');
+  await page.getByRole('button', { name: 'Done' }).click();
+  await expect(page.getByText('Three things about your kitchen')).toHaveCount(0);
+  await page.getByRole('link', { name: 'Drawer' }).click();
+  await expect(
+    page.getByLabel('Our cups and spoons').getByRole('option', { selected: true }),
+  ).toHaveText('Metric');
+  await page.goBack();
   await page.getByRole('link', { name: 'Paste a recipe' }).click();
   await expect(page.getByRole('textbox', { name: 'Recipe text' })).toBeVisible();
 });

@@ -114,7 +114,8 @@ test.describe('with the demo kitchen', () => {
     const backup = await readFile(await (await saved).path(), 'utf8');
 
     await baker.goTo('/book');
-    await page.getByRole('button', { name: /Sesame rounds/ }).click();
+    await page.getByRole('button', { name: 'More for Sesame rounds' }).click();
+    await page.getByRole('button', { name: 'Delete Sesame rounds' }).click();
     await expect(page.getByText('“Sesame rounds” deleted.')).toBeVisible();
 
     await baker.goTo('/book/import-and-export');

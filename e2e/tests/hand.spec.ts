@@ -65,6 +65,7 @@ test('a hand is calibrated with eight simulated fills, one untared, and the Bala
 
   const flour = await flourOfSlabs(baker, page);
   await expect(flour).toContainText('filled by Grebe, 18 trials');
+  await page.getByRole('button', { name: /^Your way/ }).click();
   await page.getByLabel('Measured by').selectOption('anyone');
   await expect(flour).not.toContainText('filled by');
   await page.getByLabel('Measured by').selectOption('Coot');

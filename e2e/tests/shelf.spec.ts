@@ -57,7 +57,7 @@ test('an own weight stands before the table’s in every recipe, and can be put 
   await baker.saveNew('2 cups flour');
   await expect(baker.row('2 cups flour')).toContainText('250 g');
   await baker.goTo('/shelf/flour-wheat-all-purpose');
-  await page.getByRole('button', { name: 'Set our own weight: spooned' }).click();
+  await page.getByRole('button', { name: 'Set our weight: spooned' }).click();
   const field = page.getByLabel('One cup, spooned, weighs');
   await field.fill('plenty');
   await page.keyboard.press('Enter');
@@ -75,7 +75,7 @@ test('an own weight stands before the table’s in every recipe, and can be put 
     .click();
   await expect(page.getByText('You set this weight on the Shelf.')).toBeVisible();
   await baker.goTo('/shelf/flour-wheat-all-purpose');
-  await page.getByRole('button', { name: 'Use the table’s weight again: spooned' }).click();
+  await page.getByRole('button', { name: 'Use table’s weight again: spooned' }).click();
   await expect(page.getByRole('row', { name: /^spooned/ })).toContainText('125');
 });
 
