@@ -22,6 +22,7 @@ const CORE_ORDER = [
   'bench',
   'log',
   'diagnosis',
+  'practice',
   'formats',
   // Last, so that nobody in core goes by it: the shelf is an argument everywhere.
   'shelf',
@@ -59,15 +60,19 @@ const AREAS = [
   'authors',
   'backup',
   'bakes',
+  'changes',
+  'classes',
   'conversions',
   'exports',
   'health',
+  'house',
   'imports',
   'kitchen',
   'log',
   'openapi',
   'photos',
   'plans',
+  'practice',
   'readings',
   'recipes',
   'scale',
@@ -91,6 +96,7 @@ const PLACES = [
   'files',
   'hand',
   'not-found',
+  'practice',
   'reading',
   'shelf',
 ];
@@ -104,7 +110,8 @@ const WEB_FOLDERS = {
   kit: ['api', 'state'],
   quick: ['kit', 'state'],
   scale: ['api', 'kit', 'state'],
-  state: ['api'],
+  offline: [],
+  state: ['api', 'offline'],
   workers: ['kit'],
 };
 const WEB_ALL = [...Object.keys(WEB_FOLDERS), 'places', 'shell'];
@@ -158,7 +165,7 @@ export default tseslint.config(
   },
   {
     // Parts of it run inside the page.
-    files: ['bench/src/{page,quick,chance-page,weighing-page}.bench.mjs'],
+    files: ['bench/src/{page,quick,chance-page,weighing-page,practice-page,first-view}.bench.mjs'],
     languageOptions: {
       globals: {
         document: 'readonly',

@@ -16,6 +16,11 @@ for (const part of [
   'page',
   'quick',
   'chance-page',
+  'weighing-page',
+  'diagnosis',
+  'log',
+  'practice-page',
+  'first-view',
 ]) {
   console.log(`\n== ${part}`);
   // Through tsx, since the search is part of the page and written in TypeScript.

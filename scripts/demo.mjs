@@ -7,7 +7,7 @@ process.env.DATABASE ??= 'var/demo.sqlite';
 process.env.DEMO = '1';
 process.env.LOG_LEVEL ??= 'warn';
 if (process.argv.includes('--reset')) {
-  for (const part of ['', '-wal', '-shm', '-photos'])
+  for (const part of ['', '-wal', '-shm', '-photos', '-house'])
     rmSync(`${process.env.DATABASE}${part}`, { force: true, recursive: true });
 }
 await import('./start.mjs');

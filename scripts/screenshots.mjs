@@ -74,6 +74,7 @@ const openChance = async (page) => {
 await picture('chance', LAPTOP, openChance);
 await picture('card', LAPTOP, async (page) => {
   await open('Cardamom knots', 'Balance')(page);
+  await page.getByRole('button', { name: 'More' }).click();
   await page.getByRole('link', { name: 'Print card' }).click();
 });
 await picture('shelf', LAPTOP, (page) => page.goto(`${address}/shelf/flour-wheat-cake`));
@@ -83,11 +84,6 @@ const openHand = async (page) => {
   await page.getByRole('img', { name: /Moorhen: mean/ }).waitFor();
 };
 await picture('hand', LAPTOP, openHand);
-await picture('authors', LAPTOP, async (page) => {
-  await page.goto(`${address}/authors`);
-  await page.getByRole('link', { name: /^The blue binder/ }).click();
-  await page.getByRole('img', { name: /^grams per cup/ }).waitFor();
-});
 await picture('scale', LAPTOP, async (page) => {
   await openHand(page);
   await page.getByRole('button', { name: 'Connect the scale' }).click();
@@ -183,19 +179,42 @@ await picture('oven', LAPTOP, async (page) => {
 });
 const { items: timers } = await (await fetch(`${address}/api/timers`)).json();
 for (const { id } of timers) await fetch(`${address}/api/timers/${id}`, { method: 'DELETE' });
-await picture('quick-question', LAPTOP, async (page) => {
-  await page.goto(`${address}/book`);
-  await page.getByRole('link', { name: 'Cardamom knots', exact: true }).waitFor();
-  await page.keyboard.press('Control+k');
-  await page.getByPlaceholder('1 3/4 cups cocoa in grams').fill('1 3/4 cups cocoa in grams');
-});
 await picture('drawer', LAPTOP, async (page) => {
   await page.goto(`${address}/drawer`);
   const calibrate = page.getByRole('button', { name: 'Calibrate blue enamel mug' });
   await calibrate.click();
   await calibrate.evaluate((element) => element.closest('li').scrollIntoView({ block: 'center' }));
 });
-await picture('settings', LAPTOP, (page) => page.goto(`${address}/settings`));
+await picture('practice', LAPTOP, async (page) => {
+  await page.goto(`${address}/practice`);
+  await page.getByRole('heading', { name: 'How near you come' }).waitFor();
+  await page.waitForTimeout(1200);
+});
+/** Holds a button down for so long. */
+async function hold(page, name, milliseconds) {
+  await page.getByRole('button', { name }).hover();
+  await page.mouse.down();
+  await page.waitForTimeout(milliseconds);
+  await page.mouse.up();
+}
+await picture('practice-fill', LAPTOP, async (page) => {
+  await page.goto(`${address}/practice/fill`);
+  await page.getByRole('button', { name: 'Stir the bin' }).click();
+  await hold(page, /^Spoon in/, 4200);
+  for (let press = 0; press < 3; press++) {
+    await page.getByRole('button', { name: 'Press' }).click();
+  }
+  await hold(page, /^Spoon in/, 1500);
+  await page.getByRole('slider', { name: 'Blade' }).fill('5');
+  await page.getByRole('button', { name: 'Sweep' }).click();
+  await page.getByRole('button', { name: 'Weigh it' }).click();
+});
+await picture('practice-jug', LAPTOP, async (page) => {
+  await page.goto(`${address}/practice/jug`);
+  await page.getByRole('button', { name: 'A little more' }).waitFor();
+  await hold(page, /^Pour hold/, 2600);
+  await page.getByRole('slider', { name: 'Height of your eye' }).fill('300');
+});
 await picture('balance-phone', PHONE, open('Lean sponge', 'Balance'));
 
 await browser.close();
