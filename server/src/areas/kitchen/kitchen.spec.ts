@@ -47,6 +47,16 @@ describe('the kitchen', () => {
     expect((await read()).standard).toBe('us-customary');
   });
 
+  it('takes a change once more whose answer was lost', async () => {
+    const change = with1Cup({ aside: true });
+    const { body: first } = await write(change).expect(200);
+    const { body: again } = await write(change).expect(200);
+    expect(again).toEqual(first);
+    // Once somebody changed it back, the old change is a conflict like any other.
+    await write({ ...USUAL_KITCHEN, revision: 1 }).expect(200);
+    await write(change).expect(409);
+  });
+
   it('decides the plans: a cup in the wash is not filled', async () => {
     expect((await planOf('1 cup sugar')).measure?.fills).toEqual([
       jasmine.objectContaining({ tool: '1 cup', count: 1 }),

@@ -8,6 +8,7 @@ import {
 import { shelfOf } from '@ypsigram/core/shelf';
 import { readWeightTable, weightTable } from './weight-table.js';
 import type { Database } from '../../database/database.js';
+import { isAlready } from '../../http/is-already.js';
 import { staleChange } from '../../http/problem.js';
 import { validate } from '../../http/validate.js';
 import { kitchenModel } from './model.js';
@@ -16,7 +17,7 @@ import { kitchenModel } from './model.js';
 export interface KitchenService {
   /** The kitchen as it is; the usual one, at revision 0, until something was chosen. */
   read(): Promise<Kitchen>;
-  /** @throws ProblemError 409 when the revision is not the newest. */
+  /** @throws ProblemError 409 when the revision is not the newest and something else is here. */
   replace(kitchen: Kitchen): Promise<Kitchen>;
   /** Puts another kitchen in the place of this one, as part of a larger change. */
   load(kitchen: Kitchen): Promise<void>;
@@ -40,7 +41,10 @@ export function kitchenService(database: Database): KitchenService {
   const replace = ({ revision, ...document }: Kitchen): Promise<Kitchen> =>
     database.write(async () => {
       const current = await read();
-      if (revision !== current.revision) throw staleChange('kitchen', current);
+      if (revision !== current.revision) {
+        if (isAlready(current, document)) return current;
+        throw staleChange('kitchen', current);
+      }
       await rows.upsert({ id: THE_ONE, document, revision: revision + 1 });
       return { ...document, revision: revision + 1 };
     });

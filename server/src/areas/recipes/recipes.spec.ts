@@ -62,6 +62,16 @@ describe('recipes', () => {
     );
   });
 
+  it('take a change once more whose answer was lost, and count it once', async () => {
+    const { id } = await create('2 cups flour');
+    const change = { text: '3 cups flour', methods: { 0: 'dipped' }, revision: 1 };
+    const put = () => server.http.put(`/api/recipes/${id}`).send(change).expect(200);
+    const { body: first } = await put();
+    const { body: again } = await put();
+    expect((first as Recipe).revision).toBe(2);
+    expect(again).toEqual(first);
+  });
+
   it('let only one of many simultaneous changes through', async () => {
     const saved = await create('2 cups flour');
     const statuses = await Promise.all(

@@ -21,6 +21,7 @@ import { takeTurns } from '../../context/turns.js';
 import type { Database } from '../../database/database.js';
 import type { Part } from '../../database/part.js';
 import { removable, type Removable } from '../../database/removable.js';
+import { isAlready } from '../../http/is-already.js';
 import { ProblemError, notFound } from '../../http/problem.js';
 import { recipeModel, type RecipeRow } from './model.js';
 import { recipePart, type WholeRecipe } from './part.js';
@@ -35,7 +36,10 @@ export interface RecipeService extends Removable<Recipe> {
   list(query: RecipeQuery): Promise<RecipePage>;
   create(draft: Draft): Promise<Recipe>;
   read(id: string): Promise<Recipe>;
-  /** @throws ProblemError 409 with both versions when `revision` is not the newest. */
+  /**
+   * @throws ProblemError 409 with both versions when `revision` is not the newest and what is here
+   *   says something else.
+   */
   replace(id: string, replacement: Replacement): Promise<Recipe>;
   /** Earlier texts, the newest first; at most as many as anybody looks through. */
   versions(id: string): Promise<RecipeVersion[]>;
@@ -250,6 +254,8 @@ export function recipeService(database: Database, context: RecipesContext): Reci
         const replaced = await replaceIfNewest(id, replacement);
         if (replaced) return replaced;
         const current = toRecipe(await find(id));
+        const { revision: _, ...change } = replacement;
+        if (isAlready(current, change)) return current;
         const { title } = indexText(replacement, (await context.kitchen()).shelf);
         throw new ProblemError(
           409,
