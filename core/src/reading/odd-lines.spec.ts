@@ -41,6 +41,42 @@ describe('odd lines', () => {
       expect(lineOf(ground).ingredientId).withContext(ground).toBe('ginger-ground');
   });
 
+  it('weigh roots and sticks by their length', () => {
+    // An inch of ginger is a tablespoon of it; a whole cinnamon stick is three inches long.
+    const ginger = (inches: number): number => 6 * inches;
+    const stick = 2.6;
+    const lengths: readonly (readonly [string, string, number])[] = [
+      ['1 inch of ginger', 'ginger-fresh', ginger(1)],
+      ['a 2-inch piece of root ginger, peeled', 'ginger-fresh', ginger(2)],
+      ['1 1/2-inch knob ginger', 'ginger-fresh', ginger(1.5)],
+      ['2 x 5 cm pieces fresh ginger', 'ginger-fresh', ginger(10 / 2.54)],
+      ['1-2 inches ginger', 'ginger-fresh', ginger(1.5)],
+      ['thumb-sized piece of ginger', 'ginger-fresh', ginger(2)],
+      ['1 (3-inch) cinnamon stick', 'cinnamon-stick', stick],
+      ['2 3-inch cinnamon sticks', 'cinnamon-stick', 2 * stick],
+      ['4 cm cinnamon', 'cinnamon-stick', (stick * 4) / 7.62],
+    ];
+    for (const [written, id, grams] of lengths) {
+      const line = lineOf(written);
+      expect(line.ingredientId).withContext(written).toBe(id);
+      expect(gramsOf(line)).withContext(written).toBeCloseTo(grams, 6);
+      expect(codesOf(line)).withContext(written).toContain('nominal-size');
+    }
+    // A length of anything else is no amount of it.
+    for (const written of ['A 9-inch pie crust', '1 cm butter', 'Roll out 1 cm thick'])
+      expect(gramsOf(lineOf(written)))
+        .withContext(written)
+        .toBeNull();
+  });
+
+  it('know what a can of a number holds', () => {
+    expect(gramsOf(lineOf('1 No. 2 can crushed pineapple'))).toBeCloseTo(20 * 28.349523125, 6);
+    expect(gramsOf(lineOf('2 No. 2 1/2 cans pumpkin purée'))).toBeCloseTo(58 * 28.349523125, 6);
+    expect(codesOf(lineOf('1 #303 can cherries'))).toContain('nominal-size');
+    // Numbers that no can has are part of a name.
+    expect(gramsOf(lineOf('1 No. 7 can crushed pineapple'))).toBeNull();
+  });
+
   it('ask which of two volumes is right, and whose cup it is', () => {
     const line = lineOf('2 cups (250 ml) flour');
     const [question] = questionsOf(line, 'us-customary', BUILT_IN_SHELF);

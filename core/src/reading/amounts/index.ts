@@ -1,2 +1,3 @@
 export { weightIn } from './adjacent-measure.js';
-export { type Quantity, readQuantity } from './quantity.js';
+export { PLAIN_QUANTITY, type Quantity, readQuantity } from './quantity.js';
+export { match } from './unit-at.js';

@@ -9,6 +9,19 @@ const PACKAGE = / ?(?:([x×])(?= ?\d))? ?([([])? ?(?=[\d.])/iy;
 /** What cans and tubs are labelled in: "1 can (398 mL)" is so much of its content. */
 export const VOLUMES_OF_PACKAGES: ReadonlySet<Unit> = new Set(['ml', 'l', 'fl-oz']);
 
+/** "1 No. 2 can": the numbered cans of American kitchens. */
+const NUMBERED = / (?:no\. ?|no |number |# ?)(\d{1,3}(?: ?1\/2|½)?)(?= )/iy;
+/** Ounces that they hold, net: household guides of the US Department of Agriculture. */
+const OUNCES_OF_CANS: Readonly<Record<string, number>> = {
+  '1': 10.5,
+  '300': 15,
+  '303': 16,
+  '2': 20,
+  '2 1/2': 29,
+  '3': 33,
+  '10': 106,
+};
+
 /** What a package holds. */
 export interface Packaged {
   readonly grams: number | null;
@@ -17,10 +30,31 @@ export interface Packaged {
   /** The size of one by volume: "300 ml tub"; null where it is a weight. */
   readonly volume: { readonly amount: Fraction; readonly unit: Unit } | null;
   readonly unit: UnitMatch;
+  /** What it is called, where that is all that is said of its size: "No. 2". */
+  readonly household: string | null;
+}
+
+function numberedCanAt(text: string, at: number): Packaged | null {
+  const numbered = match(NUMBERED, text, at);
+  if (!numbered) return null;
+  const size = numbered[1]!.replace(/ ?1\/2|½/, ' 1/2');
+  const held = OUNCES_OF_CANS[size];
+  const unit = unitAt(text, at + numbered[0].length + 1);
+  if (held === undefined || !unit?.container) return null;
+  const ounces = new Fraction(held);
+  return {
+    grams: toGrams(exactly(ounces), 'oz'),
+    ounces,
+    volume: null,
+    unit,
+    household: `No. ${size}`,
+  };
 }
 
 /** The size of a package between count and container: "1 (400 g) can", "two 14-oz cans". */
 export function packageAt(text: string, at: number): Packaged | null {
+  const numbered = numberedCanAt(text, at);
+  if (numbered) return numbered;
   const link = match(PACKAGE, text, at);
   if (!link) return null;
   const size = readAdjacentMeasure(text, at + link[0].length);
@@ -33,12 +67,13 @@ export function packageAt(text: string, at: number): Packaged | null {
     grams === null && VOLUMES_OF_PACKAGES.has(size.unit)
       ? { amount: midpoint(size.amount), unit: size.unit }
       : null;
-  if (container?.container) return { grams, ounces, volume, unit: container };
+  if (container?.container) return { grams, ounces, volume, unit: container, household: null };
   // "2 x 60g eggs", "1 (59 g) egg": pieces of a stated weight.
   const isPiece = grams !== null && (link[1] !== undefined || link[2] !== undefined);
   // "2 (1-oz.) squares": the word for the piece says nothing more.
   const end = container?.unit === 'each' ? container.end : size.end;
-  return isPiece ? { grams, ounces: null, volume: null, unit: { unit: 'each', end } } : null;
+  const unit = { unit: 'each', end } as const;
+  return isPiece ? { grams, ounces: null, volume: null, unit, household: null } : null;
 }
 
 const MIXED = /(\d+) (?=\d+\/\d+ ?-)/y;

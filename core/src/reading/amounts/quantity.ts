@@ -86,7 +86,7 @@ function amountAtOf(text: string, at: number, isBetween: boolean): AmountMatch |
 }
 
 /** What a quantity is of which nothing else is said: level, without a unit or a package. */
-const PLAIN_QUANTITY = {
+export const PLAIN_QUANTITY = {
   unit: null,
   fullness: 1,
   heapingWord: null,
@@ -146,6 +146,7 @@ export function readQuantity(text: string, start: number, standard: Standard): Q
       amount: packed.volume ? scale(amount, packed.volume.amount) : amount,
       unit: packed.volume?.unit ?? packed.unit.unit,
       container: true,
+      household: packed.household,
       statedGrams: packed.grams === null ? null : packed.grams * count,
       packageOunces: packed.ounces && scale(amount, packed.ounces),
       unitAt: [packed.unit.end, packed.unit.end],

@@ -2,6 +2,7 @@ import { midpoint, type Amount } from '../../amount/index.js';
 import type { Method } from '../../catalogue/index.js';
 import { defaultMethod, densityLimits } from '../../measuring/index.js';
 import {
+  gramsIn,
   isBorrowed,
   isMassUnit,
   isNominalUnit,
@@ -129,8 +130,8 @@ function readOunce(
 
 /** "8 oz (225 g)": the weight beside the ounces settles what they are. */
 function hasOtherWeight(quantity: Quantity): boolean {
-  const ounces = midpoint(quantity.amount).valueOf() * 28.349523125;
-  return quantity.statedGrams !== null && Math.abs(quantity.statedGrams - ounces) > 1e-6;
+  const byOunces = midpoint(quantity.amount).mul(gramsIn('oz')).valueOf();
+  return quantity.statedGrams !== null && Math.abs(quantity.statedGrams - byOunces) > 1e-6;
 }
 
 function noteKind({ name }: Wording, notes: ReadingNote[]): void {

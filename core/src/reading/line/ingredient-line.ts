@@ -5,6 +5,7 @@ import type { LineParts, ReadingContext } from './line-parts.js';
 import { partOfWhole, takenFromWhole } from './fruit.js';
 import { bareLine, type Line, type Span } from '../line.js';
 import type { ReadingNote } from '../note.js';
+import { pieceByLength } from './piece-by-length.js';
 import { readPhrase, remarkWords, type NamePhrase } from './phrase.js';
 import { readQuantity, type Quantity } from '../amounts/index.js';
 import { remarkNotes, weightInBrackets } from './remarks.js';
@@ -111,6 +112,7 @@ export function findIngredient(text: string, context: ReadingContext): LineParts
   return (
     (/^\d/.test(text) ? null : partOfWhole(text, context)) ??
     sizeOfThing(text, context) ??
+    pieceByLength(text, context) ??
     quantityFirst(text, 0, context) ??
     nameFirst(text, context) ??
     nameOnly(text, context)

@@ -1,7 +1,7 @@
 import { Fraction, exactly } from '../../amount/index.js';
 import type { LineParts, ReadingContext } from './line-parts.js';
 import { readPhrase } from './phrase.js';
-import type { Quantity } from '../amounts/index.js';
+import { PLAIN_QUANTITY, type Quantity } from '../amounts/index.js';
 import { SIZES_OF_THINGS } from '../vocabulary/index.js';
 
 /** "Butter the size of an egg". */
@@ -19,20 +19,11 @@ export function sizeOfThing(text: string, { shelf }: ReadingContext): LineParts 
   const from = size.index + 1;
   const end = size.index + size[0].length;
   const quantity: Quantity = {
+    ...PLAIN_QUANTITY,
     amount: exactly(new Fraction(tablespoons)),
     unit: 'tbsp',
-    fullness: 1,
-    heapingWord: null,
-    method: null,
-    container: false,
-    statedGrams: null,
-    otherMillilitres: null,
-    packageOunces: null,
-    pieceWord: null,
     household: size[1]!.toLowerCase(),
-    remark: '',
     amountAt: [from, end],
-    unitAt: null,
     end,
     byArticle: true,
   };

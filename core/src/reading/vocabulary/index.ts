@@ -12,6 +12,7 @@ export {
   SOLD_FORMS,
 } from './filling.js';
 export {
+  CUT_BY_LENGTH,
   FRESH_KINDS,
   FRESH_WORK,
   LEADING_WORDS,

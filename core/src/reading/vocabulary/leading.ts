@@ -1,3 +1,4 @@
+import type { Unit } from '../../units/index.js';
 import { table } from './table.js';
 
 /** Words before an amount that do not change it. */
@@ -73,4 +74,15 @@ export const SIZES_OF_THINGS: Readonly<Record<string, number>> = table({
   nutmeg: 0.5,
   hazelnut: 0.25,
   pea: 0.05,
+});
+
+/** Roots and sticks that are cut by length, by what they are called: conventions. `cm` is the length of one unit. */
+export const CUT_BY_LENGTH: Readonly<
+  Record<string, { readonly ingredientId: string; readonly unit: Unit; readonly cm: number }>
+> = table({
+  // An inch of root is about a tablespoon, grated; a whole stick is three inches long.
+  'ginger-ground': { ingredientId: 'ginger-fresh', unit: 'tbsp', cm: 2.54 },
+  'ginger-fresh': { ingredientId: 'ginger-fresh', unit: 'tbsp', cm: 2.54 },
+  cinnamon: { ingredientId: 'cinnamon-stick', unit: 'each', cm: 7.62 },
+  'cinnamon-stick': { ingredientId: 'cinnamon-stick', unit: 'each', cm: 7.62 },
 });
