@@ -1,7 +1,7 @@
 import { TestBed, type ComponentFixture } from '@angular/core/testing';
 import { provideRouter } from '@angular/router';
 import { provideState, provideStore } from '@ngrx/store';
-import { of, throwError } from 'rxjs';
+import { Subject, of, throwError } from 'rxjs';
 import type { BakeSummary } from '@ypsigram/contract';
 import { LogApi } from '../../../api/log-api';
 import { bakesFeature } from '../../../state/bakes/bakes.feature';
@@ -41,6 +41,12 @@ describe('the Log', () => {
     fixture.detectChanges();
     jasmine.clock().tick(300);
     fixture.detectChanges();
+  };
+  const search = (words: string): void => {
+    const field = element().querySelector<HTMLInputElement>('input[type=search]')!;
+    field.value = words;
+    field.dispatchEvent(new Event('input'));
+    settle();
   };
   afterEach(() => jasmine.clock().uninstall());
 
@@ -90,11 +96,21 @@ describe('the Log', () => {
   it('says why it is not there, and tries again', () => {
     open([]);
     api.list.and.returnValue(throwError(() => new Error('no')));
-    const search = element().querySelector<HTMLInputElement>('input[type=search]')!;
-    search.value = 'knots';
-    search.dispatchEvent(new Event('input'));
-    settle();
+    search('knots');
     expect(words()).toContain('went wrong');
     expect(api.list.calls.mostRecent().args[0]).toEqual({ search: 'knots' });
+  });
+
+  it('shows what was asked for last, however late an earlier answer comes', () => {
+    open([]);
+    const slow = new Subject<BakeSummary[]>();
+    api.list.and.returnValue(slow);
+    search('kno');
+    api.list.and.returnValue(of([bake(2, { title: 'Cardamom knots' })]));
+    search('knots');
+    slow.next([bake(1, { title: 'Rye crispbread' })]);
+    fixture.detectChanges();
+    expect(words()).toContain('Cardamom knots');
+    expect(words()).not.toContain('Rye crispbread');
   });
 });

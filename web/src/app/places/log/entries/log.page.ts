@@ -3,7 +3,7 @@ import { takeUntilDestroyed, toObservable } from '@angular/core/rxjs-interop';
 import { Router, RouterLink } from '@angular/router';
 import { whenChanged } from '../../../kit/when-changed/when-changed';
 import { Store } from '@ngrx/store';
-import { debounceTime } from 'rxjs';
+import { EMPTY, Subject, catchError, debounceTime, merge, switchMap, type Observable } from 'rxjs';
 import type { BakeSummary } from '@ypsigram/contract';
 import { LogApi, logFile, type LogQuery } from '../../../api/log-api';
 import { problemOf } from '../../../api/recipes-api';
@@ -36,6 +36,7 @@ export class LogPage {
   protected readonly problem = signal<string | null>(null);
   protected readonly chosen = signal<readonly string[]>([]);
   protected readonly recipeId = signal('');
+  private readonly wanted = new Subject<void>();
   private readonly asked = computed((): LogQuery => {
     const [search, recipeId] = [this.search().trim(), this.recipeId()];
     return { ...(search && { search }), ...(recipeId && { recipeId }) };
@@ -51,34 +52,41 @@ export class LogPage {
 
   constructor() {
     this.store.dispatch(bakesActions.bakesAskedFor());
-    toObservable(this.asked)
-      .pipe(debounceTime(TYPING_MILLISECONDS), takeUntilDestroyed())
-      .subscribe(() => this.load());
+    const typed = toObservable(this.asked).pipe(debounceTime(TYPING_MILLISECONDS));
+    merge(typed, this.wanted)
+      .pipe(
+        // An answer to what was asked before is no longer of use.
+        switchMap(() => this.api.list(this.asked()).pipe(catchError(this.notLoaded))),
+        takeUntilDestroyed(),
+      )
+      .subscribe((bakes) => {
+        this.problem.set(null);
+        this.bakes.set(bakes);
+        this.hasMore.set(bakes.length === PAGE);
+      });
     whenChanged(['bakes', 'recipes'], () => this.load());
   }
 
   protected load(): void {
-    this.api.list(this.asked()).subscribe({
-      next: (bakes) => {
-        this.problem.set(null);
-        this.bakes.set(bakes);
-        this.hasMore.set(bakes.length === PAGE);
-      },
-      error: (error: unknown) => this.problem.set(problemOf(error)),
-    });
+    this.wanted.next();
   }
 
   protected more(): void {
     const known = this.bakes() ?? [];
     const before = known.at(-1)!.begunAt;
-    this.api.list({ ...this.asked(), before }).subscribe({
-      next: (more) => {
+    this.api
+      .list({ ...this.asked(), before })
+      .pipe(catchError(this.notLoaded))
+      .subscribe((more) => {
         this.bakes.set([...known, ...more]);
         this.hasMore.set(more.length === PAGE);
-      },
-      error: (error: unknown) => this.problem.set(problemOf(error)),
-    });
+      });
   }
+
+  private readonly notLoaded = (error: unknown): Observable<never> => {
+    this.problem.set(problemOf(error));
+    return EMPTY;
+  };
 
   protected choose(id: string): void {
     const chosen = this.chosen();
