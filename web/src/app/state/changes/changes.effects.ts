@@ -30,9 +30,10 @@ export const listenToChanges = createEffect(
         return changesStream().pipe(
           mergeMap((heard): Action[] => {
             if (heard.is === 'found') {
+              const found = changesActions.serverFound();
               // What was shown from memory may be old by now, whatever was counted meanwhile.
-              const areas = seen.forget() ? EVERYTHING : [];
-              return [changesActions.serverFound(), changesActions.areasChanged({ areas })];
+              const isOld = seen.forget();
+              return isOld ? [found, changesActions.areasChanged({ areas: EVERYTHING })] : [found];
             }
             if (heard.is === 'lost') return [changesActions.serverLost()];
             const areas = areasNew(heard);
