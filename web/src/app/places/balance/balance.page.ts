@@ -166,6 +166,17 @@ export class BalancePage {
     this.controls()?.nativeElement.focus();
   }
 
+  protected closeControls(opener: HTMLElement): void {
+    this.areControlsOpen.set(false);
+    opener.focus();
+  }
+
+  /** What lies under the sheet is not worked with while it is covered. */
+  protected closeWhenLeft({ currentTarget, relatedTarget }: FocusEvent): void {
+    if (!relatedTarget || (currentTarget as Node).contains(relatedTarget as Node)) return;
+    this.areControlsOpen.set(false);
+  }
+
   protected showKeys(): void {
     this.sheet()?.open();
   }
