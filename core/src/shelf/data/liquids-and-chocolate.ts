@@ -26,6 +26,11 @@ export const LIQUIDS_AND_CHOCOLATE: readonly Ingredient[] = [
       'dark chocolate chunks',
       'chocolate chips',
       'dark chocolate chips',
+      'semi-sweet chips',
+      'semisweet chips',
+      'semi-sweet morsels',
+      'semisweet morsels',
+      'chocolate morsels',
     ],
     otherNames: {
       german: ['Schokotropfen', 'Schokoladentropfen', 'Schokostückchen', 'Chocolate Chips'],

@@ -149,7 +149,7 @@ export const MORE_NUTS: readonly Ingredient[] = [
     'White chocolate',
     ['chunk', 'inclusion', 1],
     ['level', 'cup', 170, 'SR 19087'],
-    ['white chocolate chips', 'chopped white chocolate'],
+    ['white chocolate chips', 'white chips', 'chopped white chocolate'],
     ['milk', 'soy'],
     { german: ['weiße Schokolade', 'weiße Kuvertüre'], french: ['chocolat blanc'] },
   ),
