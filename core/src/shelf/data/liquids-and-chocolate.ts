@@ -30,6 +30,7 @@ export const LIQUIDS_AND_CHOCOLATE: readonly Ingredient[] = [
       'semisweet chips',
       'semi-sweet morsels',
       'semisweet morsels',
+      'semisweet chocolate morsels',
       'chocolate morsels',
     ],
     otherNames: {
