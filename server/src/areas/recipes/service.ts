@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { LRUCache } from 'lru-cache';
-import { Op, QueryTypes, literal } from 'sequelize';
+import { Op, literal } from 'sequelize';
 import type { z } from 'zod';
 import type {
   Recipe,
@@ -26,6 +26,7 @@ import { ProblemError, notFound } from '../../http/problem.js';
 import { recipeModel, type RecipeRow } from './model.js';
 import { recipePart, type WholeRecipe } from './part.js';
 import { indexText, summarise } from './summary.js';
+import { recipeVersions } from './versions.js';
 
 type Draft = z.output<typeof recipeDraft>;
 type Replacement = z.output<typeof recipeReplacement>;
@@ -59,14 +60,6 @@ export interface RecipeService extends Removable<Recipe> {
 
 type AuthoredRevision = Pick<Recipe, 'id' | 'revision'> & { readonly authorId: string };
 type AuthoredText = AuthoredRevision & Pick<Recipe, 'title' | 'text' | 'standard'>;
-
-/** Nobody looks further back than this. */
-const MOST_VERSIONS = 200;
-/** Of older ones than these, one a day is kept. */
-const VERSIONS_IN_FULL = 100;
-
-/** Versions are thinned with every so many changes. */
-const THINNED_EVERY = 20;
 
 /** Rows that one statement takes. */
 const AT_ONCE = 100;
@@ -125,6 +118,7 @@ const PAGES_REMEMBERED = 50;
 export function recipeService(database: Database, context: RecipesContext): RecipeService {
   const { sequelize } = database;
   const rows = recipeModel(sequelize);
+  const versions = recipeVersions(sequelize);
   const instant = (): string => context.now().toISOString();
   const pages = new LRUCache<string, RecipePage>({ max: PAGES_REMEMBERED });
 
@@ -148,19 +142,6 @@ export function recipeService(database: Database, context: RecipesContext): Reci
     };
   };
 
-  /** Of versions beyond the newest, the last of each day stays, and none beyond what anybody sees. */
-  const thinVersions = (id: string): Promise<unknown> =>
-    sequelize.query(
-      `DELETE FROM recipe_versions WHERE recipe_id = :id AND revision IN (
-        SELECT revision FROM (
-          SELECT revision,
-            row_number() OVER (ORDER BY revision DESC) AS age,
-            row_number() OVER (PARTITION BY substr(saved_at, 1, 10) ORDER BY revision DESC) AS of_day
-          FROM recipe_versions WHERE recipe_id = :id
-        ) WHERE age > :full AND (of_day > 1 OR age > :most))`,
-      { replacements: { id, full: VERSIONS_IN_FULL, most: MOST_VERSIONS } },
-    );
-
   /** Null when `revision` is not the newest. */
   const replaceIfNewest = (id: string, { revision, ...draft }: Replacement) =>
     database.write(async (): Promise<Recipe | null> => {
@@ -168,7 +149,7 @@ export function recipeService(database: Database, context: RecipesContext): Reci
       if (!row) return null;
       const { title, ingredients } = indexText(draft, (await context.kitchen()).shelf);
       const written = await row.update({ ...draft, title, ingredients, updatedAt: instant() });
-      if (written.revision % THINNED_EVERY === 0) await thinVersions(id);
+      await versions.thin(id, written.revision);
       return toRecipe(written);
     });
 
@@ -279,11 +260,7 @@ export function recipeService(database: Database, context: RecipesContext): Reci
 
     async versions(id) {
       await find(id);
-      return sequelize.query<RecipeVersion>(
-        `SELECT revision, title, text, standard, saved_at AS savedAt FROM recipe_versions
-          WHERE recipe_id = :id ORDER BY revision DESC LIMIT :most`,
-        { type: QueryTypes.SELECT, replacements: { id, most: MOST_VERSIONS } },
-      );
+      return versions.of(id);
     },
 
     async all() {
