@@ -47,7 +47,14 @@ test.describe('on a phone', () => {
     await tap(/Change$/);
     await tap('×2');
     await tap('Done');
+    await expect(page.getByRole('button', { name: /Change$/ })).toBeFocused();
     await expect(first).toContainText('460 g');
+    // The sheet does not stay over what is worked with below it.
+    const sheet = page.getByRole('group', { name: 'Batch and way' });
+    await tap(/Change$/);
+    await expect(sheet).toBeVisible();
+    await first.getByRole('button').first().focus();
+    await expect(sheet).toBeHidden();
     expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(
       PHONE.width,
     );
