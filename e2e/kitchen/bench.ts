@@ -15,6 +15,10 @@ export interface Line {
   readonly route: string;
 }
 
+/** The tools of its measure, one for each fill. */
+export const plannedFills = ({ measure }: Line): string[] =>
+  measure.fills.flatMap(({ tool, count }) => Array<string>(count).fill(tool));
+
 interface Act {
   readonly do: string;
   readonly line?: string;
@@ -74,16 +78,30 @@ export class AtTheBench {
     );
   }
 
-  /** The last weight that was kept of a line, once the server has it. */
+  private async lastGrams(line: Line): Promise<number | null> {
+    const { readings } = await this.bake();
+    const acts = readings.map(({ act }) => act);
+    return acts.findLast((act) => act.do === 'weigh' && act.line === line.id)?.grams ?? null;
+  }
+
+  /** The weight that was kept of a line, once the server has it. */
   async keptGrams(line: Line): Promise<number> {
-    let grams: number | null = null;
-    await expect(async () => {
-      const { readings } = await this.bake();
-      const acts = readings.map(({ act }) => act);
-      grams = acts.findLast((act) => act.do === 'weigh' && act.line === line.id)?.grams ?? null;
-      expect(grams).not.toBeNull();
-    }).toPass();
-    return grams!;
+    await expect.poll(() => this.lastGrams(line)).not.toBeNull();
+    return (await this.lastGrams(line))!;
+  }
+
+  /** Waits until the server has this weight of a line, to a gram. */
+  async expectKept(line: Line, grams: number): Promise<void> {
+    await expect
+      .poll(async () => Math.abs(((await this.lastGrams(line)) ?? Infinity) - grams), line.name)
+      .toBeLessThanOrEqual(1);
+  }
+
+  /** Waits until the server has these fills of a line, in their order. */
+  async expectFills(line: Line, tools: readonly string[]): Promise<void> {
+    await expect
+      .poll(async () => (await this.keptFills(line)).map(({ tool }) => tool), line.name)
+      .toEqual(tools);
   }
 
   /** The fills that were kept of a line, those taken back left out. */

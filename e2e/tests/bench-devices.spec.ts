@@ -51,7 +51,7 @@ test('two devices at one bake see each other, and the later act on a line wins',
   // A reload loses nothing.
   await page.reload();
   await bench.expectReady(1);
-  expect((await bench.keptFills(yeast)).length).toBe(3);
+  await expect.poll(async () => (await bench.keptFills(yeast)).length).toBe(3);
   await context.close();
 });
 

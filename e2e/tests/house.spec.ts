@@ -76,10 +76,7 @@ test('a tablet and a phone bake one recipe together, with the server and the net
 
   // Each fill is there once, in the order in which it was done.
   for (const line of [first, second, third, fourth] as (typeof lines)[number][]) {
-    const planned = line.measure.fills.flatMap(({ tool, count }) =>
-      Array<string>(count).fill(tool),
-    );
-    expect((await onTablet.keptFills(line)).map(({ tool }) => tool)).toEqual(planned);
+    await onTablet.expectFills(line, plannedFills(line));
   }
   await tablet.context.close();
   await phone.context.close();

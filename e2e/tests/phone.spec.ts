@@ -83,8 +83,7 @@ test.describe('on a phone', () => {
     await expect(full).toBeVisible();
     expect(most).toBeGreaterThan(460);
     for (const line of lines.filter(({ route }) => route === 'total')) {
-      const kept = await bench.keptGrams(line);
-      expect(Math.abs(kept - line.weight.grams), line.name).toBeLessThanOrEqual(1);
+      await bench.expectKept(line, line.weight.grams);
     }
     await expect(page.getByText('2 loaves').first()).toBeAttached();
   });

@@ -1,5 +1,5 @@
 import { provideRouter } from '@angular/router';
-import { Store, type Action } from '@ngrx/store';
+import type { Store, Action } from '@ngrx/store';
 import type { Recipe } from '@ypsigram/contract';
 import { bakesActions } from '../state/bakes/bakes.feature';
 import { recipeActions } from '../state/recipe/recipe.actions';
