@@ -19,8 +19,8 @@ const LAPTOP = { width: 1280, height: 800 };
 const TABLET = { width: 820, height: 1180 };
 const PHONE = { width: 390, height: 844 };
 
-/** Longer than anything waits before it measures anew. */
-const STILL_MILLISECONDS = 150;
+/** So long nothing moves on a screen that is laid out: more than any timer or chain of frames takes. */
+const STILL = { milliseconds: 150, frames: 12 };
 
 const overflow = (page: Page): Promise<number> =>
   page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth);
@@ -28,22 +28,24 @@ const overflow = (page: Page): Promise<number> =>
 /** An editor and a chart are laid out some frames after the page: until nothing moves any more. */
 async function standsStill(page: Page): Promise<void> {
   await page.evaluate(
-    (milliseconds) =>
-      new Promise<void>((still) => {
+    (still) =>
+      new Promise<void>((done) => {
         let places = '';
         let since = 0;
+        let frames = 0;
         const look = (now: number): void => {
-          const seen = [...document.querySelectorAll('main *')]
+          const seen = Array.from(document.querySelectorAll('main *'))
             .map((element) => element.getBoundingClientRect())
             .map(({ x, y, width, height }) => [x, y, width, height].join(' '))
             .join();
-          if (seen !== places) [places, since] = [seen, now];
-          if (now - since >= milliseconds) still();
+          frames = seen === places ? frames + 1 : 0;
+          if (frames === 0) [places, since] = [seen, now];
+          if (frames >= still.frames && now - since >= still.milliseconds) done();
           else requestAnimationFrame(look);
         };
         requestAnimationFrame(look);
       }),
-    STILL_MILLISECONDS,
+    STILL,
   );
 }
 

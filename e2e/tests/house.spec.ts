@@ -1,3 +1,4 @@
+import { plannedFills } from '../kitchen/bench';
 import { TRUSTING_CHROMIUM } from '../kitchen/chromium';
 import { HouseDevice, PHONE, TABLET } from '../kitchen/house';
 import { expect, test } from '../kitchen/test';

@@ -2,6 +2,8 @@ import { CAUTION_MESSAGES, short } from '@ypsigram/contract';
 import {
   ChangeDetectionStrategy,
   Component,
+  Injector,
+  afterNextRender,
   computed,
   inject,
   signal,
@@ -78,6 +80,7 @@ export class BalancePage {
   private readonly sheet = viewChild(ShortcutSheet);
   private readonly cleanOffers = viewChild(CleanOffers);
   private readonly lines = viewChildren(LedgerLine);
+  private readonly injector = inject(Injector);
   private readonly controls = viewChild<ElementRef<HTMLElement>>('controls');
   protected readonly areControlsOpen = signal(false);
 
@@ -163,7 +166,8 @@ export class BalancePage {
   /** On a phone the controls are a sheet over the ledger. */
   protected openControls(): void {
     this.areControlsOpen.set(true);
-    this.controls()?.nativeElement.focus();
+    // Before it is drawn it can't have the focus.
+    afterNextRender(() => this.controls()?.nativeElement.focus(), { injector: this.injector });
   }
 
   protected closeControls(opener: HTMLElement): void {

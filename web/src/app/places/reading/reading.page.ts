@@ -41,7 +41,6 @@ import {
 } from '../../state/recipe/recipe.selectors';
 import { EarlierVersions } from './versions';
 import { RecipeEditor, type LinePlace } from './editor';
-import { SPACE_STEP_PIXELS } from './space-step';
 import { lookedThrough } from './open-questions';
 import { rowsOf, type Row } from './rows';
 import { EditText } from '../../state/recipe/edit-text';
@@ -173,10 +172,7 @@ export class ReadingPage {
       for (const { nativeElement } of elements) {
         const index = Number(nativeElement.dataset['row']);
         const own = this.places()[index]?.height ?? 0;
-        needed[index] = Math.max(
-          0,
-          Math.ceil((nativeElement.offsetHeight - own) / SPACE_STEP_PIXELS),
-        );
+        needed[index] = Math.max(0, Math.ceil(nativeElement.offsetHeight - own));
       }
       // Rows out of view keep the room they had when they were last seen.
       const before = this.stacked() ? [] : this.space();

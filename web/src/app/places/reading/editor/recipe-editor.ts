@@ -12,9 +12,17 @@ import {
 } from '@angular/core';
 import { defaultKeymap, history, historyKeymap } from '@codemirror/commands';
 import { EditorState, StateEffect, StateField } from '@codemirror/state';
-import { Decoration, EditorView, keymap, placeholder, type DecorationSet } from '@codemirror/view';
+import {
+  BlockType,
+  Decoration,
+  EditorView,
+  keymap,
+  placeholder,
+  type BlockInfo,
+  type DecorationSet,
+} from '@codemirror/view';
 import type { Row } from '../rows';
-import { SPACE_STEP_PIXELS } from '../space-step';
+import { SpaceBelow } from './space-below';
 
 /** Where a line of the editor stands, in pixels from the top of the text. */
 export interface LinePlace {
@@ -22,8 +30,6 @@ export interface LinePlace {
   /** Height of the text itself, without the space that was put under it. */
   readonly height: number;
 }
-
-const MOST_STEPS = 40;
 
 const PLACEHOLDER = `Paste or type a recipe. For example:
 
@@ -63,6 +69,12 @@ const decorations = StateField.define<DecorationSet>({
   provide: (field) => EditorView.decorations.from(field),
 });
 
+/** The text of a line without the space below it. */
+const textOf = (block: BlockInfo): BlockInfo =>
+  Array.isArray(block.type)
+    ? (block.type as readonly BlockInfo[]).find(({ type }) => type === BlockType.Text)!
+    : block;
+
 /** The recipe's text, marked up with what was understood of it. */
 @Component({
   selector: 'yg-recipe-editor',
@@ -73,7 +85,7 @@ const decorations = StateField.define<DecorationSet>({
 export class RecipeEditor {
   readonly text = input.required<string>();
   readonly rows = input.required<readonly Row[]>();
-  /** Steps of extra space under each line, so that what stands beside it has room. */
+  /** Pixels of space under each line, so that what stands beside it has room. */
   readonly space = input<readonly number[]>([]);
   readonly edited = output<string>();
   readonly placed = output<readonly LinePlace[]>();
@@ -81,8 +93,6 @@ export class RecipeEditor {
   private readonly host: HTMLElement = inject<ElementRef<HTMLElement>>(ElementRef).nativeElement;
   private readonly nonce = inject(CSP_NONCE) ?? '';
   private view: EditorView | null = null;
-  /** The space that stands under the lines now. */
-  private marked: readonly number[] = [];
 
   constructor() {
     afterNextRender(() => {
@@ -133,9 +143,8 @@ export class RecipeEditor {
       read: () => {
         const places: LinePlace[] = [];
         for (let number = 1; number <= view.state.doc.lines; number++) {
-          const block = view.lineBlockAt(view.state.doc.line(number).from);
-          const space = (this.marked[number - 1] ?? 0) * SPACE_STEP_PIXELS;
-          places.push({ top: block.top, height: block.height - space });
+          const { top, height } = textOf(view.lineBlockAt(view.state.doc.line(number).from));
+          places.push({ top, height });
         }
         return places;
       },
@@ -149,21 +158,24 @@ export class RecipeEditor {
     if (!view) return;
     const { doc } = view.state;
     const ranges = [];
-    const space = this.space().map((steps) => Math.min(steps, MOST_STEPS));
+    const space = this.space();
     for (const [index, row] of this.rows().entries()) {
       if (index >= doc.lines) break;
       const line = doc.line(index + 1);
-      const steps = space[index] ?? 0;
       const kind = row.title ? 'title' : (row.line?.kind ?? 'blank');
-      ranges.push(Decoration.line({ class: `yg-line-${kind} yg-space-${steps}` }).range(line.from));
+      ranges.push(Decoration.line({ class: `yg-line-${kind}` }).range(line.from));
       for (const { part, start, end } of row.line?.spans ?? []) {
         if (end > line.length || end <= start) continue;
         ranges.push(
           Decoration.mark({ class: `yg-${part}` }).range(line.from + start, line.from + end),
         );
       }
+      const pixels = space[index] ?? 0;
+      if (pixels > 0) {
+        const widget = new SpaceBelow(pixels);
+        ranges.push(Decoration.widget({ widget, block: true, side: 1 }).range(line.to));
+      }
     }
-    this.marked = space;
     view.dispatch({ effects: decorated.of(Decoration.set(ranges, true)) });
     this.report(view);
   }
