@@ -50,6 +50,7 @@ export class Practising {
       // The marks are 400 mm away.
       const off = 400 * Math.tan((Number(degrees) * Math.PI) / 180) * (way === 'above' ? 1 : -1);
       await this.eyeTo(Math.round(Number(await slider.inputValue()) - off));
+      await this.drawn();
     }
     throw new Error('No height of the eye is level with the line.');
   }
