@@ -197,7 +197,7 @@ test('a formula is set by its percentages, with its preferment named', async ({ 
   await expect(page.getByLabel('Dough weight, g')).toHaveValue('917');
   await page.getByLabel('Dough weight, g').fill('1800');
   await page.getByLabel('Dough weight, g').press('Enter');
-  await expect(page.getByText(/: 1800 g of dough/)).toBeVisible();
+  await expect(page.getByText('1800 g in all')).toBeVisible();
   await expect(page.getByLabel('Dough weight, g')).toHaveValue('1800');
 });
 

@@ -105,22 +105,19 @@ export class BalancePage {
   protected readonly isScaled = computed(() => this.factor()?.equals(1) === false);
   protected readonly forgives = computed(() => forgivenessFor(this.recipe().basis));
   protected readonly size = computed(() => this.recipe().size);
-  /** What the batch means in the other terms. */
+  /** What the batch means in the other terms; its mass stands beside it. */
   protected readonly makes = computed(() => {
-    const times = this.times();
-    const { grams, eggs } = this.size();
-    const count = eggs.valueOf() * times;
-    const parts = [
-      `${Math.round(grams * times)} g of dough`,
-      ...((this.pieces() ?? 0) > 1
-        ? [`${showGrams((grams * times) / this.pieces()!)} g per piece`]
-        : []),
-      ...(count > 0 ? [`${short(count, 2)} ${count === 1 ? 'egg' : 'eggs'}`] : []),
-    ];
     const factor = this.factor();
     if (!factor) return '';
+    const { grams, eggs } = this.size();
+    const [times, pieces] = [this.times(), this.pieces() ?? 0];
     const yields = scaledYield(this.reading().yield, factor);
-    return `×${mixed(factor)}${yields ? ` makes ${yields}` : ''}: ${parts.join(', ')}`;
+    const count = eggs.valueOf() * times;
+    return [
+      `×${mixed(factor)}${yields ? ` makes ${yields}` : ''}`,
+      ...(pieces > 1 ? [`${showGrams((grams * times) / pieces)} g each`] : []),
+      ...(count > 0 ? [`with ${short(count, 2)} ${count === 1 ? 'egg' : 'eggs'}`] : []),
+    ].join(', ');
   });
   protected readonly cautions = computed(() => {
     const factor = this.factor();
