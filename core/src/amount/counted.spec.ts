@@ -30,4 +30,9 @@ describe('a noun with its count', () => {
     expect(counted('24', 24, 'Kekse', 12)).toBe('24 Kekse');
     expect(counted('1', 1, 'Brot', 1)).toBe('1 Brot');
   });
+
+  it('is left as it is written where it is no English one', () => {
+    expect(counted('2', 2, 'Brot', null)).toBe('2 Brot');
+    expect(counted('1/2', 0.5, 'galettes', null)).toBe('1/2 galettes');
+  });
 });

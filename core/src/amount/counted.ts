@@ -18,10 +18,16 @@ export function nounFor(count: number, noun: string): string {
 /**
  * So many of something, the figure as it is to be shown: "2 loaves", "27 knots", "2 × 23 cm tin";
  * the figure alone where the noun is empty. A noun is left as it is written while one stays one and
- * many stay many: "24 Kekse" are no English word.
+ * many stay many, and where `written` is null: "2 Brot" of a German recipe has no English plural.
  */
-export function counted(figure: string, count: number, noun: string, written: number): string {
-  const named = count > 1 === written > 1 ? noun : nounFor(count, noun);
+export function counted(
+  figure: string,
+  count: number,
+  noun: string,
+  written: number | null,
+): string {
+  const isAsWritten = written === null || count > 1 === written > 1;
+  const named = isAsWritten ? noun : nounFor(count, noun);
   // Two figures side by side need something between them.
   return /^\d/.test(named) ? `${figure} × ${named}` : `${figure} ${named}`.trim();
 }

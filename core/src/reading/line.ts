@@ -56,6 +56,8 @@ export interface Yield {
   readonly count: Amount | null;
   /** What is counted, as written: "buns"; empty when the text does not say. */
   readonly noun: string;
+  /** English nouns take another form for one and for many. */
+  readonly isEnglish: boolean;
 }
 
 /** A whole text, read. */

@@ -46,8 +46,10 @@ function classify(written: string, place: Place): Classified {
   if (written.length > LONGEST_INGREDIENT) return as(bareLine(written, 'step'));
   const plain = withoutSlips(clean(written));
   const line = language ? translate(plain, language, shelf) : plain;
-  const yields = readYield(written, line);
-  if (yields) return as(bareLine(written, 'yield'), section, yields);
+  const found = readYield(written, line);
+  if (found) {
+    return as(bareLine(written, 'yield'), section, { ...found, isEnglish: language === null });
+  }
   const heading = headingOf(line);
   if (heading) {
     return as(bareLine(written, 'heading'), heading === 'method' ? 'method' : 'ingredients');

@@ -70,12 +70,13 @@ export function beginBake(from: BeginFrom): BakePlan {
     return [{ ...line, route }];
   });
   const pieces = size.pieces && size.pieces.mul(batch.factor);
+  const writtenCount = reading.yield?.isEnglish === false ? null : (size.pieces?.valueOf() ?? null);
   return {
     title,
     text,
     factor: batch.factor.toFraction(),
     makes: pieces
-      ? counted(mixed(pieces), pieces.valueOf(), reading.yield?.noun ?? '', size.pieces!.valueOf())
+      ? counted(mixed(pieces), pieces.valueOf(), reading.yield?.noun ?? '', writtenCount)
       : null,
     pieces: pieces?.valueOf() ?? null,
     kind: batch.kind ?? USUAL_KIND,

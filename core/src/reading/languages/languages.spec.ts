@@ -37,6 +37,7 @@ describe('reading recipes in other languages', () => {
     expect(reading.language).toBe('german');
     expect(reading.title).toBe('Mohnhörnchen');
     expect(reading.yield?.count?.min.valueOf()).toBe(12);
+    expect(reading.yield?.isEnglish).toBe(false);
     expect(reading.lines.map(({ kind }) => kind)).toEqual([
       'yield',
       'heading',

@@ -44,7 +44,7 @@ const bareText = (text: string): string =>
     .trim();
 
 /** The yield on a line, or null: "Makes 18 buns", "Serves 8 to 10", "one 23 cm tin". */
-export function readYield(written: string, line: CleanLine): Yield | null {
+export function readYield(written: string, line: CleanLine): Omit<Yield, 'isEnglish'> | null {
   const text = line.text;
   if (text.length > LONGEST_HEADING) return null;
   // Every ingredient comes by here: a number before anything but servings or a tin is none.

@@ -32,9 +32,15 @@ describe('amounts as a baker reads them', () => {
 });
 
 describe('what a batch makes', () => {
-  const makes = (min: number, max: number, noun: string, factor: number): string | null =>
+  const makes = (
+    min: number,
+    max: number,
+    noun: string,
+    factor: number,
+    isEnglish = true,
+  ): string | null =>
     scaledYield(
-      { written: '', count: { min: new Fraction(min), max: new Fraction(max) }, noun },
+      { written: '', count: { min: new Fraction(min), max: new Fraction(max) }, noun, isEnglish },
       new Fraction(factor),
     );
 
@@ -43,5 +49,6 @@ describe('what a batch makes', () => {
     expect(makes(12, 12, 'knots', 1 / 12)).toBe('1 knot');
     expect(makes(8, 10, 'buns', 1.5)).toBe('12 to 15 buns');
     expect(makes(1, 1, '23 cm tin', 2)).toBe('2 × 23 cm tin');
+    expect(makes(1, 1, 'Brot', 2, false)).toBe('2 Brot');
   });
 });

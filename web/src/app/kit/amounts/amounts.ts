@@ -16,7 +16,7 @@ export function scaledYield(yields: Yield | null, factor: Fraction): string | nu
   if (!yields?.count) return null;
   const [least, most] = [yields.count.min.mul(factor), yields.count.max.mul(factor)];
   const [min, max] = [showKitchen(least).text, showKitchen(most).text];
-  const written = yields.count.max.valueOf();
+  const written = yields.isEnglish ? yields.count.max.valueOf() : null;
   return counted(min === max ? min : `${min} to ${max}`, most.valueOf(), yields.noun, written);
 }
 
