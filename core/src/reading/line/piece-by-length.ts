@@ -55,8 +55,8 @@ export function pieceByLength(text: string, { shelf }: ReadingContext): LinePart
   const phrase = readPhrase(text.slice(start), start, shelf.findName);
   const cut = phrase.name && CUT_BY_LENGTH[phrase.name.ingredientId];
   if (!phrase.name || !cut) return null;
-  const { ingredientId, unit, cm } = cut;
-  const units = scale(found.length.centimetres, new Fraction(cm).inverse());
+  const { ingredientId, unit, centimetres } = cut;
+  const units = scale(found.length.centimetres, new Fraction(centimetres).inverse());
   const amount = {
     min: units.min.mul(found.count.min),
     max: units.max.mul(found.count.max),

@@ -76,13 +76,18 @@ export const SIZES_OF_THINGS: Readonly<Record<string, number>> = table({
   pea: 0.05,
 });
 
-/** Roots and sticks that are cut by length, by what they are called: conventions. `cm` is the length of one unit. */
-export const CUT_BY_LENGTH: Readonly<
-  Record<string, { readonly ingredientId: string; readonly unit: Unit; readonly cm: number }>
-> = table({
+/** What is cut by length: what it is then, and how long one unit of it is. */
+interface CutByLength {
+  readonly ingredientId: string;
+  readonly unit: Unit;
+  readonly centimetres: number;
+}
+
+/** Roots and sticks that are cut by length, by what they are called: conventions. */
+export const CUT_BY_LENGTH: Readonly<Record<string, CutByLength>> = table({
   // An inch of root is about a tablespoon, grated; a whole stick is three inches long.
-  'ginger-ground': { ingredientId: 'ginger-fresh', unit: 'tbsp', cm: 2.54 },
-  'ginger-fresh': { ingredientId: 'ginger-fresh', unit: 'tbsp', cm: 2.54 },
-  cinnamon: { ingredientId: 'cinnamon-stick', unit: 'each', cm: 7.62 },
-  'cinnamon-stick': { ingredientId: 'cinnamon-stick', unit: 'each', cm: 7.62 },
+  'ginger-ground': { ingredientId: 'ginger-fresh', unit: 'tbsp', centimetres: 2.54 },
+  'ginger-fresh': { ingredientId: 'ginger-fresh', unit: 'tbsp', centimetres: 2.54 },
+  cinnamon: { ingredientId: 'cinnamon-stick', unit: 'each', centimetres: 7.62 },
+  'cinnamon-stick': { ingredientId: 'cinnamon-stick', unit: 'each', centimetres: 7.62 },
 });
