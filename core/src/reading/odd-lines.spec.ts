@@ -62,6 +62,8 @@ describe('odd lines', () => {
       expect(gramsOf(line)).withContext(written).toBeCloseTo(grams, 6);
       expect(codesOf(line)).withContext(written).toContain('nominal-size');
     }
+    const [note] = lineOf('1 (3-inch) cinnamon stick').notes;
+    expect(note).toEqual({ code: 'nominal-size', word: '3-inch', household: true });
     // A length of anything else is no amount of it.
     for (const written of ['A 9-inch pie crust', '1 cm butter', 'Roll out 1 cm thick'])
       expect(gramsOf(lineOf(written)))

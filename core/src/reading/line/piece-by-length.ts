@@ -19,20 +19,24 @@ const ONE = exactly(new Fraction(1));
 
 interface Length {
   readonly centimetres: Amount;
+  /** As it is written: "2-inch". */
+  readonly words: string;
   readonly end: number;
 }
 
 /** "2-inch", "5 cm", "thumb-sized" at a place; null where no length stands there. */
 function lengthAt(text: string, at: number): Length | null {
   const thumb = match(THUMB, text, at);
-  if (thumb) return { centimetres: THUMB_CM, end: at + thumb[0].length };
+  if (thumb) return { centimetres: THUMB_CM, words: thumb[0], end: at + thumb[0].length };
   const found = readAmount(text, at);
   const unit = found && match(UNIT, text, at + found.length);
   if (!found || !unit) return null;
   const isInches = unit[1] !== undefined;
+  const end = at + found.length + unit[0].length;
   return {
     centimetres: isInches ? scale(found.amount, CM_IN_AN_INCH) : found.amount,
-    end: at + found.length + unit[0].length,
+    words: text.slice(at, end),
+    end,
   };
 }
 
@@ -66,7 +70,7 @@ export function pieceByLength(text: string, { shelf }: ReadingContext): LinePart
       ...PLAIN_QUANTITY,
       amount,
       unit,
-      household: text.slice(0, end).replace('(', '').trim(),
+      household: found.length.words,
       amountAt: [0, end],
       end: start,
       byArticle: false,
