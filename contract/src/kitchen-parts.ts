@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { SCALE_UNITS } from '@ypsigram/core/bench';
-import { CLASSES, ROLES } from '@ypsigram/core/catalogue';
+import { CLASSES, KEEPS, ROLES } from '@ypsigram/core/catalogue';
 import { HEAVIEST_PACK_GRAMS, HEAVIEST_READING_GRAMS, HIGHEST_PRICE } from './limits.js';
 import { ovenCelsius } from './balance.js';
 import { ingredientId, instant, nameText, positive } from './parts.js';
@@ -23,6 +23,9 @@ export const ownIngredient = z
       .number('Write the water in 100 g as a number.')
       .min(0, 'Water is 0 to 100 g in 100 g.')
       .max(100, 'Water is 0 to 100 g in 100 g.'),
+    keeps: z.enum(KEEPS).exactOptional().meta({
+      description: 'How it stands overnight. Until it is told, it waits in the fridge.',
+    }),
     allergens: words(20),
     aliases: words(20),
   })

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { FORGIVEN_PARTS } from '@ypsigram/core/baking';
 import { BENCH_ROUTES } from '@ypsigram/core/bench';
-import { CLASSES, ROLES } from '@ypsigram/core/catalogue';
+import { CLASSES, KEEPS, ROLES } from '@ypsigram/core/catalogue';
 import { bakingFacts, trying } from '../balance.js';
 import { bakeKind, form, method, recipeText, strictness } from '../parts.js';
 import { MOST_LINES, LONGEST_TITLE } from '../limits.js';
@@ -47,6 +47,7 @@ const bakeLine = z.object({
   form,
   class: z.enum(CLASSES).nullable(),
   role: z.enum(ROLES).nullable(),
+  keeps: z.enum(KEEPS).nullable().exactOptional(),
   allergens: z.array(z.string()).readonly(),
   intendedGrams: grams.nullable(),
   weight: z.object({ grams, grid: z.number(), shown: z.string() }).nullable(),

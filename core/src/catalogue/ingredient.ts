@@ -30,6 +30,56 @@ export const ROLES = [
 /** One of `ROLES`: what it does in a dough. */
 export type Role = (typeof ROLES)[number];
 
+/**
+ * How an ingredient stands from the evening to the morning, opened and measured. `dry`: covered, at
+ * room temperature. `cool`: fats, wrapped in the cold. `fridge`: never out for more than two hours.
+ * `fresh`: cut, squeezed or opened in the morning. `live`: fresh yeast and starters. `frozen`.
+ */
+export const KEEPS = ['dry', 'cool', 'fridge', 'fresh', 'live', 'frozen'] as const;
+/** One of `KEEPS`: how it stands overnight. */
+export type Keeps = (typeof KEEPS)[number];
+
+/** What of an ingredient can hurt, raw or at all, and whom. */
+export type Hazard =
+  | 'raw-flour'
+  | 'raw-egg'
+  /** Honey and syrups like it: not for a child under one year. */
+  | 'infants'
+  | 'alcohol'
+  /** They hold what becomes prussic acid. */
+  | 'bitter-kernels';
+
+/** The bounds of what can be meant in a dough, by what they hold for. */
+export const BOUNDED = [
+  'salt',
+  'soda',
+  'baking-powder',
+  'dry-yeast',
+  'fresh-yeast',
+  'ammonia',
+  'gum',
+  'vanilla',
+  'almond-extract',
+  'cinnamon',
+  'strong-spice',
+  'gelatine',
+] as const;
+/** One of `BOUNDED`: what a bound of what can be meant in a dough holds for. */
+export type Bounded = (typeof BOUNDED)[number];
+
+/** What rules know of some ingredients and not of others. */
+export interface Facts {
+  /** Which bound of what can be meant applies to it. */
+  readonly bounded?: Bounded;
+  /** It is acid or heavy enough to use up more soda than flour alone. */
+  readonly takesUpSoda?: true;
+  readonly hazards?: readonly Hazard[];
+  /** Tasted in tiny amounts: it does not follow a large batch straight, and is not judged by eye. */
+  readonly isStrong?: true;
+  /** What it is as food, where keeping it is a question of its own. */
+  readonly food?: 'fruit' | 'vegetable' | 'herb' | 'meat' | 'acid';
+}
+
 /** A way of getting an ingredient into a measure. */
 export const METHODS = [
   'sifted',
@@ -79,13 +129,15 @@ export const NOMINAL = 'nominal';
 export type OtherNames = Readonly<Partial<Record<'german' | 'french', readonly string[]>>>;
 
 /** Something that recipes measure, with what a cup, spoon or piece of it weighs by each method. */
-export interface Ingredient {
+export interface Ingredient extends Facts {
   readonly id: string;
   readonly name: string;
   readonly class: IngredientClass;
   readonly role: Role;
   /** Grams of water in 100 g. */
   readonly waterPercent: number;
+  /** How it stands overnight; null where its baker has not told yet: then it waits in the fridge. */
+  readonly keeps: Keeps | null;
   readonly allergens: readonly string[];
   /** Other names for exactly this. */
   readonly aliases: readonly string[];

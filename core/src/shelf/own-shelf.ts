@@ -1,7 +1,9 @@
 import {
   THIS_KITCHEN,
   nameFinder,
+  type Facts,
   type Ingredient,
+  type Keeps,
   type Method,
   type Shelf,
   type Weight,
@@ -17,7 +19,13 @@ export interface OwnWeight {
 }
 
 /** An ingredient that a baker adds: what it weighs comes from own weights, or is not known. */
-export type OwnIngredient = Omit<Ingredient, 'weights' | 'loosely' | 'otherNames'>;
+export interface OwnIngredient extends Omit<
+  Ingredient,
+  'weights' | 'loosely' | 'otherNames' | 'keeps' | keyof Facts
+> {
+  /** Left out where its baker has not told yet. */
+  readonly keeps?: Keeps;
+}
 
 /** All table volumes are US customary. */
 const US_CUP_MILLILITRES = 236.5882365;
@@ -57,7 +65,11 @@ function namedShelf(ingredients: readonly OwnIngredient[]): Shelf {
   if (!shelf) {
     const own = ingredients
       .filter(({ id }) => !ingredientById(id))
-      .map((ingredient): Ingredient => ({ ...ingredient, weights: [] }));
+      .map((ingredient): Ingredient => ({
+        ...ingredient,
+        keeps: ingredient.keeps ?? null,
+        weights: [],
+      }));
     const byId = new Map(own.map((ingredient) => [ingredient.id, ingredient]));
     shelf = {
       all: [...CATALOGUE, ...own],

@@ -1,5 +1,5 @@
 import type { ChanceLine } from '../../chance/index.js';
-import type { IngredientClass, Method, Role } from '../../catalogue/index.js';
+import type { IngredientClass, Keeps, Method, Role } from '../../catalogue/index.js';
 import type { Trying } from '../../batch/index.js';
 import type { BakeKind, BakingFacts, Forgiveness } from '../../baking/index.js';
 import type { GridWeight, PlannedFill, Strictness } from '../../fills/index.js';
@@ -37,6 +37,8 @@ export interface BakeLine {
   readonly form: string | null;
   readonly class: IngredientClass | null;
   readonly role: Role | null;
+  /** How it stands overnight; null where nothing is known, left out in bakes begun before it was. */
+  readonly keeps?: Keeps | null;
   readonly allergens: readonly string[];
   /** Unrounded; null where its weight is not known. */
   readonly intendedGrams: number | null;

@@ -115,6 +115,7 @@ function lineOf(
     form,
     class: ingredient?.class ?? null,
     role: ingredient?.role ?? null,
+    keeps: ingredient?.keeps ?? null,
     allergens: ingredient?.allergens ?? [],
     intendedGrams: intended?.grams ?? null,
     weight,

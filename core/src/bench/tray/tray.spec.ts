@@ -1,71 +1,12 @@
 import fc from 'fast-check';
-import { BUILT_IN_SHELF } from '../../shelf/index.js';
 import {
   labelPages,
   LABEL_PAPERS,
   labelSheet,
   LABELS_PER_SHEET,
-  overnight,
   portionsOf,
   takenOutGrams,
-  takeOutFor,
-  type Overnight,
 } from './index.js';
-
-const of = (id: string, written = ''): Overnight => {
-  const ingredient = BUILT_IN_SHELF.ingredient(id)!;
-  return { ingredientId: id, class: ingredient.class, role: ingredient.role, written };
-};
-
-describe('the evening before', () => {
-  it('lets dry things stand, wraps fat in the cold, and waits with what spoils', () => {
-    const stands = (id: string, written?: string) => overnight(of(id, written)).stands;
-    for (const id of [
-      'flour-wheat-bread',
-      'sugar-brown',
-      'salt-table',
-      'cardamom-ground',
-      'honey',
-      'yeast-active-dry',
-    ]) {
-      expect(stands(id)).withContext(id).toBe('counter');
-    }
-    expect(stands('butter')).toBe('cold');
-    for (const id of ['milk-whole', 'cream-heavy', 'egg-whole', 'buttermilk', 'yogurt-plain']) {
-      expect(overnight(of(id)))
-        .withContext(id)
-        .toEqual({ stands: 'wait', why: 'spoils' });
-    }
-    expect(overnight(of('butter', '1/2 cup butter, melted'))).toEqual({
-      stands: 'wait',
-      why: 'hot',
-    });
-    expect(stands('water', '1 cup warm water')).toBe('wait');
-    expect(stands('water', '1 cup water')).toBe('counter');
-  });
-
-  it('waits in doubt: what is not known, and every liquid that is not known to keep', () => {
-    expect(
-      overnight({ ingredientId: null, class: null, role: null, written: 'leftovers' }).stands,
-    ).toBe('wait');
-    for (const { id, class: is, role } of BUILT_IN_SHELF.all) {
-      const night = overnight({ ingredientId: id, class: is, role, written: '' });
-      if (/milk|cream|egg/.test(id) && !/powder|dried|dry|cream-of-tartar/.test(id)) {
-        expect(night.stands).withContext(id).not.toBe('counter');
-      }
-    }
-  });
-
-  it('says what comes out of the fridge in time', () => {
-    expect(takeOutFor(of('butter', '6 tablespoons butter, softened'))).toEqual({
-      why: 'soften',
-      minutesBefore: 60,
-    });
-    expect(takeOutFor(of('butter', 'cold butter, cubed'))).toBeNull();
-    expect(takeOutFor(of('egg-whole'))?.why).toBe('room-temperature');
-    expect(takeOutFor(of('flour-wheat-bread'))).toBeNull();
-  });
-});
 
 describe('labels', () => {
   it('stand on every sheet without overlapping or leaving it', () => {

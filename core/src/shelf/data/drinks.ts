@@ -6,7 +6,7 @@ export const DRINKS: readonly Ingredient[] = [
   row(
     'juice-apple',
     'Apple juice',
-    ['liquid', 'liquid', 88],
+    ['liquid', 'liquid', 88, 'fridge'],
     ['poured', 'cup', 248, 'SR 09016'],
     ['apple cider', 'cloudy apple juice'],
     [],
@@ -15,7 +15,7 @@ export const DRINKS: readonly Ingredient[] = [
   row(
     'juice-pineapple',
     'Pineapple juice',
-    ['liquid', 'liquid', 86],
+    ['liquid', 'liquid', 86, 'fridge'],
     ['poured', 'cup', 250, 'SR 09273'],
     [],
     [],
@@ -24,7 +24,7 @@ export const DRINKS: readonly Ingredient[] = [
   row(
     'juice-cranberry',
     'Cranberry juice',
-    ['liquid', 'liquid', 87],
+    ['liquid', 'liquid', 87, 'fridge'],
     ['poured', 'cup', 253, 'SR 09078'],
     ['cherry juice', 'grape juice'],
     [],
@@ -33,7 +33,7 @@ export const DRINKS: readonly Ingredient[] = [
   row(
     'coconut-water',
     'Coconut water',
-    ['liquid', 'liquid', 95],
+    ['liquid', 'liquid', 95, 'fridge'],
     ['poured', 'cup', 240, 'SR 12119'],
     [],
     [],
@@ -42,7 +42,7 @@ export const DRINKS: readonly Ingredient[] = [
   row(
     'tea',
     'Brewed tea',
-    ['liquid', 'liquid', 99],
+    ['liquid', 'liquid', 99, 'fridge'],
     ['poured', 'cup', 237, 'SR 14355'],
     ['tea', 'strong tea', 'black tea', 'cold tea'],
     [],
@@ -51,7 +51,7 @@ export const DRINKS: readonly Ingredient[] = [
   row(
     'soda-water',
     'Sparkling water',
-    ['liquid', 'liquid', 100],
+    ['liquid', 'liquid', 100, 'fresh'],
     ['poured', 'cup', 237],
     ['soda water', 'mineral water', 'club soda'],
     [],
@@ -60,7 +60,7 @@ export const DRINKS: readonly Ingredient[] = [
   row(
     'lemonade',
     'Lemonade',
-    ['liquid', 'liquid', 90],
+    ['liquid', 'liquid', 90, 'fridge'],
     ['poured', 'cup', 248],
     ['ginger beer', 'ginger ale', 'cola', 'fizzy lemonade'],
     [],
@@ -69,25 +69,25 @@ export const DRINKS: readonly Ingredient[] = [
   row(
     'wine-fortified',
     'Fortified wine',
-    ['liquid', 'liquid', 74],
+    ['liquid', 'liquid', 74, 'dry', { hazards: ['alcohol'] }],
     ['poured', 'cup', 236],
     ['sherry', 'marsala', 'madeira', 'port'],
-    [],
+    ['sulphites'],
     { german: ['Sherry', 'Portwein', 'Marsala'], french: ['porto', 'madère'] },
   ),
   row(
     'vinegar-balsamic',
     'Balsamic vinegar',
-    ['liquid', 'liquid', 77],
+    ['liquid', 'liquid', 77, 'dry', { food: 'acid' }],
     ['poured', 'cup', 255, 'SR 02069'],
     ['balsamic'],
-    [],
+    ['sulphites'],
     { german: ['Balsamicoessig'], french: ['vinaigre balsamique'] },
   ),
   row(
     'soy-sauce',
     'Soy sauce',
-    ['liquid', 'salt', 71],
+    ['liquid', 'salt', 71, 'dry'],
     ['poured', 'tbsp', 16, 'SR 16123'],
     ['tamari', 'soya sauce'],
     ['soy', 'wheat'],
@@ -96,10 +96,10 @@ export const DRINKS: readonly Ingredient[] = [
   row(
     'stock',
     'Stock',
-    ['liquid', 'liquid', 97],
+    ['liquid', 'liquid', 97, 'fridge'],
     ['poured', 'cup', 240],
     ['broth', 'vegetable stock', 'chicken stock', 'vegetable broth', 'chicken broth'],
-    [],
+    ['celery'],
     { german: ['Brühe', 'Gemüsebrühe'], french: ['bouillon'] },
   ),
 ];

@@ -23,6 +23,8 @@ export const EGGS: readonly Ingredient[] = [
     class: 'egg',
     role: 'egg',
     waterPercent: 76.2,
+    keeps: 'fridge',
+    hazards: ['raw-egg'],
     allergens: ['egg'],
     aliases: ['egg', 'eggs'],
     weights: [
@@ -51,6 +53,8 @@ export const EGGS: readonly Ingredient[] = [
     class: 'egg',
     role: 'egg',
     waterPercent: 87.6,
+    keeps: 'fridge',
+    hazards: ['raw-egg'],
     allergens: ['egg'],
     aliases: ['white of egg', 'egg whites'],
     weights: [
@@ -64,6 +68,8 @@ export const EGGS: readonly Ingredient[] = [
     class: 'egg',
     role: 'egg',
     waterPercent: 52.3,
+    keeps: 'fridge',
+    hazards: ['raw-egg'],
     allergens: ['egg'],
     aliases: ['yolk of egg', 'egg yolks', 'yolk'],
     weights: [

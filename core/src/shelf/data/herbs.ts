@@ -3,14 +3,22 @@ import { row } from './row.js';
 
 /** Herbs, leaves and roots that flavour. */
 export const HERBS: readonly Ingredient[] = [
-  row('bay-leaf', 'Bay leaf', ['chunk', 'flavour', 5], ['count', 'each', 0.2], ['bay leaves'], [], {
-    german: ['Lorbeerblatt'],
-    french: ['feuille de laurier'],
-  }),
+  row(
+    'bay-leaf',
+    'Bay leaf',
+    ['chunk', 'flavour', 5, 'dry', { food: 'herb' }],
+    ['count', 'each', 0.2],
+    ['bay leaves'],
+    [],
+    {
+      german: ['Lorbeerblatt'],
+      french: ['feuille de laurier'],
+    },
+  ),
   row(
     'rosemary-fresh',
     'Fresh rosemary',
-    ['chunk', 'flavour', 68],
+    ['chunk', 'flavour', 68, 'fresh', { food: 'herb' }],
     ['level', 'tsp', 0.7, 'SR 02063'],
     ['rosemary', 'chopped rosemary'],
     [],
@@ -19,7 +27,7 @@ export const HERBS: readonly Ingredient[] = [
   row(
     'thyme-fresh',
     'Fresh thyme',
-    ['chunk', 'flavour', 65],
+    ['chunk', 'flavour', 65, 'fresh', { food: 'herb' }],
     ['level', 'tsp', 0.8, 'SR 02049'],
     ['thyme', 'thyme leaves'],
     [],
@@ -28,7 +36,7 @@ export const HERBS: readonly Ingredient[] = [
   row(
     'oregano-dried',
     'Dried oregano',
-    ['chunk', 'flavour', 10],
+    ['chunk', 'flavour', 10, 'dry'],
     ['level', 'tsp', 1, 'SR 02027'],
     ['oregano', 'mixed herbs', 'italian seasoning'],
     [],
@@ -37,7 +45,7 @@ export const HERBS: readonly Ingredient[] = [
   row(
     'parsley-fresh',
     'Fresh parsley',
-    ['chunk', 'flavour', 88],
+    ['chunk', 'flavour', 88, 'fresh', { food: 'herb' }],
     ['level', 'cup', 60, 'SR 11297'],
     ['parsley', 'chopped parsley'],
     [],
@@ -46,7 +54,7 @@ export const HERBS: readonly Ingredient[] = [
   row(
     'mint-fresh',
     'Fresh mint',
-    ['chunk', 'flavour', 79],
+    ['chunk', 'flavour', 79, 'fresh', { food: 'herb' }],
     ['level', 'tbsp', 1.6, 'SR 02064'],
     ['mint', 'mint leaves'],
     [],
@@ -55,7 +63,7 @@ export const HERBS: readonly Ingredient[] = [
   row(
     'basil-fresh',
     'Fresh basil',
-    ['chunk', 'flavour', 92],
+    ['chunk', 'flavour', 92, 'fresh', { food: 'herb' }],
     ['level', 'cup', 24, 'SR 02044'],
     ['basil', 'basil leaves'],
     [],
@@ -64,7 +72,7 @@ export const HERBS: readonly Ingredient[] = [
   row(
     'dill-fresh',
     'Fresh dill',
-    ['chunk', 'flavour', 86],
+    ['chunk', 'flavour', 86, 'fresh', { food: 'herb' }],
     ['level', 'cup', 9, 'SR 02045'],
     ['dill', 'dill weed'],
     [],
@@ -73,7 +81,7 @@ export const HERBS: readonly Ingredient[] = [
   row(
     'chives',
     'Chives',
-    ['chunk', 'flavour', 91],
+    ['chunk', 'flavour', 91, 'fresh', { food: 'herb' }],
     ['level', 'tbsp', 3, 'SR 11156'],
     ['chopped chives', 'fresh chives'],
     [],
@@ -82,7 +90,7 @@ export const HERBS: readonly Ingredient[] = [
   row(
     'lavender',
     'Dried lavender',
-    ['chunk', 'flavour', 10],
+    ['chunk', 'flavour', 10, 'dry'],
     ['level', 'tsp', 0.7],
     ['lavender', 'lavender buds', 'culinary lavender'],
     [],
@@ -91,7 +99,7 @@ export const HERBS: readonly Ingredient[] = [
   row(
     'matcha',
     'Matcha',
-    ['powder', 'flavour', 5],
+    ['powder', 'flavour', 5, 'dry'],
     ['spooned', 'tsp', 2],
     ['matcha powder', 'green tea powder'],
     [],
@@ -100,7 +108,7 @@ export const HERBS: readonly Ingredient[] = [
   row(
     'ginger-fresh',
     'Fresh ginger',
-    ['chunk', 'flavour', 79],
+    ['chunk', 'flavour', 79, 'fresh'],
     ['level', 'tsp', 2, 'SR 11216'],
     ['grated ginger', 'minced ginger', 'fresh root ginger', 'root ginger', 'ginger root'],
     [],
@@ -109,7 +117,7 @@ export const HERBS: readonly Ingredient[] = [
   row(
     'garlic',
     'Garlic',
-    ['chunk', 'flavour', 59],
+    ['chunk', 'flavour', 59, 'fresh', { food: 'vegetable' }],
     ['count', 'each', 3, 'SR 11215'],
     ['garlic cloves', 'garlic clove', 'cloves of garlic', 'clove of garlic', 'clove garlic'],
     [],

@@ -7,6 +7,7 @@ export const LIQUIDS_AND_CHOCOLATE: readonly Ingredient[] = [
     class: 'liquid',
     role: 'liquid',
     waterPercent: 100,
+    keeps: 'dry',
     allergens: [],
     aliases: ['warm water', 'cold water', 'boiling water', 'tepid water'],
     weights: [
@@ -19,6 +20,7 @@ export const LIQUIDS_AND_CHOCOLATE: readonly Ingredient[] = [
     class: 'chunk',
     role: 'inclusion',
     waterPercent: 0.7,
+    keeps: 'dry',
     allergens: ['milk', 'soy'],
     aliases: [
       'chocolate chunks',
@@ -50,6 +52,9 @@ export const LIQUIDS_AND_CHOCOLATE: readonly Ingredient[] = [
     class: 'liquid',
     role: 'liquid',
     waterPercent: 93.8,
+    keeps: 'dry',
+    food: 'acid',
+    takesUpSoda: true,
     allergens: [],
     aliases: ['apple cider vinegar'],
     otherNames: { german: ['Apfelessig'], french: ['vinaigre de cidre'] },
@@ -65,6 +70,7 @@ export const LIQUIDS_AND_CHOCOLATE: readonly Ingredient[] = [
     class: 'liquid',
     role: 'liquid',
     waterPercent: 99.4,
+    keeps: 'fridge',
     allergens: [],
     aliases: ['coffee', 'coffee infusion', 'strong coffee', 'espresso'],
     otherNames: { german: ['Kaffee', 'starker Kaffee'], french: ['café', 'café fort'] },

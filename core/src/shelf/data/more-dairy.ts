@@ -6,20 +6,28 @@ export const MORE_DAIRY: readonly Ingredient[] = [
   row(
     'kefir',
     'Kefir',
-    ['liquid', 'liquid', 89],
+    ['liquid', 'liquid', 89, 'fridge', { takesUpSoda: true }],
     ['poured', 'cup', 243],
     ['plain kefir', 'milk kefir'],
     ['milk'],
     { german: ['Kefir'], french: ['kéfir'] },
   ),
-  row('skyr', 'Skyr', ['paste', 'liquid', 82], ['pressed', 'cup', 245], ['plain skyr'], ['milk'], {
-    german: ['Skyr'],
-    french: ['skyr'],
-  }),
+  row(
+    'skyr',
+    'Skyr',
+    ['paste', 'liquid', 82, 'fridge', { takesUpSoda: true }],
+    ['pressed', 'cup', 245],
+    ['plain skyr'],
+    ['milk'],
+    {
+      german: ['Skyr'],
+      french: ['skyr'],
+    },
+  ),
   row(
     'milk-goat',
     'Goat milk',
-    ['liquid', 'liquid', 87],
+    ['liquid', 'liquid', 87, 'fridge'],
     ['poured', 'cup', 244, 'SR 01106'],
     ["goat's milk", 'goats milk'],
     ['milk'],
@@ -28,7 +36,7 @@ export const MORE_DAIRY: readonly Ingredient[] = [
   row(
     'milk-rice',
     'Rice milk',
-    ['liquid', 'liquid', 89],
+    ['liquid', 'liquid', 89, 'fridge'],
     ['poured', 'cup', 240],
     ['rice drink'],
     [],
@@ -37,7 +45,7 @@ export const MORE_DAIRY: readonly Ingredient[] = [
   row(
     'milk-coconut-drink',
     'Coconut drink',
-    ['liquid', 'liquid', 93],
+    ['liquid', 'liquid', 93, 'fridge'],
     ['poured', 'cup', 240],
     ['coconut milk beverage', 'carton coconut milk'],
     [],
@@ -46,16 +54,16 @@ export const MORE_DAIRY: readonly Ingredient[] = [
   row(
     'cream-plant',
     'Plant cream',
-    ['liquid', 'liquid', 75],
+    ['liquid', 'liquid', 75, 'fridge'],
     ['poured', 'cup', 240],
     ['oat cream', 'soy cream', 'soya cream', 'vegan cream', 'dairy-free cream'],
-    [],
+    ['soy'],
     { german: ['Sojasahne', 'Hafersahne'], french: ['crème végétale', 'crème de soja'] },
   ),
   row(
     'cream-clotted',
     'Clotted cream',
-    ['paste', 'fat', 32],
+    ['paste', 'fat', 32, 'fridge'],
     ['pressed', 'cup', 225],
     ['devon cream'],
     ['milk'],
@@ -64,7 +72,7 @@ export const MORE_DAIRY: readonly Ingredient[] = [
   row(
     'khoya',
     'Khoya',
-    ['paste', 'liquid', 30],
+    ['paste', 'liquid', 30, 'fridge'],
     ['pressed', 'cup', 220],
     ['mawa', 'khoa', 'milk solids', 'grated khoya'],
     ['milk'],
@@ -73,7 +81,7 @@ export const MORE_DAIRY: readonly Ingredient[] = [
   row(
     'feta',
     'Feta',
-    ['chunk', 'inclusion', 55],
+    ['chunk', 'inclusion', 55, 'fridge'],
     ['level', 'cup', 150, 'SR 01019'],
     ['feta cheese', 'crumbled feta'],
     ['milk'],
@@ -82,7 +90,7 @@ export const MORE_DAIRY: readonly Ingredient[] = [
   row(
     'mozzarella',
     'Mozzarella',
-    ['chunk', 'inclusion', 50],
+    ['chunk', 'inclusion', 50, 'fridge'],
     ['level', 'cup', 112, 'SR 01026'],
     ['mozzarella cheese', 'shredded mozzarella', 'grated mozzarella'],
     ['milk'],
@@ -91,7 +99,7 @@ export const MORE_DAIRY: readonly Ingredient[] = [
   row(
     'cheese-gruyere',
     'Alpine cheese',
-    ['chunk', 'inclusion', 33],
+    ['chunk', 'inclusion', 33, 'fridge'],
     ['level', 'cup', 108, 'SR 01023'],
     [
       'gruyere',
@@ -110,7 +118,7 @@ export const MORE_DAIRY: readonly Ingredient[] = [
   row(
     'cheese-blue',
     'Blue cheese',
-    ['chunk', 'inclusion', 42],
+    ['chunk', 'inclusion', 42, 'fridge'],
     ['level', 'cup', 135, 'SR 01004'],
     ['crumbled blue cheese', 'stilton', 'gorgonzola'],
     ['milk'],
@@ -119,7 +127,7 @@ export const MORE_DAIRY: readonly Ingredient[] = [
   row(
     'cheese-goat',
     'Soft goat cheese',
-    ['paste', 'inclusion', 60],
+    ['paste', 'inclusion', 60, 'fridge'],
     ['pressed', 'cup', 225],
     ['goat cheese', "goat's cheese", 'chevre'],
     ['milk'],
@@ -128,7 +136,7 @@ export const MORE_DAIRY: readonly Ingredient[] = [
   row(
     'cheese-gouda',
     'Gouda',
-    ['chunk', 'inclusion', 41],
+    ['chunk', 'inclusion', 41, 'fridge'],
     ['level', 'cup', 110],
     ['gouda cheese', 'grated gouda', 'edam', 'edam cheese'],
     ['milk'],
@@ -137,16 +145,16 @@ export const MORE_DAIRY: readonly Ingredient[] = [
   row(
     'suet',
     'Shredded suet',
-    ['chunk', 'fat', 4],
+    ['chunk', 'fat', 4, 'cool'],
     ['level', 'cup', 115],
     ['suet', 'beef suet', 'vegetable suet', 'vegetarian suet'],
-    [],
+    ['wheat'],
     { german: ['Rindertalg'], french: ['graisse de rognon'] },
   ),
   row(
     'dripping',
     'Beef dripping',
-    ['solid-fat', 'fat', 0],
+    ['solid-fat', 'fat', 0, 'cool'],
     ['pressed', 'cup', 205, 'SR 04001'],
     ['dripping', 'beef tallow', 'tallow'],
     [],
@@ -155,7 +163,7 @@ export const MORE_DAIRY: readonly Ingredient[] = [
   row(
     'fat-duck',
     'Goose or duck fat',
-    ['solid-fat', 'fat', 0],
+    ['solid-fat', 'fat', 0, 'cool'],
     ['pressed', 'cup', 205, 'SR 04576'],
     ['duck fat', 'goose fat'],
     [],
@@ -164,16 +172,16 @@ export const MORE_DAIRY: readonly Ingredient[] = [
   row(
     'oil-peanut',
     'Peanut oil',
-    ['liquid', 'fat', 0],
+    ['liquid', 'fat', 0, 'dry'],
     ['poured', 'cup', 216, 'SR 04042'],
     [],
-    [],
+    ['peanuts'],
     { german: ['Erdnussöl'], french: ["huile d'arachide"] },
   ),
   row(
     'oil-walnut',
     'Walnut oil',
-    ['liquid', 'fat', 0],
+    ['liquid', 'fat', 0, 'dry'],
     ['poured', 'cup', 218, 'SR 04528'],
     ['hazelnut oil'],
     ['tree nuts'],
@@ -182,7 +190,7 @@ export const MORE_DAIRY: readonly Ingredient[] = [
   row(
     'mayonnaise',
     'Mayonnaise',
-    ['paste', 'fat', 22],
+    ['paste', 'fat', 22, 'fridge'],
     ['pressed', 'cup', 220, 'SR 04025'],
     ['mayo'],
     ['egg'],
@@ -191,7 +199,7 @@ export const MORE_DAIRY: readonly Ingredient[] = [
   row(
     'aquafaba',
     'Aquafaba',
-    ['liquid', 'liquid', 95],
+    ['liquid', 'liquid', 95, 'fridge'],
     ['poured', 'tbsp', 15],
     ['chickpea liquid', 'chickpea brine'],
     [],
@@ -200,7 +208,7 @@ export const MORE_DAIRY: readonly Ingredient[] = [
   row(
     'tofu-silken',
     'Silken tofu',
-    ['paste', 'inclusion', 89],
+    ['paste', 'inclusion', 89, 'fridge'],
     ['pressed', 'cup', 248],
     ['soft tofu', 'tofu'],
     ['soy'],
@@ -209,7 +217,7 @@ export const MORE_DAIRY: readonly Ingredient[] = [
   row(
     'egg-powder',
     'Whole egg powder',
-    ['powder', 'egg', 3],
+    ['powder', 'egg', 3, 'dry'],
     ['spooned', 'cup', 85],
     ['dried egg', 'powdered egg', 'dried whole egg'],
     ['egg'],

@@ -6,7 +6,7 @@ export const MORE_FLAVOURS: readonly Ingredient[] = [
   row(
     'mace-ground',
     'Ground mace',
-    ['powder', 'flavour', 8],
+    ['powder', 'flavour', 8, 'dry', { bounded: 'strong-spice', isStrong: true }],
     ['spooned', 'tsp', 1.7, 'SR 02022'],
     ['mace'],
     [],
@@ -15,7 +15,7 @@ export const MORE_FLAVOURS: readonly Ingredient[] = [
   row(
     'cumin-ground',
     'Ground cumin',
-    ['powder', 'flavour', 8],
+    ['powder', 'flavour', 8, 'dry'],
     ['spooned', 'tsp', 2.1],
     ['cumin', 'jeera powder', 'cumin powder'],
     [],
@@ -24,7 +24,7 @@ export const MORE_FLAVOURS: readonly Ingredient[] = [
   row(
     'coriander-ground',
     'Ground coriander',
-    ['powder', 'flavour', 9],
+    ['powder', 'flavour', 9, 'dry'],
     ['spooned', 'tsp', 1.8],
     ['coriander powder', 'dhania powder'],
     [],
@@ -33,7 +33,7 @@ export const MORE_FLAVOURS: readonly Ingredient[] = [
   row(
     'pumpkin-spice',
     'Pumpkin pie spice',
-    ['powder', 'flavour', 8],
+    ['powder', 'flavour', 8, 'dry', { isStrong: true }],
     ['spooned', 'tsp', 1.7, 'SR 02035'],
     ['pumpkin spice', 'pumpkin pie spice blend'],
     [],
@@ -42,7 +42,7 @@ export const MORE_FLAVOURS: readonly Ingredient[] = [
   row(
     'mixed-spice',
     'Mixed spice',
-    ['powder', 'flavour', 9],
+    ['powder', 'flavour', 9, 'dry', { isStrong: true }],
     ['spooned', 'tsp', 1.9],
     ['lebkuchen spice', 'speculoos spice'],
     [],
@@ -51,7 +51,7 @@ export const MORE_FLAVOURS: readonly Ingredient[] = [
   row(
     'paprika',
     'Paprika',
-    ['powder', 'flavour', 11],
+    ['powder', 'flavour', 11, 'dry'],
     ['spooned', 'tsp', 2.3, 'SR 02028'],
     ['sweet paprika'],
     [],
@@ -60,10 +60,10 @@ export const MORE_FLAVOURS: readonly Ingredient[] = [
   row(
     'almond-extract',
     'Almond extract',
-    ['liquid', 'flavour', 55],
+    ['liquid', 'flavour', 55, 'dry', { bounded: 'almond-extract', isStrong: true }],
     ['poured', 'tsp', 4.2],
     ['almond essence'],
-    [],
+    ['tree nuts'],
     {
       german: ['Mandelaroma', 'Mandelextrakt'],
       french: ["extrait d'amande amère", 'arôme amande amère', "extrait d'amande"],
@@ -72,7 +72,7 @@ export const MORE_FLAVOURS: readonly Ingredient[] = [
   row(
     'peppermint-extract',
     'Peppermint extract',
-    ['liquid', 'flavour', 40],
+    ['liquid', 'flavour', 40, 'dry', { isStrong: true }],
     ['poured', 'tsp', 4.2],
     ['peppermint essence', 'mint extract'],
     [],
@@ -81,7 +81,7 @@ export const MORE_FLAVOURS: readonly Ingredient[] = [
   row(
     'vanilla-paste',
     'Vanilla bean paste',
-    ['syrup', 'flavour', 30],
+    ['syrup', 'flavour', 30, 'dry', { bounded: 'vanilla', isStrong: true }],
     ['poured', 'tsp', 6],
     ['vanilla paste'],
     [],
@@ -90,7 +90,7 @@ export const MORE_FLAVOURS: readonly Ingredient[] = [
   row(
     'rose-water',
     'Rose water',
-    ['liquid', 'flavour', 99],
+    ['liquid', 'flavour', 99, 'dry', { isStrong: true }],
     ['poured', 'tsp', 4.9],
     ['rosewater'],
     [],
@@ -99,7 +99,7 @@ export const MORE_FLAVOURS: readonly Ingredient[] = [
   row(
     'orange-flower-water',
     'Orange flower water',
-    ['liquid', 'flavour', 99],
+    ['liquid', 'flavour', 99, 'dry', { isStrong: true }],
     ['poured', 'tsp', 4.9],
     ['orange blossom water'],
     [],
@@ -108,7 +108,7 @@ export const MORE_FLAVOURS: readonly Ingredient[] = [
   row(
     'rum',
     'Rum',
-    ['liquid', 'liquid', 64],
+    ['liquid', 'liquid', 64, 'dry', { hazards: ['alcohol'] }],
     ['poured', 'cup', 222, 'SR 14049'],
     [
       'dark rum',
@@ -130,7 +130,7 @@ export const MORE_FLAVOURS: readonly Ingredient[] = [
   row(
     'liqueur',
     'Liqueur',
-    ['liquid', 'liquid', 45],
+    ['liquid', 'liquid', 45, 'dry', { hazards: ['alcohol'] }],
     ['poured', 'cup', 250],
     ['orange liqueur', 'coffee liqueur', 'almond liqueur'],
     [],
@@ -139,25 +139,25 @@ export const MORE_FLAVOURS: readonly Ingredient[] = [
   row(
     'wine-white',
     'White wine',
-    ['liquid', 'liquid', 87],
+    ['liquid', 'liquid', 87, 'dry', { hazards: ['alcohol'] }],
     ['poured', 'cup', 235, 'SR 14106'],
     ['dry white wine', 'sparkling wine'],
-    [],
+    ['sulphites'],
     { german: ['Weißwein'], french: ['vin blanc'] },
   ),
   row(
     'wine-red',
     'Red wine',
-    ['liquid', 'liquid', 86],
+    ['liquid', 'liquid', 86, 'dry', { hazards: ['alcohol'] }],
     ['poured', 'cup', 235, 'SR 14096'],
     ['dry red wine', 'port wine'],
-    [],
+    ['sulphites'],
     { german: ['Rotwein'], french: ['vin rouge'] },
   ),
   row(
     'beer',
     'Beer',
-    ['liquid', 'liquid', 92],
+    ['liquid', 'liquid', 92, 'fresh', { hazards: ['alcohol'] }],
     ['poured', 'cup', 238, 'SR 14003'],
     ['ale', 'stout', 'lager'],
     ['barley'],
@@ -166,7 +166,7 @@ export const MORE_FLAVOURS: readonly Ingredient[] = [
   row(
     'vinegar-white',
     'White vinegar',
-    ['liquid', 'liquid', 95],
+    ['liquid', 'liquid', 95, 'dry', { takesUpSoda: true, food: 'acid' }],
     ['poured', 'cup', 239, 'SR 02053'],
     ['distilled vinegar', 'white wine vinegar'],
     [],
@@ -178,7 +178,7 @@ export const MORE_FLAVOURS: readonly Ingredient[] = [
   row(
     'sourdough-starter',
     'Sourdough starter',
-    ['paste', 'flour', 55],
+    ['paste', 'flour', 55, 'live', { hazards: ['raw-flour'] }],
     ['pressed', 'cup', 240],
     [
       'active sourdough starter',

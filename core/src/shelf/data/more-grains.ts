@@ -6,20 +6,28 @@ export const MORE_GRAINS: readonly Ingredient[] = [
   row(
     'flour-amaranth',
     'Amaranth flour',
-    ['powder', 'flour', 10],
+    ['powder', 'flour', 10, 'dry', { hazards: ['raw-flour'] }],
     ['spooned', 'cup', 120],
     ['rajgira flour'],
     [],
     { german: ['Amaranthmehl'], french: ["farine d'amarante"] },
   ),
-  row('flour-quinoa', 'Quinoa flour', ['powder', 'flour', 11], ['spooned', 'cup', 112], [], [], {
-    german: ['Quinoamehl'],
-    french: ['farine de quinoa'],
-  }),
+  row(
+    'flour-quinoa',
+    'Quinoa flour',
+    ['powder', 'flour', 11, 'dry', { hazards: ['raw-flour'] }],
+    ['spooned', 'cup', 112],
+    [],
+    [],
+    {
+      german: ['Quinoamehl'],
+      french: ['farine de quinoa'],
+    },
+  ),
   row(
     'flour-einkorn',
     'Einkorn flour',
-    ['powder', 'flour', 11],
+    ['powder', 'flour', 11, 'dry', { hazards: ['raw-flour'] }],
     ['spooned', 'cup', 106],
     [],
     ['wheat'],
@@ -28,7 +36,7 @@ export const MORE_GRAINS: readonly Ingredient[] = [
   row(
     'flour-emmer',
     'Emmer flour',
-    ['powder', 'flour', 11],
+    ['powder', 'flour', 11, 'dry', { hazards: ['raw-flour'] }],
     ['spooned', 'cup', 116],
     ['farro flour'],
     ['wheat'],
@@ -37,7 +45,7 @@ export const MORE_GRAINS: readonly Ingredient[] = [
   row(
     'flour-khorasan',
     'Khorasan wheat flour',
-    ['powder', 'flour', 11],
+    ['powder', 'flour', 11, 'dry', { hazards: ['raw-flour'] }],
     ['spooned', 'cup', 120],
     ['khorasan flour'],
     ['wheat'],
@@ -46,7 +54,7 @@ export const MORE_GRAINS: readonly Ingredient[] = [
   row(
     'flour-durum',
     'Durum flour',
-    ['powder', 'flour', 12],
+    ['powder', 'flour', 12, 'dry', { hazards: ['raw-flour'] }],
     ['spooned', 'cup', 125],
     ['durum wheat flour', 'semola', 'fine durum semolina', 'semola rimacinata'],
     ['wheat'],
@@ -55,7 +63,7 @@ export const MORE_GRAINS: readonly Ingredient[] = [
   row(
     'flour-spelt-whole',
     'Whole spelt flour',
-    ['powder', 'flour', 11],
+    ['powder', 'flour', 11, 'dry', { hazards: ['raw-flour'] }],
     ['spooned', 'cup', 115],
     ['wholemeal spelt flour', 'wholegrain spelt flour', 'whole-grain spelt flour'],
     ['wheat'],
@@ -67,7 +75,7 @@ export const MORE_GRAINS: readonly Ingredient[] = [
   row(
     'flour-cassava',
     'Cassava flour',
-    ['powder', 'flour', 10],
+    ['powder', 'flour', 10, 'dry', { hazards: ['raw-flour'] }],
     ['spooned', 'cup', 130],
     ['yuca flour', 'manioc flour'],
     [],
@@ -76,7 +84,7 @@ export const MORE_GRAINS: readonly Ingredient[] = [
   row(
     'flour-tigernut',
     'Tiger nut flour',
-    ['powder', 'flour', 8],
+    ['powder', 'flour', 8, 'dry'],
     ['spooned', 'cup', 112],
     ['tigernut flour'],
     [],
@@ -85,7 +93,7 @@ export const MORE_GRAINS: readonly Ingredient[] = [
   row(
     'flour-banana',
     'Green banana flour',
-    ['powder', 'flour', 8],
+    ['powder', 'flour', 8, 'dry'],
     ['spooned', 'cup', 120],
     ['banana flour'],
     [],
@@ -94,7 +102,7 @@ export const MORE_GRAINS: readonly Ingredient[] = [
   row(
     'flour-ragi',
     'Finger millet flour',
-    ['powder', 'flour', 11],
+    ['powder', 'flour', 11, 'dry', { hazards: ['raw-flour'] }],
     ['spooned', 'cup', 120],
     ['ragi flour', 'ragi', 'nachni flour'],
     [],
@@ -103,7 +111,7 @@ export const MORE_GRAINS: readonly Ingredient[] = [
   row(
     'flour-bajra',
     'Pearl millet flour',
-    ['powder', 'flour', 11],
+    ['powder', 'flour', 11, 'dry', { hazards: ['raw-flour'] }],
     ['spooned', 'cup', 120],
     ['bajra flour', 'bajra'],
     [],
@@ -112,7 +120,7 @@ export const MORE_GRAINS: readonly Ingredient[] = [
   row(
     'flour-chestnut',
     'Chestnut flour',
-    ['powder', 'flour', 10],
+    ['powder', 'flour', 10, 'dry'],
     ['spooned', 'cup', 110],
     [],
     [],
@@ -121,7 +129,7 @@ export const MORE_GRAINS: readonly Ingredient[] = [
   row(
     'flour-lupin',
     'Lupin flour',
-    ['powder', 'flour', 8],
+    ['powder', 'flour', 8, 'dry', { hazards: ['raw-flour'] }],
     ['spooned', 'cup', 110],
     ['lupine flour'],
     ['lupin'],
@@ -130,7 +138,7 @@ export const MORE_GRAINS: readonly Ingredient[] = [
   row(
     'couscous',
     'Couscous',
-    ['granular', 'inclusion', 9],
+    ['granular', 'inclusion', 9, 'dry'],
     ['level', 'cup', 173, 'SR 20028'],
     ['dry couscous'],
     ['wheat'],
@@ -139,7 +147,7 @@ export const MORE_GRAINS: readonly Ingredient[] = [
   row(
     'bulgur',
     'Bulgur',
-    ['granular', 'inclusion', 9],
+    ['granular', 'inclusion', 9, 'dry'],
     ['level', 'cup', 140, 'SR 20012'],
     ['bulgur wheat', 'bulghur'],
     ['wheat'],
@@ -148,7 +156,7 @@ export const MORE_GRAINS: readonly Ingredient[] = [
   row(
     'quinoa',
     'Quinoa',
-    ['granular', 'inclusion', 13],
+    ['granular', 'inclusion', 13, 'dry'],
     ['level', 'cup', 170, 'SR 20035'],
     ['uncooked quinoa', 'dry quinoa'],
     [],
@@ -157,7 +165,7 @@ export const MORE_GRAINS: readonly Ingredient[] = [
   row(
     'millet',
     'Millet',
-    ['granular', 'inclusion', 9],
+    ['granular', 'inclusion', 9, 'dry'],
     ['level', 'cup', 200, 'SR 20031'],
     ['hulled millet', 'whole millet'],
     [],
@@ -166,7 +174,7 @@ export const MORE_GRAINS: readonly Ingredient[] = [
   row(
     'amaranth',
     'Amaranth',
-    ['granular', 'inclusion', 11],
+    ['granular', 'inclusion', 11, 'dry'],
     ['level', 'cup', 193, 'SR 20001'],
     ['amaranth grain', 'amaranth seeds'],
     [],
@@ -175,7 +183,7 @@ export const MORE_GRAINS: readonly Ingredient[] = [
   row(
     'rice-white',
     'White rice',
-    ['granular', 'inclusion', 12],
+    ['granular', 'inclusion', 12, 'dry'],
     ['level', 'cup', 185, 'SR 20044'],
     ['long-grain rice', 'long grain rice', 'uncooked rice', 'basmati rice', 'jasmine rice', 'rice'],
     [],
@@ -184,7 +192,7 @@ export const MORE_GRAINS: readonly Ingredient[] = [
   row(
     'rice-short-grain',
     'Short-grain rice',
-    ['granular', 'inclusion', 13],
+    ['granular', 'inclusion', 13, 'dry'],
     ['level', 'cup', 200, 'SR 20052'],
     ['pudding rice', 'arborio rice', 'risotto rice', 'sushi rice', 'medium-grain rice'],
     [],
@@ -193,7 +201,7 @@ export const MORE_GRAINS: readonly Ingredient[] = [
   row(
     'rice-cooked',
     'Cooked rice',
-    ['chunk', 'inclusion', 68],
+    ['chunk', 'inclusion', 68, 'fridge'],
     ['level', 'cup', 158, 'SR 20045'],
     ['cooked white rice', 'leftover rice'],
     [],
@@ -202,7 +210,7 @@ export const MORE_GRAINS: readonly Ingredient[] = [
   row(
     'buckwheat-groats',
     'Buckwheat groats',
-    ['granular', 'inclusion', 10],
+    ['granular', 'inclusion', 10, 'dry'],
     ['level', 'cup', 170, 'SR 20008'],
     ['hulled buckwheat', 'whole buckwheat'],
     [],
@@ -211,7 +219,7 @@ export const MORE_GRAINS: readonly Ingredient[] = [
   row(
     'rye-flakes',
     'Rye flakes',
-    ['chunk', 'inclusion', 11],
+    ['chunk', 'inclusion', 11, 'dry'],
     ['level', 'cup', 100],
     ['rolled rye'],
     ['rye'],
@@ -220,7 +228,7 @@ export const MORE_GRAINS: readonly Ingredient[] = [
   row(
     'spelt-flakes',
     'Spelt flakes',
-    ['chunk', 'inclusion', 11],
+    ['chunk', 'inclusion', 11, 'dry'],
     ['level', 'cup', 100],
     ['rolled spelt'],
     ['wheat'],
@@ -229,34 +237,34 @@ export const MORE_GRAINS: readonly Ingredient[] = [
   row(
     'cornflakes',
     'Corn flakes',
-    ['chunk', 'inclusion', 4],
+    ['chunk', 'inclusion', 4, 'dry'],
     ['level', 'cup', 28, 'SR 08020'],
     ['cornflakes', 'corn flake cereal'],
-    [],
+    ['barley'],
     { german: ['Cornflakes'], french: ['pétales de maïs'] },
   ),
   row(
     'rice-crisped',
     'Crisped rice cereal',
-    ['chunk', 'inclusion', 3],
+    ['chunk', 'inclusion', 3, 'dry'],
     ['level', 'cup', 28],
     ['rice cereal', 'crispy rice cereal', 'rice bubbles', 'puffed rice cereal', 'crisped rice'],
-    [],
+    ['barley'],
     { german: ['Puffreis'], french: ['riz soufflé'] },
   ),
   row(
     'muesli',
     'Muesli',
-    ['chunk', 'inclusion', 9],
+    ['chunk', 'inclusion', 9, 'dry'],
     ['level', 'cup', 85, 'SR 08215'],
     ['granola'],
-    ['oats'],
+    ['oats', 'wheat', 'barley', 'tree nuts'],
     { german: ['Müsli'], french: ['muesli'] },
   ),
   row(
     'panko',
     'Panko',
-    ['chunk', 'flour', 8],
+    ['chunk', 'flour', 8, 'dry'],
     ['level', 'cup', 60],
     ['panko breadcrumbs', 'japanese breadcrumbs'],
     ['wheat'],

@@ -4,9 +4,30 @@ import { row } from './row.js';
 /** Nuts, seeds and their butters, the rarer ones. */
 export const MORE_NUTS_AND_SEEDS: readonly Ingredient[] = [
   row(
+    'almonds-bitter',
+    'Bitter almonds',
+    ['chunk', 'flavour', 5, 'dry', { hazards: ['bitter-kernels'] }],
+    ['count', 'each', 1],
+    ['bitter almond'],
+    ['tree nuts'],
+    { german: ['Bittermandeln', 'Bittermandel', 'bittere Mandeln'], french: ['amandes amères'] },
+  ),
+  row(
+    'apricot-kernels',
+    'Apricot kernels',
+    ['chunk', 'flavour', 5, 'dry', { hazards: ['bitter-kernels'] }],
+    ['count', 'each', 0.5],
+    ['apricot kernel', 'apricot pits'],
+    [],
+    {
+      german: ['Aprikosenkerne', 'Marillenkerne'],
+      french: ["amandes d'abricot", "noyaux d'abricot"],
+    },
+  ),
+  row(
     'brazil-nuts',
     'Brazil nuts',
-    ['chunk', 'inclusion', 3],
+    ['chunk', 'inclusion', 3, 'dry'],
     ['level', 'cup', 133, 'SR 12078'],
     ['brazils'],
     ['tree nuts'],
@@ -15,7 +36,7 @@ export const MORE_NUTS_AND_SEEDS: readonly Ingredient[] = [
   row(
     'chestnuts',
     'Cooked chestnuts',
-    ['chunk', 'inclusion', 40],
+    ['chunk', 'inclusion', 40, 'fridge'],
     ['level', 'cup', 143, 'SR 12098'],
     ['chestnuts', 'roasted chestnuts', 'vacuum-packed chestnuts'],
     [],
@@ -24,7 +45,7 @@ export const MORE_NUTS_AND_SEEDS: readonly Ingredient[] = [
   row(
     'chestnut-puree',
     'Chestnut purée',
-    ['paste', 'inclusion', 60],
+    ['paste', 'inclusion', 60, 'fridge'],
     ['pressed', 'cup', 250],
     ['chestnut puree', 'chestnut spread'],
     [],
@@ -33,7 +54,7 @@ export const MORE_NUTS_AND_SEEDS: readonly Ingredient[] = [
   row(
     'coconut-fresh',
     'Fresh coconut',
-    ['chunk', 'inclusion', 47],
+    ['chunk', 'inclusion', 47, 'fresh'],
     ['level', 'cup', 80, 'SR 12104'],
     ['grated fresh coconut', 'fresh grated coconut', 'freshly grated coconut'],
     [],
@@ -42,7 +63,7 @@ export const MORE_NUTS_AND_SEEDS: readonly Ingredient[] = [
   row(
     'seeds-nigella',
     'Nigella seeds',
-    ['granular', 'flavour', 6],
+    ['granular', 'flavour', 6, 'dry'],
     ['level', 'tsp', 2.5],
     ['kalonji', 'black onion seeds', 'black cumin'],
     [],
@@ -51,7 +72,7 @@ export const MORE_NUTS_AND_SEEDS: readonly Ingredient[] = [
   row(
     'seeds-mustard',
     'Mustard seeds',
-    ['granular', 'flavour', 7],
+    ['granular', 'flavour', 7, 'dry'],
     ['level', 'tsp', 3.3, 'SR 02024'],
     ['mustard seed'],
     ['mustard'],
@@ -60,7 +81,7 @@ export const MORE_NUTS_AND_SEEDS: readonly Ingredient[] = [
   row(
     'butter-hazelnut',
     'Hazelnut butter',
-    ['paste', 'fat', 1],
+    ['paste', 'fat', 1, 'dry'],
     ['pressed', 'cup', 256],
     ['hazelnut paste'],
     ['tree nuts'],
@@ -69,7 +90,7 @@ export const MORE_NUTS_AND_SEEDS: readonly Ingredient[] = [
   row(
     'butter-sunflower',
     'Sunflower seed butter',
-    ['paste', 'fat', 1],
+    ['paste', 'fat', 1, 'dry'],
     ['pressed', 'tbsp', 16, 'SR 12540'],
     ['sunflower butter'],
     [],
@@ -78,7 +99,7 @@ export const MORE_NUTS_AND_SEEDS: readonly Ingredient[] = [
   row(
     'pistachio-paste',
     'Pistachio paste',
-    ['paste', 'fat', 2],
+    ['paste', 'fat', 2, 'dry'],
     ['pressed', 'cup', 270],
     ['pistachio butter', 'pistachio cream'],
     ['tree nuts'],

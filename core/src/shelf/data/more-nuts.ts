@@ -15,7 +15,7 @@ export const MORE_NUTS: readonly Ingredient[] = [
   row(
     'cashews',
     'Cashews',
-    ['chunk', 'inclusion', 4],
+    ['chunk', 'inclusion', 4, 'dry'],
     ['level', 'cup', 137, 'SR 12585'],
     ['cashew nuts', 'chopped cashews', 'kaju'],
     ['tree nuts'],
@@ -24,7 +24,7 @@ export const MORE_NUTS: readonly Ingredient[] = [
   row(
     'peanuts',
     'Peanuts',
-    ['chunk', 'inclusion', 4],
+    ['chunk', 'inclusion', 4, 'dry'],
     ['level', 'cup', 146, 'SR 16090'],
     ['roasted peanuts', 'chopped peanuts', 'groundnuts'],
     ['peanuts'],
@@ -33,7 +33,7 @@ export const MORE_NUTS: readonly Ingredient[] = [
   row(
     'macadamias',
     'Macadamias',
-    ['chunk', 'inclusion', 2],
+    ['chunk', 'inclusion', 2, 'dry'],
     ['level', 'cup', 134, 'SR 12131'],
     ['macadamia nuts', 'chopped macadamias'],
     ['tree nuts'],
@@ -42,7 +42,7 @@ export const MORE_NUTS: readonly Ingredient[] = [
   row(
     'cashew-butter',
     'Cashew butter',
-    ['paste', 'fat', 3],
+    ['paste', 'fat', 3, 'dry'],
     ['pressed', 'cup', 256, 'SR 12088'],
     [],
     ['tree nuts'],
@@ -51,7 +51,7 @@ export const MORE_NUTS: readonly Ingredient[] = [
   row(
     'seeds-chia',
     'Chia seeds',
-    ['granular', 'inclusion', 6],
+    ['granular', 'inclusion', 6, 'dry'],
     ['level', 'cup', 165],
     ['chia'],
     [],
@@ -60,7 +60,7 @@ export const MORE_NUTS: readonly Ingredient[] = [
   row(
     'seeds-hemp',
     'Hemp seeds',
-    ['granular', 'inclusion', 5],
+    ['granular', 'inclusion', 5, 'dry'],
     ['level', 'cup', 160, 'SR 12012'],
     ['hemp hearts', 'shelled hemp seeds'],
     [],
@@ -69,7 +69,7 @@ export const MORE_NUTS: readonly Ingredient[] = [
   row(
     'flax-meal',
     'Ground flaxseed',
-    ['powder', 'inclusion', 7],
+    ['powder', 'inclusion', 7, 'dry'],
     ['spooned', 'cup', 105],
     ['flax meal', 'flaxseed meal', 'ground flax seeds', 'ground linseed'],
     [],
@@ -79,10 +79,10 @@ export const MORE_NUTS: readonly Ingredient[] = [
     ...row(
       'coconut-desiccated',
       'Desiccated coconut',
-      ['chunk', 'inclusion', 3],
+      ['chunk', 'inclusion', 3, 'dry'],
       ['level', 'cup', 85],
       ['unsweetened shredded coconut', 'dessicated coconut', 'unsweetened coconut'],
-      [],
+      ['sulphites'],
       { german: ['Kokosraspel', 'Kokosraspeln'], french: ['noix de coco râpée', 'coco râpée'] },
     ),
     loosely: ['coconut', 'grated coconut'],
@@ -90,17 +90,17 @@ export const MORE_NUTS: readonly Ingredient[] = [
   row(
     'coconut-flakes',
     'Coconut flakes',
-    ['chunk', 'inclusion', 3],
+    ['chunk', 'inclusion', 3, 'dry'],
     ['level', 'cup', 60],
     ['flaked coconut', 'large coconut flakes'],
-    [],
+    ['sulphites'],
     { german: ['Kokoschips', 'Kokosflocken'], french: ['copeaux de noix de coco'] },
   ),
   inSquares({
     ...row(
       'chocolate-dark',
       'Dark chocolate',
-      ['chunk', 'inclusion', 1],
+      ['chunk', 'inclusion', 1, 'dry'],
       ['level', 'cup', 165],
       [
         'chopped dark chocolate',
@@ -138,7 +138,7 @@ export const MORE_NUTS: readonly Ingredient[] = [
   row(
     'chocolate-milk',
     'Milk chocolate',
-    ['chunk', 'inclusion', 2],
+    ['chunk', 'inclusion', 2, 'dry'],
     ['level', 'cup', 168, 'SR 19120'],
     ['milk chocolate chips', 'chopped milk chocolate'],
     ['milk', 'soy'],
@@ -147,7 +147,7 @@ export const MORE_NUTS: readonly Ingredient[] = [
   row(
     'chocolate-white',
     'White chocolate',
-    ['chunk', 'inclusion', 1],
+    ['chunk', 'inclusion', 1, 'dry'],
     ['level', 'cup', 170, 'SR 19087'],
     ['white chocolate chips', 'white chips', 'chopped white chocolate'],
     ['milk', 'soy'],
@@ -156,7 +156,7 @@ export const MORE_NUTS: readonly Ingredient[] = [
   row(
     'cocoa-nibs',
     'Cocoa nibs',
-    ['chunk', 'inclusion', 2],
+    ['chunk', 'inclusion', 2, 'dry'],
     ['level', 'cup', 120],
     ['cacao nibs'],
     [],
@@ -165,7 +165,7 @@ export const MORE_NUTS: readonly Ingredient[] = [
   row(
     'cocoa-butter',
     'Cocoa butter',
-    ['solid-fat', 'fat', 0],
+    ['solid-fat', 'fat', 0, 'dry'],
     ['pressed', 'cup', 218, 'SR 04501'],
     ['cacao butter'],
     [],
@@ -174,7 +174,7 @@ export const MORE_NUTS: readonly Ingredient[] = [
   row(
     'coffee-instant',
     'Instant coffee',
-    ['granular', 'flavour', 3],
+    ['granular', 'flavour', 3, 'dry'],
     ['level', 'tsp', 1],
     [
       'instant coffee powder',

@@ -6,7 +6,7 @@ export const MORE_SPICES: readonly Ingredient[] = [
   row(
     'cinnamon-stick',
     'Cinnamon stick',
-    ['chunk', 'flavour', 10],
+    ['chunk', 'flavour', 10, 'dry'],
     ['count', 'each', 2.6],
     ['cinnamon sticks', 'stick cinnamon'],
     [],
@@ -15,7 +15,7 @@ export const MORE_SPICES: readonly Ingredient[] = [
   row(
     'vanilla-bean',
     'Vanilla bean',
-    ['chunk', 'flavour', 20],
+    ['chunk', 'flavour', 20, 'dry'],
     ['count', 'each', 3],
     ['vanilla pod', 'vanilla beans', 'vanilla pods'],
     [],
@@ -24,14 +24,22 @@ export const MORE_SPICES: readonly Ingredient[] = [
       french: ['gousse de vanille', 'gousses de vanille'],
     },
   ),
-  row('star-anise', 'Star anise', ['chunk', 'flavour', 10], ['count', 'each', 1], [], [], {
-    german: ['Sternanis'],
-    french: ['anis étoilé', 'badiane'],
-  }),
+  row(
+    'star-anise',
+    'Star anise',
+    ['chunk', 'flavour', 10, 'dry', { isStrong: true }],
+    ['count', 'each', 1],
+    [],
+    [],
+    {
+      german: ['Sternanis'],
+      french: ['anis étoilé', 'badiane'],
+    },
+  ),
   row(
     'cardamom-pods',
     'Cardamom pods',
-    ['chunk', 'flavour', 8],
+    ['chunk', 'flavour', 8, 'dry'],
     ['count', 'each', 0.2],
     ['green cardamom pods', 'cardamom pod'],
     [],
@@ -40,7 +48,7 @@ export const MORE_SPICES: readonly Ingredient[] = [
   row(
     'cloves-whole',
     'Whole cloves',
-    ['granular', 'flavour', 10],
+    ['granular', 'flavour', 10, 'dry'],
     ['level', 'tsp', 2.1, 'SR 02011'],
     [],
     [],
@@ -49,7 +57,7 @@ export const MORE_SPICES: readonly Ingredient[] = [
   row(
     'cumin-seed',
     'Cumin seed',
-    ['granular', 'flavour', 8],
+    ['granular', 'flavour', 8, 'dry'],
     ['level', 'tsp', 2.1, 'SR 02014'],
     ['cumin seeds', 'jeera'],
     [],
@@ -58,7 +66,7 @@ export const MORE_SPICES: readonly Ingredient[] = [
   row(
     'coriander-seed',
     'Coriander seed',
-    ['granular', 'flavour', 9],
+    ['granular', 'flavour', 9, 'dry'],
     ['level', 'tsp', 1.8, 'SR 02013'],
     ['coriander seeds', 'dhania'],
     [],
@@ -67,7 +75,7 @@ export const MORE_SPICES: readonly Ingredient[] = [
   row(
     'fenugreek',
     'Fenugreek seeds',
-    ['granular', 'flavour', 9],
+    ['granular', 'flavour', 9, 'dry'],
     ['level', 'tsp', 3.7, 'SR 02019'],
     ['fenugreek', 'methi seeds'],
     [],
@@ -76,20 +84,28 @@ export const MORE_SPICES: readonly Ingredient[] = [
   row(
     'ajwain',
     'Ajwain',
-    ['granular', 'flavour', 8],
+    ['granular', 'flavour', 8, 'dry'],
     ['level', 'tsp', 2.2],
     ['carom seeds', 'ajwain seeds'],
     [],
     { german: ['Ajowan'], french: ['ajowan'] },
   ),
-  row('garam-masala', 'Garam masala', ['powder', 'flavour', 9], ['spooned', 'tsp', 2], [], [], {
-    german: ['Garam Masala'],
-    french: ['garam masala'],
-  }),
+  row(
+    'garam-masala',
+    'Garam masala',
+    ['powder', 'flavour', 9, 'dry', { isStrong: true }],
+    ['spooned', 'tsp', 2],
+    [],
+    [],
+    {
+      german: ['Garam Masala'],
+      french: ['garam masala'],
+    },
+  ),
   row(
     'five-spice',
     'Five-spice powder',
-    ['powder', 'flavour', 9],
+    ['powder', 'flavour', 9, 'dry'],
     ['spooned', 'tsp', 2],
     ['five spice', 'chinese five spice'],
     [],
@@ -98,7 +114,7 @@ export const MORE_SPICES: readonly Ingredient[] = [
   row(
     'gingerbread-spice',
     'Gingerbread spice',
-    ['powder', 'flavour', 9],
+    ['powder', 'flavour', 9, 'dry', { isStrong: true }],
     ['spooned', 'tsp', 1.9],
     ['speculaas spice'],
     [],
@@ -110,7 +126,7 @@ export const MORE_SPICES: readonly Ingredient[] = [
   row(
     'pepper-white',
     'Ground white pepper',
-    ['powder', 'flavour', 11],
+    ['powder', 'flavour', 11, 'dry', { isStrong: true }],
     ['spooned', 'tsp', 2.4, 'SR 02032'],
     ['white pepper'],
     [],
@@ -119,7 +135,7 @@ export const MORE_SPICES: readonly Ingredient[] = [
   row(
     'cayenne',
     'Cayenne pepper',
-    ['powder', 'flavour', 8],
+    ['powder', 'flavour', 8, 'dry', { isStrong: true }],
     ['spooned', 'tsp', 1.8, 'SR 02031'],
     ['cayenne', 'chili powder', 'chilli powder', 'red chilli powder'],
     [],
@@ -128,7 +144,7 @@ export const MORE_SPICES: readonly Ingredient[] = [
   row(
     'chili-flakes',
     'Chili flakes',
-    ['chunk', 'flavour', 8],
+    ['chunk', 'flavour', 8, 'dry'],
     ['level', 'tsp', 1.8],
     ['red pepper flakes', 'chilli flakes', 'crushed red pepper'],
     [],
@@ -137,7 +153,7 @@ export const MORE_SPICES: readonly Ingredient[] = [
   row(
     'garlic-powder',
     'Garlic powder',
-    ['powder', 'flavour', 6],
+    ['powder', 'flavour', 6, 'dry'],
     ['spooned', 'tsp', 3.1, 'SR 02020'],
     [],
     [],
@@ -146,7 +162,7 @@ export const MORE_SPICES: readonly Ingredient[] = [
   row(
     'onion-powder',
     'Onion powder',
-    ['powder', 'flavour', 5],
+    ['powder', 'flavour', 5, 'dry'],
     ['spooned', 'tsp', 2.4, 'SR 02026'],
     [],
     [],
@@ -155,7 +171,7 @@ export const MORE_SPICES: readonly Ingredient[] = [
   row(
     'mustard-powder',
     'Mustard powder',
-    ['powder', 'flavour', 7],
+    ['powder', 'flavour', 7, 'dry'],
     ['spooned', 'tsp', 2],
     ['dry mustard', 'english mustard powder'],
     ['mustard'],
@@ -164,7 +180,7 @@ export const MORE_SPICES: readonly Ingredient[] = [
   row(
     'saffron',
     'Saffron',
-    ['chunk', 'flavour', 12],
+    ['chunk', 'flavour', 12, 'dry', { isStrong: true }],
     ['level', 'tsp', 0.7, 'SR 02037'],
     ['saffron threads', 'saffron strands', 'kesar'],
     [],
@@ -173,7 +189,7 @@ export const MORE_SPICES: readonly Ingredient[] = [
   row(
     'lemon-extract',
     'Lemon extract',
-    ['liquid', 'flavour', 15],
+    ['liquid', 'flavour', 15, 'dry', { isStrong: true }],
     ['poured', 'tsp', 4.2],
     ['lemon essence', 'orange extract', 'lemon oil'],
     [],
@@ -182,20 +198,28 @@ export const MORE_SPICES: readonly Ingredient[] = [
   row(
     'rum-extract',
     'Rum extract',
-    ['liquid', 'flavour', 40],
+    ['liquid', 'flavour', 40, 'dry', { isStrong: true }],
     ['poured', 'tsp', 4.2],
     ['rum essence', 'rum flavouring', 'maple extract', 'coconut extract', 'butter extract'],
     [],
     { german: ['Rumaroma', 'Bittermandelaroma', 'Butteraroma'], french: ['arôme de rhum'] },
   ),
-  row('citric-acid', 'Citric acid', ['granular', 'flavour', 0], ['level', 'tsp', 4.6], [], [], {
-    german: ['Zitronensäure'],
-    french: ['acide citrique'],
-  }),
+  row(
+    'citric-acid',
+    'Citric acid',
+    ['granular', 'flavour', 0, 'dry', { food: 'acid' }],
+    ['level', 'tsp', 4.6],
+    [],
+    [],
+    {
+      german: ['Zitronensäure'],
+      french: ['acide citrique'],
+    },
+  ),
   row(
     'bakers-ammonia',
     "Baker's ammonia",
-    ['powder', 'leavening', 0],
+    ['powder', 'leavening', 0, 'dry', { bounded: 'ammonia' }],
     ['level', 'tsp', 3.5],
     ['ammonium bicarbonate', 'hartshorn', 'baking ammonia'],
     [],
@@ -204,7 +228,7 @@ export const MORE_SPICES: readonly Ingredient[] = [
   row(
     'potash',
     'Potash',
-    ['granular', 'leavening', 0],
+    ['granular', 'leavening', 0, 'dry', { bounded: 'ammonia' }],
     ['level', 'tsp', 5],
     ['potassium carbonate'],
     [],
@@ -213,7 +237,7 @@ export const MORE_SPICES: readonly Ingredient[] = [
   row(
     'pectin',
     'Powdered pectin',
-    ['powder', 'thickener', 9],
+    ['powder', 'thickener', 9, 'dry'],
     ['spooned', 'tsp', 3],
     ['pectin', 'fruit pectin'],
     [],
@@ -222,7 +246,7 @@ export const MORE_SPICES: readonly Ingredient[] = [
   row(
     'gelatin-leaf',
     'Gelatin leaf',
-    ['chunk', 'thickener', 12],
+    ['chunk', 'thickener', 12, 'dry', { bounded: 'gelatine' }],
     ['count', 'each', 1.7],
     [
       'gelatine leaf',
@@ -239,14 +263,22 @@ export const MORE_SPICES: readonly Ingredient[] = [
       french: ['feuille de gélatine', 'feuilles de gélatine'],
     },
   ),
-  row('guar-gum', 'Guar gum', ['powder', 'thickener', 10], ['spooned', 'tsp', 2.7], [], [], {
-    german: ['Guarkernmehl'],
-    french: ['gomme de guar'],
-  }),
+  row(
+    'guar-gum',
+    'Guar gum',
+    ['powder', 'thickener', 10, 'dry', { bounded: 'gum' }],
+    ['spooned', 'tsp', 2.7],
+    [],
+    [],
+    {
+      german: ['Guarkernmehl'],
+      french: ['gomme de guar'],
+    },
+  ),
   row(
     'locust-bean-gum',
     'Locust bean gum',
-    ['powder', 'thickener', 10],
+    ['powder', 'thickener', 10, 'dry', { bounded: 'gum' }],
     ['spooned', 'tsp', 2.7],
     ['carob gum'],
     [],

@@ -7,6 +7,7 @@ export const NUTS_AND_SEEDS: readonly Ingredient[] = [
     class: 'chunk',
     role: 'inclusion',
     waterPercent: 4.4,
+    keeps: 'dry',
     allergens: ['tree nuts'],
     aliases: ['badam'],
     weights: [
@@ -22,6 +23,7 @@ export const NUTS_AND_SEEDS: readonly Ingredient[] = [
     class: 'chunk',
     role: 'inclusion',
     waterPercent: 4.1,
+    keeps: 'dry',
     allergens: ['tree nuts'],
     aliases: [],
     weights: [
@@ -36,6 +38,7 @@ export const NUTS_AND_SEEDS: readonly Ingredient[] = [
     class: 'chunk',
     role: 'inclusion',
     waterPercent: 3.5,
+    keeps: 'dry',
     allergens: ['tree nuts'],
     aliases: [],
     otherNames: { german: ['Pekannüsse', 'Pekannuss'] },
@@ -50,6 +53,7 @@ export const NUTS_AND_SEEDS: readonly Ingredient[] = [
     class: 'chunk',
     role: 'inclusion',
     waterPercent: 5.3,
+    keeps: 'dry',
     allergens: ['tree nuts'],
     aliases: [],
     weights: [
@@ -64,6 +68,7 @@ export const NUTS_AND_SEEDS: readonly Ingredient[] = [
     class: 'chunk',
     role: 'inclusion',
     waterPercent: 4.4,
+    keeps: 'dry',
     allergens: ['tree nuts'],
     aliases: ['pista', 'pistas'],
     weights: [
@@ -76,6 +81,7 @@ export const NUTS_AND_SEEDS: readonly Ingredient[] = [
     class: 'chunk',
     role: 'inclusion',
     waterPercent: 2.3,
+    keeps: 'dry',
     allergens: ['tree nuts'],
     aliases: [],
     weights: [
@@ -88,6 +94,7 @@ export const NUTS_AND_SEEDS: readonly Ingredient[] = [
     class: 'granular',
     role: 'inclusion',
     waterPercent: 4.7,
+    keeps: 'dry',
     allergens: ['sesame'],
     aliases: [
       'black sesame seeds',
@@ -108,6 +115,7 @@ export const NUTS_AND_SEEDS: readonly Ingredient[] = [
     class: 'chunk',
     role: 'inclusion',
     waterPercent: 4.7,
+    keeps: 'dry',
     allergens: [],
     aliases: ['sunflower kernels'],
     otherNames: { french: ['graines de tournesol'] },
@@ -121,6 +129,7 @@ export const NUTS_AND_SEEDS: readonly Ingredient[] = [
     class: 'chunk',
     role: 'inclusion',
     waterPercent: 5.2,
+    keeps: 'dry',
     allergens: [],
     aliases: ['pepitas'],
     otherNames: { french: ['graines de courge'] },
@@ -134,6 +143,7 @@ export const NUTS_AND_SEEDS: readonly Ingredient[] = [
     class: 'granular',
     role: 'inclusion',
     waterPercent: 7,
+    keeps: 'dry',
     allergens: [],
     aliases: ['linseed', 'linseeds', 'flax seeds'],
     weights: [
@@ -147,6 +157,7 @@ export const NUTS_AND_SEEDS: readonly Ingredient[] = [
     class: 'granular',
     role: 'inclusion',
     waterPercent: 6,
+    keeps: 'dry',
     allergens: [],
     aliases: [],
     weights: [
@@ -160,7 +171,8 @@ export const NUTS_AND_SEEDS: readonly Ingredient[] = [
     class: 'chunk',
     role: 'inclusion',
     waterPercent: 12.6,
-    allergens: [],
+    keeps: 'dry',
+    allergens: ['sulphites'],
     aliases: ['shredded coconut'],
     otherNames: { german: ['gesüßte Kokosraspel'], french: ['noix de coco râpée sucrée'] },
     weights: [

@@ -6,7 +6,7 @@ export const RARER_FRUIT: readonly Ingredient[] = [
   row(
     'mango',
     'Mango',
-    ['chunk', 'inclusion', 83],
+    ['chunk', 'inclusion', 83, 'fresh', { takesUpSoda: true, food: 'fruit' }],
     ['level', 'cup', 165, 'SR 09176'],
     ['diced mango', 'mangoes', 'mango chunks'],
     [],
@@ -15,7 +15,7 @@ export const RARER_FRUIT: readonly Ingredient[] = [
   row(
     'mango-puree',
     'Mango purée',
-    ['paste', 'inclusion', 82],
+    ['paste', 'inclusion', 82, 'fridge', { takesUpSoda: true, food: 'fruit' }],
     ['pressed', 'cup', 250],
     ['mango pulp', 'mango puree'],
     [],
@@ -24,7 +24,7 @@ export const RARER_FRUIT: readonly Ingredient[] = [
   row(
     'pineapple',
     'Pineapple',
-    ['chunk', 'inclusion', 86],
+    ['chunk', 'inclusion', 86, 'fresh', { takesUpSoda: true, food: 'fruit' }],
     ['level', 'cup', 165, 'SR 09266'],
     ['pineapple chunks', 'fresh pineapple', 'diced pineapple'],
     [],
@@ -33,7 +33,7 @@ export const RARER_FRUIT: readonly Ingredient[] = [
   row(
     'plums',
     'Plums',
-    ['chunk', 'inclusion', 87],
+    ['chunk', 'inclusion', 87, 'fresh', { takesUpSoda: true, food: 'fruit' }],
     ['level', 'cup', 165, 'SR 09279'],
     ['sliced plums', 'plum'],
     [],
@@ -42,7 +42,7 @@ export const RARER_FRUIT: readonly Ingredient[] = [
   row(
     'nectarines',
     'Nectarines',
-    ['chunk', 'inclusion', 88],
+    ['chunk', 'inclusion', 88, 'fresh', { takesUpSoda: true, food: 'fruit' }],
     ['level', 'cup', 143, 'SR 09191'],
     ['sliced nectarines', 'nectarine'],
     [],
@@ -51,7 +51,7 @@ export const RARER_FRUIT: readonly Ingredient[] = [
   row(
     'apricots-fresh',
     'Fresh apricots',
-    ['chunk', 'inclusion', 86],
+    ['chunk', 'inclusion', 86, 'fresh', { takesUpSoda: true, food: 'fruit' }],
     ['level', 'cup', 165, 'SR 09021'],
     ['apricots', 'apricot halves', 'sliced apricots'],
     [],
@@ -60,7 +60,7 @@ export const RARER_FRUIT: readonly Ingredient[] = [
   row(
     'grapes',
     'Grapes',
-    ['chunk', 'inclusion', 81],
+    ['chunk', 'inclusion', 81, 'fresh', { takesUpSoda: true, food: 'fruit' }],
     ['level', 'cup', 151, 'SR 09132'],
     ['seedless grapes'],
     [],
@@ -69,7 +69,7 @@ export const RARER_FRUIT: readonly Ingredient[] = [
   row(
     'kiwi',
     'Kiwi',
-    ['chunk', 'inclusion', 83],
+    ['chunk', 'inclusion', 83, 'fresh', { takesUpSoda: true, food: 'fruit' }],
     ['level', 'cup', 180, 'SR 09148'],
     ['kiwifruit', 'kiwi fruit'],
     [],
@@ -78,7 +78,7 @@ export const RARER_FRUIT: readonly Ingredient[] = [
   row(
     'figs-fresh',
     'Fresh figs',
-    ['chunk', 'inclusion', 79],
+    ['chunk', 'inclusion', 79, 'fresh', { takesUpSoda: true, food: 'fruit' }],
     ['count', 'each', 50, 'SR 09089'],
     ['figs', 'fig'],
     [],
@@ -87,7 +87,7 @@ export const RARER_FRUIT: readonly Ingredient[] = [
   row(
     'gooseberries',
     'Gooseberries',
-    ['chunk', 'inclusion', 88],
+    ['chunk', 'inclusion', 88, 'fresh', { takesUpSoda: true, food: 'fruit' }],
     ['level', 'cup', 150, 'SR 09107'],
     [],
     [],
@@ -96,7 +96,7 @@ export const RARER_FRUIT: readonly Ingredient[] = [
   row(
     'redcurrants',
     'Redcurrants',
-    ['chunk', 'inclusion', 84],
+    ['chunk', 'inclusion', 84, 'fresh', { takesUpSoda: true, food: 'fruit' }],
     ['level', 'cup', 112, 'SR 09084'],
     ['red currants', 'white currants'],
     [],
@@ -105,7 +105,7 @@ export const RARER_FRUIT: readonly Ingredient[] = [
   row(
     'blackcurrants',
     'Blackcurrants',
-    ['chunk', 'inclusion', 82],
+    ['chunk', 'inclusion', 82, 'fresh', { takesUpSoda: true, food: 'fruit' }],
     ['level', 'cup', 112, 'SR 09083'],
     ['black currants', 'fresh currants'],
     [],
@@ -114,7 +114,7 @@ export const RARER_FRUIT: readonly Ingredient[] = [
   row(
     'cherries-sour',
     'Sour cherries',
-    ['chunk', 'inclusion', 86],
+    ['chunk', 'inclusion', 86, 'fresh', { takesUpSoda: true, food: 'fruit' }],
     ['level', 'cup', 155, 'SR 09063'],
     ['tart cherries', 'morello cherries'],
     [],
@@ -123,7 +123,7 @@ export const RARER_FRUIT: readonly Ingredient[] = [
   row(
     'berries-mixed',
     'Mixed berries',
-    ['chunk', 'inclusion', 86],
+    ['chunk', 'inclusion', 86, 'fresh', { takesUpSoda: true, food: 'fruit' }],
     ['level', 'cup', 145],
     ['frozen mixed berries', 'summer fruits', 'frozen berries', 'berries'],
     [],
@@ -132,7 +132,7 @@ export const RARER_FRUIT: readonly Ingredient[] = [
   row(
     'passion-fruit',
     'Passion fruit pulp',
-    ['paste', 'inclusion', 73],
+    ['paste', 'inclusion', 73, 'fresh', { takesUpSoda: true, food: 'fruit' }],
     ['pressed', 'cup', 236, 'SR 09231'],
     ['passionfruit pulp', 'passion fruit', 'passionfruit'],
     [],
@@ -141,7 +141,7 @@ export const RARER_FRUIT: readonly Ingredient[] = [
   row(
     'mandarin-segments',
     'Mandarin segments',
-    ['chunk', 'inclusion', 89],
+    ['chunk', 'inclusion', 89, 'fridge', { takesUpSoda: true, food: 'fruit' }],
     ['level', 'cup', 189, 'SR 09219'],
     ['mandarin oranges', 'canned mandarins', 'tinned mandarins'],
     [],
@@ -150,7 +150,7 @@ export const RARER_FRUIT: readonly Ingredient[] = [
   row(
     'orange',
     'Orange',
-    ['chunk', 'inclusion', 87],
+    ['chunk', 'inclusion', 87, 'fresh', { takesUpSoda: true, food: 'fruit' }],
     ['count', 'each', 131, 'SR 09200'],
     ['oranges', 'whole orange'],
     [],
@@ -159,7 +159,7 @@ export const RARER_FRUIT: readonly Ingredient[] = [
   row(
     'avocado',
     'Mashed avocado',
-    ['paste', 'inclusion', 73],
+    ['paste', 'inclusion', 73, 'fresh'],
     ['pressed', 'cup', 230, 'SR 09037'],
     ['avocado', 'ripe avocado'],
     [],
@@ -168,7 +168,7 @@ export const RARER_FRUIT: readonly Ingredient[] = [
   row(
     'blueberries-dried',
     'Dried blueberries',
-    ['chunk', 'inclusion', 15],
+    ['chunk', 'inclusion', 15, 'dry'],
     ['level', 'cup', 120],
     [],
     [],
@@ -177,16 +177,16 @@ export const RARER_FRUIT: readonly Ingredient[] = [
   row(
     'apple-dried',
     'Dried apple',
-    ['chunk', 'inclusion', 32],
+    ['chunk', 'inclusion', 32, 'dry'],
     ['level', 'cup', 86, 'SR 09011'],
     ['dried apples', 'dried apple rings'],
-    [],
+    ['sulphites'],
     { german: ['Apfelringe', 'getrocknete Äpfel'], french: ['pommes séchées'] },
   ),
   row(
     'goji-berries',
     'Goji berries',
-    ['chunk', 'inclusion', 8],
+    ['chunk', 'inclusion', 8, 'dry'],
     ['level', 'cup', 110],
     ['goji'],
     [],
@@ -195,16 +195,16 @@ export const RARER_FRUIT: readonly Ingredient[] = [
   row(
     'glace-cherries',
     'Glacé cherries',
-    ['chunk', 'inclusion', 20],
+    ['chunk', 'inclusion', 20, 'dry'],
     ['level', 'cup', 200],
     ['glace cherries', 'candied cherries', 'maraschino cherries'],
-    [],
+    ['sulphites'],
     { german: ['Belegkirschen', 'kandierte Kirschen'], french: ['cerises confites'] },
   ),
   row(
     'strawberries-freeze-dried',
     'Freeze-dried strawberries',
-    ['chunk', 'flavour', 3],
+    ['chunk', 'flavour', 3, 'dry'],
     ['level', 'cup', 20],
     ['freeze dried strawberries', 'freeze-dried raspberries', 'freeze dried raspberries'],
     [],

@@ -1,12 +1,17 @@
 import {
   ESTIMATE,
+  type Facts,
   type Ingredient,
   type IngredientClass,
+  type Keeps,
   type Method,
   type OtherNames,
   type Role,
   type WeightUnit,
 } from '../../catalogue/index.js';
+
+/** What it is: class, role, grams of water in 100 g, how it keeps, and what rules know of it. */
+type Kind = readonly [IngredientClass, Role, number, Keeps, Facts?];
 
 /** What a measure of it weighs: by a method, grams to one of a unit, and where that is from. */
 type RowWeight = readonly [method: Method, unit: WeightUnit, grams: number, source?: string];
@@ -15,7 +20,7 @@ type RowWeight = readonly [method: Method, unit: WeightUnit, grams: number, sour
 export const row = (
   id: string,
   name: string,
-  [ofClass, role, waterPercent]: readonly [IngredientClass, Role, number],
+  [ofClass, role, waterPercent, keeps, facts = {}]: Kind,
   [method, unit, grams, source = ESTIMATE]: RowWeight,
   aliases: readonly string[] = [],
   allergens: readonly string[] = [],
@@ -26,6 +31,8 @@ export const row = (
   class: ofClass,
   role,
   waterPercent,
+  keeps,
+  ...facts,
   allergens,
   aliases,
   otherNames,

@@ -6,7 +6,7 @@ export const SPECIAL_DAIRY: readonly Ingredient[] = [
   row(
     'creme-fraiche',
     'Crème fraîche',
-    ['paste', 'liquid', 60],
+    ['paste', 'liquid', 60, 'fridge', { takesUpSoda: true }],
     ['pressed', 'cup', 235],
     ['creme fraiche'],
     ['milk'],
@@ -15,7 +15,7 @@ export const SPECIAL_DAIRY: readonly Ingredient[] = [
   row(
     'mascarpone',
     'Mascarpone',
-    ['paste', 'fat', 46],
+    ['paste', 'fat', 46, 'fridge'],
     ['pressed', 'cup', 235],
     ['mascarpone cheese'],
     ['milk'],
@@ -24,7 +24,7 @@ export const SPECIAL_DAIRY: readonly Ingredient[] = [
   row(
     'quark',
     'Quark',
-    ['paste', 'liquid', 80],
+    ['paste', 'liquid', 80, 'fridge', { takesUpSoda: true }],
     ['pressed', 'cup', 245],
     ['curd cheese', 'low-fat quark'],
     ['milk'],
@@ -36,7 +36,7 @@ export const SPECIAL_DAIRY: readonly Ingredient[] = [
   row(
     'paneer',
     'Paneer',
-    ['chunk', 'inclusion', 53],
+    ['chunk', 'inclusion', 53, 'fridge'],
     ['level', 'cup', 130],
     ['grated paneer', 'crumbled paneer'],
     ['milk'],
@@ -45,7 +45,7 @@ export const SPECIAL_DAIRY: readonly Ingredient[] = [
   row(
     'milk-powder-whole',
     'Whole milk powder',
-    ['powder', 'liquid', 3],
+    ['powder', 'liquid', 3, 'dry'],
     ['spooned', 'cup', 128, 'SR 01090'],
     ['full cream milk powder', 'whole dry milk'],
     ['milk'],
@@ -57,7 +57,7 @@ export const SPECIAL_DAIRY: readonly Ingredient[] = [
   row(
     'malted-milk-powder',
     'Malted milk powder',
-    ['powder', 'sugar', 3],
+    ['powder', 'sugar', 3, 'dry'],
     ['spooned', 'cup', 110],
     ['malted milk', 'malt powder'],
     ['milk', 'barley', 'wheat'],
@@ -66,7 +66,7 @@ export const SPECIAL_DAIRY: readonly Ingredient[] = [
   row(
     'milk-oat',
     'Oat milk',
-    ['liquid', 'liquid', 90],
+    ['liquid', 'liquid', 90, 'fridge'],
     ['poured', 'cup', 242],
     ['oat drink'],
     ['oats'],
@@ -75,7 +75,7 @@ export const SPECIAL_DAIRY: readonly Ingredient[] = [
   row(
     'milk-almond',
     'Almond milk',
-    ['liquid', 'liquid', 97],
+    ['liquid', 'liquid', 97, 'fridge'],
     ['poured', 'cup', 240],
     ['almond drink'],
     ['tree nuts'],
@@ -84,7 +84,7 @@ export const SPECIAL_DAIRY: readonly Ingredient[] = [
   row(
     'coconut-cream',
     'Coconut cream',
-    ['liquid', 'liquid', 54],
+    ['liquid', 'liquid', 54, 'fridge'],
     ['poured', 'cup', 240, 'SR 12115'],
     ['unsweetened coconut cream'],
     [],
@@ -93,7 +93,7 @@ export const SPECIAL_DAIRY: readonly Ingredient[] = [
   row(
     'butter-plant',
     'Plant butter',
-    ['solid-fat', 'fat', 16],
+    ['solid-fat', 'fat', 16, 'cool'],
     ['pressed', 'cup', 225],
     ['vegan butter', 'dairy-free butter', 'vegan block', 'plant-based butter'],
     [],

@@ -6,7 +6,7 @@ export const SPECIAL_FLOURS: readonly Ingredient[] = [
   row(
     'flour-spelt',
     'Spelt flour',
-    ['powder', 'flour', 12],
+    ['powder', 'flour', 12, 'dry', { hazards: ['raw-flour'] }],
     ['spooned', 'cup', 120],
     ['white spelt flour', 'light spelt flour'],
     ['wheat'],
@@ -15,7 +15,7 @@ export const SPECIAL_FLOURS: readonly Ingredient[] = [
   row(
     'flour-wheat-pastry',
     'Pastry flour',
-    ['powder', 'flour', 12],
+    ['powder', 'flour', 12, 'dry', { hazards: ['raw-flour'] }],
     ['spooned', 'cup', 112],
     ['soft pastry flour'],
     ['wheat'],
@@ -24,7 +24,7 @@ export const SPECIAL_FLOURS: readonly Ingredient[] = [
   row(
     'flour-wheat-00',
     '00 flour',
-    ['powder', 'flour', 13],
+    ['powder', 'flour', 13, 'dry', { hazards: ['raw-flour'] }],
     ['spooned', 'cup', 120],
     ['tipo 00 flour', 'double zero flour', 'doppio zero flour'],
     ['wheat'],
@@ -33,7 +33,7 @@ export const SPECIAL_FLOURS: readonly Ingredient[] = [
   row(
     'flour-wheat-whole-pastry',
     'Whole-wheat pastry flour',
-    ['powder', 'flour', 11],
+    ['powder', 'flour', 11, 'dry', { hazards: ['raw-flour'] }],
     ['spooned', 'cup', 110],
     ['wholemeal pastry flour'],
     ['wheat'],
@@ -42,7 +42,7 @@ export const SPECIAL_FLOURS: readonly Ingredient[] = [
   row(
     'flour-gluten-free',
     'Gluten-free flour blend',
-    ['powder', 'flour', 11],
+    ['powder', 'flour', 11, 'dry', { hazards: ['raw-flour'] }],
     ['spooned', 'cup', 140],
     [
       'gluten free flour',
@@ -63,7 +63,7 @@ export const SPECIAL_FLOURS: readonly Ingredient[] = [
   row(
     'flour-coconut',
     'Coconut flour',
-    ['powder', 'flour', 8],
+    ['powder', 'flour', 8, 'dry'],
     ['spooned', 'cup', 112],
     ['coconut meal'],
     [],
@@ -72,7 +72,7 @@ export const SPECIAL_FLOURS: readonly Ingredient[] = [
   row(
     'starch-tapioca',
     'Tapioca starch',
-    ['powder', 'thickener', 11],
+    ['powder', 'thickener', 11, 'dry'],
     ['spooned', 'cup', 120],
     ['tapioca flour', 'cassava starch', 'manioc starch'],
     [],
@@ -84,7 +84,7 @@ export const SPECIAL_FLOURS: readonly Ingredient[] = [
   row(
     'starch-potato',
     'Potato starch',
-    ['powder', 'thickener', 12],
+    ['powder', 'thickener', 12, 'dry'],
     ['spooned', 'cup', 165],
     ['potato starch flour', 'farina potato starch'],
     [],
@@ -93,7 +93,7 @@ export const SPECIAL_FLOURS: readonly Ingredient[] = [
   row(
     'arrowroot',
     'Arrowroot',
-    ['powder', 'thickener', 11],
+    ['powder', 'thickener', 11, 'dry'],
     ['spooned', 'cup', 128, 'SR 20003'],
     ['arrowroot powder', 'arrowroot starch', 'arrowroot flour'],
     [],
@@ -102,7 +102,7 @@ export const SPECIAL_FLOURS: readonly Ingredient[] = [
   row(
     'flour-rice-sweet',
     'Sweet rice flour',
-    ['powder', 'flour', 11],
+    ['powder', 'flour', 11, 'dry', { hazards: ['raw-flour'] }],
     ['spooned', 'cup', 155],
     ['glutinous rice flour', 'mochiko flour'],
     [],
@@ -111,7 +111,7 @@ export const SPECIAL_FLOURS: readonly Ingredient[] = [
   row(
     'flour-sorghum',
     'Sorghum flour',
-    ['powder', 'flour', 10],
+    ['powder', 'flour', 10, 'dry', { hazards: ['raw-flour'] }],
     ['spooned', 'cup', 121, 'SR 20648'],
     ['jowar flour', 'jowar atta', 'jowar'],
     [],
@@ -120,7 +120,7 @@ export const SPECIAL_FLOURS: readonly Ingredient[] = [
   row(
     'flour-teff',
     'Teff flour',
-    ['powder', 'flour', 9],
+    ['powder', 'flour', 9, 'dry', { hazards: ['raw-flour'] }],
     ['spooned', 'cup', 150],
     ['teff meal'],
     [],
@@ -129,7 +129,7 @@ export const SPECIAL_FLOURS: readonly Ingredient[] = [
   row(
     'masa-harina',
     'Masa harina',
-    ['powder', 'flour', 9],
+    ['powder', 'flour', 9, 'dry', { hazards: ['raw-flour'] }],
     ['spooned', 'cup', 114, 'SR 20317'],
     ['masa flour', 'corn masa flour'],
     [],
@@ -138,7 +138,7 @@ export const SPECIAL_FLOURS: readonly Ingredient[] = [
   row(
     'wheat-gluten',
     'Vital wheat gluten',
-    ['powder', 'flour', 8],
+    ['powder', 'flour', 8, 'dry', { hazards: ['raw-flour'] }],
     ['spooned', 'cup', 120],
     ['gluten flour', 'vital gluten'],
     ['wheat'],
@@ -147,7 +147,7 @@ export const SPECIAL_FLOURS: readonly Ingredient[] = [
   row(
     'oats-steel-cut',
     'Steel-cut oats',
-    ['granular', 'flour', 10],
+    ['granular', 'flour', 10, 'dry'],
     ['level', 'cup', 165],
     ['pinhead oats', 'irish oats', 'steel cut oats'],
     ['oats'],
@@ -156,7 +156,7 @@ export const SPECIAL_FLOURS: readonly Ingredient[] = [
   row(
     'flour-hazelnut',
     'Hazelnut flour',
-    ['powder', 'flour', 5],
+    ['powder', 'flour', 5, 'dry'],
     ['spooned', 'cup', 100],
     ['ground hazelnuts', 'hazelnut meal'],
     ['tree nuts'],
@@ -168,7 +168,7 @@ export const SPECIAL_FLOURS: readonly Ingredient[] = [
   row(
     'breadcrumbs-fresh',
     'Fresh breadcrumbs',
-    ['chunk', 'inclusion', 36],
+    ['chunk', 'inclusion', 36, 'dry'],
     ['level', 'cup', 45, 'SR 18069'],
     ['fresh bread crumbs', 'soft breadcrumbs', 'soft bread crumbs'],
     ['wheat'],
@@ -177,7 +177,7 @@ export const SPECIAL_FLOURS: readonly Ingredient[] = [
   row(
     'crumbs-biscuit',
     'Biscuit crumbs',
-    ['chunk', 'inclusion', 4],
+    ['chunk', 'inclusion', 4, 'dry'],
     ['level', 'cup', 100],
     [
       'cookie crumbs',
@@ -203,7 +203,7 @@ export const SPECIAL_FLOURS: readonly Ingredient[] = [
   row(
     'custard-powder',
     'Custard powder',
-    ['powder', 'thickener', 8],
+    ['powder', 'thickener', 8, 'dry'],
     ['spooned', 'cup', 128],
     ['vanilla custard powder'],
     [],
@@ -215,7 +215,7 @@ export const SPECIAL_FLOURS: readonly Ingredient[] = [
   row(
     'meringue-powder',
     'Meringue powder',
-    ['powder', 'egg', 6],
+    ['powder', 'egg', 6, 'dry'],
     ['spooned', 'tbsp', 9],
     ['dried egg white powder', 'egg white powder'],
     ['egg'],
@@ -224,7 +224,7 @@ export const SPECIAL_FLOURS: readonly Ingredient[] = [
   row(
     'xanthan-gum',
     'Xanthan gum',
-    ['powder', 'thickener', 10],
+    ['powder', 'thickener', 10, 'dry', { bounded: 'gum' }],
     ['spooned', 'tsp', 2.7],
     ['xanthan'],
     [],
@@ -233,7 +233,7 @@ export const SPECIAL_FLOURS: readonly Ingredient[] = [
   row(
     'psyllium-husk',
     'Psyllium husk',
-    ['chunk', 'thickener', 7],
+    ['chunk', 'thickener', 7, 'dry'],
     ['level', 'tbsp', 4.5],
     ['psyllium husks', 'whole psyllium husk'],
     [],
@@ -242,7 +242,7 @@ export const SPECIAL_FLOURS: readonly Ingredient[] = [
   row(
     'psyllium-powder',
     'Psyllium powder',
-    ['powder', 'thickener', 7],
+    ['powder', 'thickener', 7, 'dry'],
     ['spooned', 'tbsp', 9],
     ['psyllium husk powder', 'ground psyllium'],
     [],
@@ -251,7 +251,7 @@ export const SPECIAL_FLOURS: readonly Ingredient[] = [
   row(
     'agar-powder',
     'Agar powder',
-    ['powder', 'thickener', 9],
+    ['powder', 'thickener', 9, 'dry'],
     ['spooned', 'tsp', 2],
     ['agar agar', 'agar-agar powder', 'powdered agar'],
     [],

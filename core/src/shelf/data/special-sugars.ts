@@ -6,7 +6,7 @@ export const SPECIAL_SUGARS: readonly Ingredient[] = [
   row(
     'sugar-demerara',
     'Demerara sugar',
-    ['granular', 'sugar', 1],
+    ['granular', 'sugar', 1, 'dry'],
     ['level', 'cup', 210],
     ['demerara'],
     [],
@@ -15,7 +15,7 @@ export const SPECIAL_SUGARS: readonly Ingredient[] = [
   row(
     'sugar-turbinado',
     'Turbinado sugar',
-    ['granular', 'sugar', 1],
+    ['granular', 'sugar', 1, 'dry'],
     ['level', 'cup', 200],
     ['raw sugar', 'turbinado'],
     [],
@@ -24,7 +24,7 @@ export const SPECIAL_SUGARS: readonly Ingredient[] = [
   row(
     'sugar-coconut',
     'Coconut sugar',
-    ['granular', 'sugar', 2],
+    ['granular', 'sugar', 2, 'dry'],
     ['level', 'cup', 170],
     ['coconut palm sugar', 'palm sugar'],
     [],
@@ -33,7 +33,7 @@ export const SPECIAL_SUGARS: readonly Ingredient[] = [
   row(
     'jaggery',
     'Jaggery',
-    ['moist', 'sugar', 5],
+    ['moist', 'sugar', 5, 'dry'],
     ['packed', 'cup', 200],
     ['gur', 'grated jaggery', 'powdered jaggery', 'jaggery powder', 'grated gur'],
     [],
@@ -42,7 +42,7 @@ export const SPECIAL_SUGARS: readonly Ingredient[] = [
   row(
     'syrup-golden',
     'Golden syrup',
-    ['syrup', 'sugar', 17],
+    ['syrup', 'sugar', 17, 'dry', { takesUpSoda: true, hazards: ['infants'] }],
     ['poured', 'cup', 340],
     ['light treacle', 'cane syrup', 'cane sugar syrup'],
     [],
@@ -51,7 +51,7 @@ export const SPECIAL_SUGARS: readonly Ingredient[] = [
   row(
     'syrup-agave',
     'Agave syrup',
-    ['syrup', 'sugar', 23],
+    ['syrup', 'sugar', 23, 'dry', { hazards: ['infants'] }],
     ['poured', 'cup', 335],
     ['agave nectar', 'agave'],
     [],
@@ -60,16 +60,16 @@ export const SPECIAL_SUGARS: readonly Ingredient[] = [
   row(
     'syrup-rice',
     'Rice syrup',
-    ['syrup', 'sugar', 20],
+    ['syrup', 'sugar', 20, 'dry', { hazards: ['infants'] }],
     ['poured', 'cup', 335],
     ['brown rice syrup', 'rice malt syrup'],
-    [],
+    ['barley'],
     { german: ['Reissirup'], french: ['sirop de riz'] },
   ),
   row(
     'malt-syrup',
     'Malt syrup',
-    ['syrup', 'sugar', 22],
+    ['syrup', 'sugar', 22, 'dry', { hazards: ['infants'] }],
     ['poured', 'cup', 340],
     ['barley malt syrup', 'malt extract', 'barley malt extract'],
     ['barley'],
@@ -81,7 +81,7 @@ export const SPECIAL_SUGARS: readonly Ingredient[] = [
   row(
     'jam',
     'Jam',
-    ['paste', 'sugar', 30],
+    ['paste', 'sugar', 30, 'dry'],
     ['pressed', 'cup', 320, 'SR 19297'],
     [
       'preserves',
@@ -113,7 +113,7 @@ export const SPECIAL_SUGARS: readonly Ingredient[] = [
   row(
     'marmalade',
     'Marmalade',
-    ['paste', 'sugar', 33],
+    ['paste', 'sugar', 33, 'dry'],
     ['pressed', 'cup', 320, 'SR 19303'],
     ['orange marmalade'],
     [],
@@ -122,7 +122,7 @@ export const SPECIAL_SUGARS: readonly Ingredient[] = [
   row(
     'marshmallows-mini',
     'Mini marshmallows',
-    ['chunk', 'sugar', 16],
+    ['chunk', 'sugar', 16, 'dry'],
     ['level', 'cup', 50, 'SR 19116'],
     ['miniature marshmallows', 'small marshmallows'],
     [],
@@ -131,7 +131,7 @@ export const SPECIAL_SUGARS: readonly Ingredient[] = [
   row(
     'dulce-de-leche',
     'Dulce de leche',
-    ['paste', 'sugar', 29],
+    ['paste', 'sugar', 29, 'fridge'],
     ['pressed', 'cup', 300],
     ['milk caramel spread'],
     ['milk'],

@@ -7,6 +7,7 @@ export const SUGARS: readonly Ingredient[] = [
     class: 'granular',
     role: 'sugar',
     waterPercent: 0,
+    keeps: 'dry',
     allergens: [],
     aliases: [
       'golden caster sugar',
@@ -34,6 +35,7 @@ export const SUGARS: readonly Ingredient[] = [
     class: 'moist',
     role: 'sugar',
     waterPercent: 1.3,
+    keeps: 'dry',
     allergens: [],
     aliases: [
       'br sugar',
@@ -68,6 +70,7 @@ export const SUGARS: readonly Ingredient[] = [
     class: 'powder',
     role: 'sugar',
     waterPercent: 0.2,
+    keeps: 'dry',
     allergens: [],
     aliases: ['icing sugar', 'icing sugar mixture', "confectioners' sugar", 'confectioners sugar'],
     weights: [
@@ -82,6 +85,9 @@ export const SUGARS: readonly Ingredient[] = [
     class: 'syrup',
     role: 'sugar',
     waterPercent: 17.1,
+    keeps: 'dry',
+    takesUpSoda: true,
+    hazards: ['infants'],
     allergens: [],
     aliases: ['runny honey', 'clear honey', 'liquid honey', 'creamed honey'],
     weights: [
@@ -95,6 +101,9 @@ export const SUGARS: readonly Ingredient[] = [
     class: 'syrup',
     role: 'sugar',
     waterPercent: 21.9,
+    keeps: 'dry',
+    takesUpSoda: true,
+    hazards: ['infants'],
     allergens: [],
     aliases: [
       'treacle',
@@ -115,6 +124,8 @@ export const SUGARS: readonly Ingredient[] = [
     class: 'syrup',
     role: 'sugar',
     waterPercent: 32.4,
+    keeps: 'dry',
+    hazards: ['infants'],
     allergens: [],
     aliases: [],
     weights: [
@@ -128,6 +139,8 @@ export const SUGARS: readonly Ingredient[] = [
     class: 'syrup',
     role: 'sugar',
     waterPercent: 22.8,
+    keeps: 'dry',
+    hazards: ['infants'],
     allergens: [],
     aliases: [],
     otherNames: { german: ['heller Maissirup', 'Maissirup'], french: ['sirop de maïs'] },
@@ -143,6 +156,8 @@ export const SUGARS: readonly Ingredient[] = [
     class: 'syrup',
     role: 'sugar',
     waterPercent: 22.7,
+    keeps: 'dry',
+    hazards: ['infants'],
     allergens: [],
     aliases: [],
     otherNames: { german: ['dunkler Maissirup'], french: ['sirop de maïs foncé'] },

@@ -6,7 +6,7 @@ export const VEGETABLES: readonly Ingredient[] = [
   row(
     'pumpkin',
     'Raw pumpkin',
-    ['chunk', 'inclusion', 92],
+    ['chunk', 'inclusion', 92, 'fresh', { takesUpSoda: true, food: 'vegetable' }],
     ['level', 'cup', 116, 'SR 11422'],
     ['grated pumpkin', 'diced pumpkin', 'butternut squash', 'fresh pumpkin'],
     [],
@@ -18,7 +18,7 @@ export const VEGETABLES: readonly Ingredient[] = [
   row(
     'beetroot',
     'Beetroot',
-    ['chunk', 'inclusion', 88],
+    ['chunk', 'inclusion', 88, 'fresh', { food: 'vegetable' }],
     ['level', 'cup', 136, 'SR 11080'],
     ['beet', 'beets', 'grated beetroot'],
     [],
@@ -27,7 +27,7 @@ export const VEGETABLES: readonly Ingredient[] = [
   row(
     'parsnip',
     'Parsnip',
-    ['chunk', 'inclusion', 80],
+    ['chunk', 'inclusion', 80, 'fresh', { food: 'vegetable' }],
     ['level', 'cup', 133, 'SR 11298'],
     ['parsnips', 'grated parsnip'],
     [],
@@ -36,7 +36,7 @@ export const VEGETABLES: readonly Ingredient[] = [
   row(
     'potato',
     'Potato',
-    ['chunk', 'inclusion', 79],
+    ['chunk', 'inclusion', 79, 'fresh', { food: 'vegetable' }],
     ['level', 'cup', 150, 'SR 11352'],
     ['potatoes', 'diced potato', 'raw potato'],
     [],
@@ -45,7 +45,7 @@ export const VEGETABLES: readonly Ingredient[] = [
   row(
     'onion',
     'Onion',
-    ['chunk', 'inclusion', 89],
+    ['chunk', 'inclusion', 89, 'fresh', { food: 'vegetable' }],
     ['level', 'cup', 160, 'SR 11282'],
     ['onions', 'chopped onion', 'red onion', 'white onion'],
     [],
@@ -54,7 +54,7 @@ export const VEGETABLES: readonly Ingredient[] = [
   row(
     'scallions',
     'Scallions',
-    ['chunk', 'inclusion', 90],
+    ['chunk', 'inclusion', 90, 'fresh', { food: 'vegetable' }],
     ['level', 'cup', 100, 'SR 11291'],
     ['spring onions', 'green onions', 'scallion', 'spring onion'],
     [],
@@ -63,7 +63,7 @@ export const VEGETABLES: readonly Ingredient[] = [
   row(
     'spinach',
     'Spinach',
-    ['chunk', 'inclusion', 91],
+    ['chunk', 'inclusion', 91, 'fresh', { food: 'vegetable' }],
     ['level', 'cup', 30, 'SR 11457'],
     ['baby spinach', 'fresh spinach'],
     [],
@@ -72,7 +72,7 @@ export const VEGETABLES: readonly Ingredient[] = [
   row(
     'corn-kernels',
     'Corn kernels',
-    ['chunk', 'inclusion', 76],
+    ['chunk', 'inclusion', 76, 'fridge', { food: 'vegetable' }],
     ['level', 'cup', 145, 'SR 11167'],
     ['sweetcorn', 'sweet corn', 'corn'],
     [],
@@ -81,7 +81,7 @@ export const VEGETABLES: readonly Ingredient[] = [
   row(
     'olives',
     'Olives',
-    ['chunk', 'inclusion', 80],
+    ['chunk', 'inclusion', 80, 'fridge', { food: 'vegetable' }],
     ['level', 'cup', 135, 'SR 09193'],
     ['pitted olives', 'black olives', 'green olives'],
     [],
@@ -90,16 +90,16 @@ export const VEGETABLES: readonly Ingredient[] = [
   row(
     'tomatoes-sun-dried',
     'Sun-dried tomatoes',
-    ['chunk', 'inclusion', 15],
+    ['chunk', 'inclusion', 15, 'dry', { food: 'vegetable' }],
     ['level', 'cup', 54, 'SR 11955'],
     ['sundried tomatoes', 'sun dried tomatoes'],
-    [],
+    ['sulphites'],
     { german: ['getrocknete Tomaten'], french: ['tomates séchées'] },
   ),
   row(
     'tomato-paste',
     'Tomato paste',
-    ['paste', 'inclusion', 74],
+    ['paste', 'inclusion', 74, 'fridge'],
     ['pressed', 'cup', 262, 'SR 11546'],
     ['tomato puree'],
     [],
@@ -108,7 +108,7 @@ export const VEGETABLES: readonly Ingredient[] = [
   row(
     'black-beans',
     'Cooked black beans',
-    ['chunk', 'inclusion', 66],
+    ['chunk', 'inclusion', 66, 'fridge', { food: 'vegetable' }],
     ['level', 'cup', 172, 'SR 16015'],
     ['black beans', 'canned black beans'],
     [],
@@ -117,7 +117,7 @@ export const VEGETABLES: readonly Ingredient[] = [
   row(
     'chickpeas',
     'Cooked chickpeas',
-    ['chunk', 'inclusion', 60],
+    ['chunk', 'inclusion', 60, 'fridge', { food: 'vegetable' }],
     ['level', 'cup', 164, 'SR 16057'],
     ['chickpeas', 'canned chickpeas', 'tinned chickpeas'],
     [],
@@ -126,7 +126,7 @@ export const VEGETABLES: readonly Ingredient[] = [
   row(
     'bacon',
     'Bacon',
-    ['chunk', 'inclusion', 12],
+    ['chunk', 'inclusion', 12, 'fridge', { food: 'meat' }],
     ['level', 'cup', 112],
     ['lardons', 'bacon bits', 'diced bacon', 'pancetta'],
     [],
@@ -135,7 +135,7 @@ export const VEGETABLES: readonly Ingredient[] = [
   row(
     'ham',
     'Ham',
-    ['chunk', 'inclusion', 67],
+    ['chunk', 'inclusion', 67, 'fridge', { food: 'meat' }],
     ['level', 'cup', 140],
     ['diced ham', 'cooked ham'],
     [],

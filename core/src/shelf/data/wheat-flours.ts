@@ -7,6 +7,8 @@ export const WHEAT_FLOURS: readonly Ingredient[] = [
     class: 'powder',
     role: 'flour',
     waterPercent: 11.9,
+    keeps: 'dry',
+    hazards: ['raw-flour'],
     allergens: ['wheat'],
     aliases: [
       'plain white flour',
@@ -39,6 +41,8 @@ export const WHEAT_FLOURS: readonly Ingredient[] = [
     class: 'powder',
     role: 'flour',
     waterPercent: 13.4,
+    keeps: 'dry',
+    hazards: ['raw-flour'],
     allergens: ['wheat'],
     aliases: [
       'strong flour',
@@ -64,6 +68,8 @@ export const WHEAT_FLOURS: readonly Ingredient[] = [
     class: 'powder',
     role: 'flour',
     waterPercent: 12.5,
+    keeps: 'dry',
+    hazards: ['raw-flour'],
     allergens: ['wheat'],
     aliases: ['soft flour'],
     otherNames: { german: ['Kuchenmehl'], french: ['farine à gâteau', 'farine pâtissière'] },
@@ -79,6 +85,8 @@ export const WHEAT_FLOURS: readonly Ingredient[] = [
     class: 'powder',
     role: 'flour',
     waterPercent: 10.6,
+    keeps: 'dry',
+    hazards: ['raw-flour'],
     allergens: ['wheat'],
     aliases: [
       'self-raising flour',
@@ -101,6 +109,8 @@ export const WHEAT_FLOURS: readonly Ingredient[] = [
     class: 'powder',
     role: 'flour',
     waterPercent: 10.7,
+    keeps: 'dry',
+    hazards: ['raw-flour'],
     allergens: ['wheat'],
     aliases: [
       'wholemeal flour',

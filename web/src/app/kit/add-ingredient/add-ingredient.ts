@@ -11,11 +11,20 @@ import { FormControl, FormGroup, ReactiveFormsModule } from '@angular/forms';
 import { Store } from '@ngrx/store';
 import {
   CLASS_NAMES,
+  KEEPS_NAMES,
   ROLE_NAMES,
   HEAVIEST_DENSITY,
   type KitchenIngredient,
 } from '@ypsigram/contract';
-import { CLASSES, ROLES, wordsOf, type IngredientClass, type Role } from '@ypsigram/core/catalogue';
+import {
+  CLASSES,
+  KEEPS,
+  ROLES,
+  wordsOf,
+  type IngredientClass,
+  type Keeps,
+  type Role,
+} from '@ypsigram/core/catalogue';
 import type { OwnWeight } from '@ypsigram/core/shelf';
 import { defaultMethod } from '@ypsigram/core/measuring';
 import { millilitresIn } from '@ypsigram/core/units';
@@ -68,6 +77,7 @@ export class AddIngredient {
     name: CLASS_NAMES[id],
   }));
   protected readonly roles = ROLES.map((id) => ({ id, name: ROLE_NAMES[id] }));
+  protected readonly keeps = KEEPS.map((id) => ({ id, name: KEEPS_NAMES[id] }));
   protected readonly problem = signal<string | null>(null);
 
   protected readonly form = new FormGroup({
@@ -83,6 +93,7 @@ export class AddIngredient {
     }),
     class: new FormControl<IngredientClass>('powder', { nonNullable: true }),
     role: new FormControl<Role>(ROLES[0]!, { nonNullable: true }),
+    keeps: new FormControl<Keeps | ''>('', { nonNullable: true }),
     water: new FormControl('', {
       nonNullable: true,
       validators: optional(
@@ -112,12 +123,13 @@ export class AddIngredient {
   protected add(): void {
     this.problem.set(problemIn(this.form));
     if (this.form.invalid) return;
-    const { name, water, aliases, allergens, cup, ...kind } = this.form.getRawValue();
+    const { name, water, aliases, allergens, cup, keeps, ...kind } = this.form.getRawValue();
     const ingredient: KitchenIngredient = {
       ...kind,
       id: idOf(name),
       name: name.trim(),
       waterPercent: decimal(water) ?? 0,
+      ...(keeps && { keeps }),
       aliases: listed(aliases),
       allergens: listed(allergens),
     };
@@ -132,7 +144,7 @@ export class AddIngredient {
     return {
       ingredientId: ingredient.id,
       form: null,
-      method: defaultMethod({ ...ingredient, weights: [] }),
+      method: defaultMethod({ ...ingredient, keeps: null, weights: [] }),
       gramsPerMillilitre: this.densityOf(this.form.controls.cup.value),
     };
   }
