@@ -26,7 +26,7 @@ export type { Answered, AnsweredBy, Line, LineKind, Reading, Span, Yield } from 
 export type { NoteCode, OtherReading, ReadingNote } from './note.js';
 export { headsIngredients } from './structure/index.js';
 export { inspectLine, type Stages } from './inspect.js';
-export { isPreserving } from './preserving.js';
+export { keepingOf, type Keeping } from './keeping/index.js';
 export { readOtherwise } from './read-otherwise.js';
 export { originOf, type Origin } from './origin.js';
 export { readLine, readRecipe, createIncrementalReader } from './read.js';

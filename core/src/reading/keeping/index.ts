@@ -1,0 +1,1 @@
+export { keepingOf, type Keeping } from './keeping.js';
