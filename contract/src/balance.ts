@@ -90,5 +90,8 @@ export const balance = z
       .default(null),
     baking: bakingFacts.default({}),
     trying: trying.nullable().default(null),
+    forKeeping: z.boolean().optional().meta({
+      description: 'Whether it is made to keep outside the fridge, as its baker said.',
+    }),
   })
   .meta({ description: 'What was decided of the two columns.' });

@@ -36,6 +36,8 @@ function toSubstituteReply({ name: _name, gained, lost, ...rest }: Substitute) {
 
 /** A batch with all that is worked out of it. */
 export interface PlannedBatch {
+  /** Of the recipe, where it has one. */
+  readonly title: string | null;
   readonly batch: Batch;
   readonly isKindGuessed: boolean;
   readonly factor: Fraction;
@@ -72,6 +74,7 @@ const toFactorReply = (factor: Fraction) => ({
 
 /** A plan as it crosses the wire. */
 export function toPlanReply({
+  title,
   batch,
   isKindGuessed,
   factor,
@@ -98,7 +101,7 @@ export function toPlanReply({
     ratios: toRatioReplies(drift),
     loads,
     unweighed: [...unweighedLines(lines)],
-    doubts: doubtfulAmounts(lines, batch.shelf).map((one) => ({
+    doubts: doubtfulAmounts(lines, batch.shelf, title).map((one) => ({
       ...one,
       message: doubtMessage(one),
     })),

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { BOUNDED } from '@ypsigram/core/catalogue';
 import { FORGIVEN_PARTS, type ForgivenPart } from '@ypsigram/core/baking';
 import { lineAnswerList } from './answers.js';
 import { balance, lineChoices } from './balance.js';
@@ -40,6 +41,10 @@ export const planned = {
     description: 'What was answered to the notes, where those are not the saved ones.',
   }),
   strictness: strictness.optional(),
+  forKeeping: z.boolean().optional().meta({
+    description:
+      'Whether it is made to keep outside the fridge. Asked for where only its make-up says so.',
+  }),
   kind: bakeKind.nullable().optional().meta({
     description: 'The kind of bake, where that is not the saved one; null to have it guessed.',
   }),
@@ -225,8 +230,9 @@ export const planReply = z.object({
     .array(
       z.object({
         line: z.int(),
-        of: z.enum(['salt', 'soda', 'spice']),
+        of: z.enum(BOUNDED),
         share: z.number(),
+        against: z.enum(['flour', 'whole', 'liquid']),
         message: z.string(),
       }),
     )

@@ -4,7 +4,7 @@ import type { Shelf } from '@ypsigram/core/catalogue';
 import { intendedMass, questionsOf, type Intended } from '@ypsigram/core/conversion';
 import type { KnownWeight } from '@ypsigram/core/measuring';
 import {
-  isPreserving,
+  keepingOf,
   factsOf,
   type Line,
   type Origin,
@@ -84,6 +84,10 @@ export const readingReply = z.object({
   isPreserving: z.boolean().meta({
     description: 'A recipe for keeping (jam, pickles, curing): nothing of it is converted.',
   }),
+  keeping: z.enum(['preserve', 'asked', 'chilled', 'fresh']).meta({
+    description:
+      'How it keeps; `asked` where only its make-up says that it may be made to keep: tell by `forKeeping`.',
+  }),
   lines: z.array(readingLine),
   facts: z
     .object({
@@ -122,7 +126,7 @@ function toLineReply(
   known: readonly KnownWeight[],
 ): z.infer<typeof readingLine> {
   // What is made to keep is shown as it is written.
-  const isKept = isPreserving(reading);
+  const isKept = keepingOf(reading, shelf) === 'preserve';
   const mass = isKept ? null : intendedMass(line, reading.standard, shelf, known);
   const questions = isKept ? [] : questionsOf(line, reading.standard, shelf, known);
   return {
@@ -180,7 +184,8 @@ export function toReadingReply(
     },
     standard: reading.standard,
     language: reading.language,
-    isPreserving: isPreserving(reading),
+    isPreserving: keepingOf(reading, shelf) === 'preserve',
+    keeping: keepingOf(reading, shelf),
     origin: origin && { standard: origin.standard, signs: [...origin.signs] },
     lines: reading.lines.map((line) => toLineReply(line, reading, shelf, known)),
     facts: toFactsReply(reading),

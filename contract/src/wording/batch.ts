@@ -23,6 +23,8 @@ const PROBLEMS: Readonly<Record<string, string>> = {
   'empty-pan': 'The hole must be narrower than the tin.',
   unweighed:
     'Some ingredients have no weight yet, so the dough weight is not known. Weigh them or write their grams first.',
+  'maybe-preserving':
+    'Say first whether this is for keeping outside the fridge: what is made to keep is not scaled.',
   preserving:
     'Preserves are not scaled: acid, salt and time keep them safe. Use a tested recipe of that size from your food-safety authority.',
 };
@@ -43,17 +45,43 @@ export const CAUTION_MESSAGES: Readonly<Record<Caution, string>> = {
   'by-eye': 'In a batch of this size, weigh leavening, strong spices and extracts.',
   'raw-flour': 'Raw flour is not safe to taste.',
   'raw-egg': 'Raw egg is not safe to taste.',
+  'keep-cold': 'Keep it in the fridge and use it within days.',
+  'eaten-raw-flour':
+    'This is eaten without baking, and raw flour is not safe to eat. Use flour that was heat-treated.',
+  'eaten-raw-egg':
+    'This is eaten without cooking, and raw egg is not safe for everyone. Use pasteurised egg.',
+  infants: 'No honey, nor syrup like it, for a child under one year: it can cause botulism.',
+  'bitter-kernels':
+    'Bitter almonds and apricot kernels hold what turns into prussic acid. Do not use them without knowing how many are safe; almond extract gives the taste.',
+  lye: 'Lye and washing soda burn skin and eyes. Wear gloves and goggles, add them to the water and never the water to them, and use no aluminium.',
+  alcohol:
+    'It holds alcohol that is not cooked off: tell whoever serves it, and give none to children.',
 };
 
 const DOUBTED: Readonly<Record<DoubtfulAmount['of'], string>> = {
   salt: 'salt; bread has about 2 %',
   soda: 'baking soda; most bakes have less than 1 %',
-  spice: 'a strong spice; a pinch is usual',
+  'baking-powder': 'baking powder; most cakes have 3 to 5 %',
+  'dry-yeast': 'dry yeast; bread has about 1 %',
+  'fresh-yeast': 'fresh yeast; bread has 2 to 5 %',
+  ammonia: 'raising salt; biscuits have about 1 %',
+  gum: 'gum; half to one per cent is usual',
+  vanilla: 'vanilla; 1 to 4 % is usual',
+  'almond-extract': 'a strong extract; less than 1 % is usual',
+  cinnamon: 'cinnamon; 1 to 3 % is usual',
+  'strong-spice': 'a strong spice; a pinch is usual',
+  gelatine: 'gelatine; 1 to 2 % sets a cream',
+};
+
+const AGAINST: Readonly<Record<DoubtfulAmount['against'], string>> = {
+  flour: 'of the flour',
+  whole: 'of the whole',
+  liquid: 'of what is liquid',
 };
 
 /** A question about an amount that can hardly be meant. */
-export const doubtMessage = ({ of, share }: DoubtfulAmount): string =>
-  `Is this amount right? It is ${fixed(100 * share, 0)} % of the flour in ${DOUBTED[of]}.`;
+export const doubtMessage = ({ of, share, against }: DoubtfulAmount): string =>
+  `Is this amount right? It is ${fixed(100 * share, share < 0.1 ? 1 : 0)} % ${AGAINST[against]} in ${DOUBTED[of]}.`;
 
 const percent = (part: number): string => `${fixed(100 * Math.abs(part), 1)} %`;
 const towards = (gap: number): string => `${percent(gap)} ${gap < 0 ? 'under' : 'over'}`;

@@ -13,6 +13,7 @@ export { issueMessage } from './issues.js';
 export {
   BAKE_KIND_NAMES,
   CLASS_NAMES,
+  KEEPS_NAMES,
   METHOD_NAMES,
   ROLE_NAMES,
   STRICTNESS_NAMES,
@@ -24,9 +25,8 @@ export { choiceText, choiceWeight, questionText } from './questions.js';
 export { SCALE_UNIT_NAMES } from './scale.js';
 export { slipMessage } from './slips.js';
 export {
-  CLASS_CAUTIONS,
-  FLOUR_CAUTION,
   FRESHNESS,
+  HAZARD_CAUTIONS,
   SPOON_TECHNIQUE,
   TECHNIQUES,
   techniqueFor,

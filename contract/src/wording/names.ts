@@ -1,6 +1,6 @@
 import { THIS_KITCHEN } from '@ypsigram/core/catalogue';
 import type { BakeKind } from '@ypsigram/core/baking';
-import type { IngredientClass, Method, Role } from '@ypsigram/core/catalogue';
+import type { IngredientClass, Keeps, Method, Role } from '@ypsigram/core/catalogue';
 import { PINNED } from '@ypsigram/core/batch';
 import type { Strictness } from '@ypsigram/core/fills';
 import type { Rung } from '@ypsigram/core/measuring';
@@ -66,6 +66,15 @@ export const STRICTNESS_NAMES: Readonly<Record<Strictness, string>> = {
 };
 
 /** What each class is called on screen, as a heading over its ingredients. */
+export const KEEPS_NAMES: Readonly<Record<Keeps, string>> = {
+  dry: 'dry: covered, on the counter',
+  cool: 'a fat: wrapped, in the cold',
+  fridge: 'only in the fridge',
+  fresh: 'fresh: cut it in the morning',
+  live: 'alive: yeast or a starter',
+  frozen: 'frozen',
+};
+
 export const CLASS_NAMES: Readonly<Record<IngredientClass, string>> = {
   powder: 'powders',
   granular: 'grains and crystals',

@@ -1,4 +1,4 @@
-import type { IngredientClass, Method } from '@ypsigram/core/catalogue';
+import type { Hazard, IngredientClass, Method } from '@ypsigram/core/catalogue';
 
 /** How to fill a measure well with an ingredient of a class. */
 export interface Technique {
@@ -154,9 +154,10 @@ export const FRESHNESS: Readonly<Partial<Record<string, string>>> = {
 };
 
 /** Where measuring an ingredient can hurt someone. */
-export const CLASS_CAUTIONS: Readonly<Partial<Record<IngredientClass, string>>> = {
-  egg: 'Raw egg is not safe to taste.',
+export const HAZARD_CAUTIONS: Readonly<Record<Hazard, string>> = {
+  'raw-flour': 'Raw flour is not safe to taste.',
+  'raw-egg': 'Raw egg is not safe to taste.',
+  infants: 'Not for a child under one year.',
+  alcohol: 'Holds alcohol.',
+  'bitter-kernels': 'Holds what turns into prussic acid: not to be used without knowing.',
 };
-
-/** A caution for everything that is a flour. */
-export const FLOUR_CAUTION = 'Raw flour is not safe to taste.';

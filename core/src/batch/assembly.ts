@@ -1,7 +1,7 @@
 import type { Fraction } from '../amount/index.js';
 import type { Method, Shelf } from '../catalogue/index.js';
 import type { KnownWeight } from '../measuring/index.js';
-import { isPreserving, type Reading } from '../reading/index.js';
+import { keepingOf, type Keeping, type Reading } from '../reading/index.js';
 import { guessKind, type BakeKind, type Forgiveness } from '../baking/index.js';
 import type { Balance } from './balance.js';
 import {
@@ -36,7 +36,7 @@ export interface RecipeParts {
   readonly hand: readonly KnownWeight[];
   /** Your method for a line, by its index in the reading. */
   readonly methods: Readonly<Record<number, Method>>;
-  readonly balance: Pick<Balance, 'lines' | 'strictness' | 'kind'>;
+  readonly balance: Pick<Balance, 'lines' | 'strictness' | 'kind' | 'forKeeping'>;
   /** What its own bakes have told; nothing where there are none. */
   readonly learned?: LearnedOfRecipe;
 }
@@ -55,6 +55,8 @@ export interface AssembledRecipe {
   readonly size: RecipeSize;
   /** The kind of bake that it looks like, whatever its baker has chosen. */
   readonly guessedKind: BakeKind;
+  /** Whether it is made to keep, and whether that is sure. */
+  readonly keeping: Keeping;
   /** What every batch of it is planned by. */
   readonly basis: Omit<Batch, 'factor'>;
 }
@@ -96,6 +98,7 @@ export function assembleRecipe(recipe: RecipeParts): AssembledRecipe {
     );
   });
   const parts = masses.flatMap((mass) => mass ?? []);
+  const keeping = keepingOf(reading, kitchen.shelf, balance.forKeeping ?? null);
   const guessedKind = guessKind(reading, parts, kitchen.shelf);
   const unweighed = reading.lines.filter(
     ({ kind: is, amount }, index) => is === 'ingredient' && amount !== null && !masses[index],
@@ -104,12 +107,13 @@ export function assembleRecipe(recipe: RecipeParts): AssembledRecipe {
     reading,
     size: { ...recipeSize(reading, masses), unweighed },
     guessedKind,
+    keeping,
     basis: {
       methods,
       choices,
       strictness,
       kind: kind ?? guessedKind,
-      isPreserving: isPreserving(reading),
+      isPreserving: keeping === 'preserve',
       author,
       hand,
       ...(learned && { proven: learned.proven }),
@@ -126,11 +130,10 @@ export function assembleRecipe(recipe: RecipeParts): AssembledRecipe {
 export function setBatch(recipe: AssembledRecipe, setting: BatchSetting): BatchAssembly {
   const found = batchFactor(setting, recipe.size);
   if (!found.ok) return found;
-  if (recipe.basis.isPreserving && !found.factor.equals(1)) {
-    return {
-      ok: false,
-      problem: { code: 'preserving', field: setting.by === 'factor' ? 'factor' : 'by' },
-    };
+  const { keeping } = recipe;
+  if ((keeping === 'preserve' || keeping === 'asked') && !found.factor.equals(1)) {
+    const code = keeping === 'preserve' ? 'preserving' : 'maybe-preserving';
+    return { ok: false, problem: { code, field: setting.by === 'factor' ? 'factor' : 'by' } };
   }
   return { ok: true, batch: setFactor(recipe, found.factor), limitedBy: found.limitedBy };
 }

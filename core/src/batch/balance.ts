@@ -22,6 +22,8 @@ export interface Balance {
   readonly baking: BakingFacts;
   /** What is tried at the next bake, after what went wrong the last time. */
   readonly trying: Trying | null;
+  /** Whether it is made to keep, as its baker said; left out where nothing was said. */
+  readonly forKeeping?: boolean | undefined;
 }
 
 /** Something that is done otherwise than the last time. */

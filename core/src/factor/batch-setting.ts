@@ -34,7 +34,9 @@ export interface BatchProblem {
     | 'no-limits'
     | 'empty-pan'
     | 'unweighed'
-    | 'preserving';
+    | 'preserving'
+    /** It may be made to keep: its baker is asked first. */
+    | 'maybe-preserving';
   readonly field: string;
 }
 

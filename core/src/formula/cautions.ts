@@ -1,6 +1,8 @@
 import type { Fraction } from '../amount/index.js';
-import type { Shelf } from '../catalogue/index.js';
-import { isPreserving, type Reading } from '../reading/index.js';
+import type { Hazard, Shelf } from '../catalogue/index.js';
+import type { Keeping, Reading } from '../reading/index.js';
+import { isEatenRaw } from './eaten-raw.js';
+import { isForBabies } from './for-babies.js';
 
 /** What does not follow a batch in a straight line, or can hurt; the sentence is made elsewhere. */
 export type Caution =
@@ -11,24 +13,35 @@ export type Caution =
   /** A large batch: strong things are not judged by eye. */
   | 'by-eye'
   | 'preserving'
+  /** Cold, and used within days. */
+  | 'keep-cold'
   | 'raw-flour'
-  | 'raw-egg';
+  | 'raw-egg'
+  /** It is eaten without being heated. */
+  | 'eaten-raw-flour'
+  | 'eaten-raw-egg'
+  /** Honey or a syrup like it in a recipe for babies. */
+  | 'infants'
+  | 'bitter-kernels'
+  | 'lye'
+  /** Alcohol that is not cooked off. */
+  | 'alcohol';
 
 const HALF = 0.5;
 const DOUBLE = 2;
 const LARGE = 4;
-const STRONG: ReadonlySet<string> = new Set([
-  'cinnamon',
-  'nutmeg',
-  'cloves-ground',
-  'allspice',
-  'cardamom-ground',
-  'ginger-ground',
-  'vanilla-extract',
-  'pepper-black',
-]);
+
+/** Strong lye, by its names: it burns skin and eyes. */
+const LYE =
+  /\b(?:lye|caustic soda|sodium hydroxide|washing soda|sal soda|natronlauge|brezellauge|laugenperlen|ätznatron|waschsoda|soude caustique|hydroxyde de sodium|cristaux de soude)\b/i;
+
 /** The cautions that apply to this recipe at this factor, and no others. */
-export function cautionsFor(reading: Reading, factor: Fraction, shelf: Shelf): Caution[] {
+export function cautionsFor(
+  reading: Reading,
+  factor: Fraction,
+  shelf: Shelf,
+  keeping: Keeping = 'fresh',
+): Caution[] {
   const times = factor.valueOf();
   const ingredients = reading.lines.flatMap(({ kind, ingredientId }) => {
     const ingredient =
@@ -36,16 +49,25 @@ export function cautionsFor(reading: Reading, factor: Fraction, shelf: Shelf): C
     return ingredient ? [ingredient] : [];
   });
   const has = (role: string): boolean => ingredients.some((one) => one.role === role);
-  const hasStrong = ingredients.some(({ id }) => STRONG.has(id));
-  const cautions: Caution[] = [];
-  if (isPreserving(reading)) cautions.push('preserving');
+  const holds = (hazard: Hazard): boolean =>
+    ingredients.some(({ hazards }) => hazards?.includes(hazard));
+  const hasStrong = ingredients.some(({ isStrong }) => isStrong);
+  const isRaw = isEatenRaw(reading);
   const isFar = times < HALF || times > DOUBLE;
-  if (isFar && (has('leavening') || has('salt') || has('yeast') || hasStrong)) {
-    cautions.push('not-linear');
-  }
-  if (times !== 1 && (has('flour') || has('egg'))) cautions.push('bake-time');
-  if (times >= LARGE && (has('leavening') || hasStrong)) cautions.push('by-eye');
-  if (has('flour')) cautions.push('raw-flour');
-  if (has('egg')) cautions.push('raw-egg');
-  return cautions;
+  const found: readonly (readonly [Caution, boolean])[] = [
+    ['preserving', keeping === 'preserve'],
+    ['keep-cold', keeping === 'chilled'],
+    ['infants', holds('infants') && isForBabies(reading)],
+    ['lye', reading.lines.some(({ written }) => LYE.test(written))],
+    ['bitter-kernels', holds('bitter-kernels')],
+    ['not-linear', isFar && (has('leavening') || has('salt') || has('yeast') || hasStrong)],
+    ['bake-time', times !== 1 && (has('flour') || has('egg'))],
+    ['by-eye', times >= LARGE && (has('leavening') || hasStrong)],
+    ['eaten-raw-flour', isRaw && holds('raw-flour')],
+    ['raw-flour', !isRaw && holds('raw-flour')],
+    ['eaten-raw-egg', isRaw && holds('raw-egg')],
+    ['raw-egg', !isRaw && holds('raw-egg')],
+    ['alcohol', isRaw && holds('alcohol')],
+  ];
+  return found.flatMap(([caution, applies]) => (applies ? [caution] : []));
 }

@@ -100,6 +100,9 @@ export async function requestedBatch(
       lines: request.choices ?? saved?.balance.lines ?? {},
       strictness: request.strictness ?? saved?.balance.strictness ?? USUAL_BALANCE.strictness,
       kind: chosenKind(request, saved),
+      ...((request.forKeeping ?? saved?.balance.forKeeping) !== undefined && {
+        forKeeping: request.forKeeping ?? saved?.balance.forKeeping,
+      }),
     },
   });
   const set = setBatch(recipe, request.batch ?? saved?.batch ?? AS_WRITTEN);
@@ -126,6 +129,7 @@ export async function planFor(request: Request, context: PlanContext): Promise<P
   const pieces = size.pieces && size.pieces.valueOf() * times;
   return toPlanReply({
     batch,
+    title: reading.title,
     isKindGuessed,
     factor: batch.factor,
     limitedBy,
@@ -133,7 +137,7 @@ export async function planFor(request: Request, context: PlanContext): Promise<P
     lines,
     drift: ratioDrift(lines, batch.shelf, forgivenessFor(batch)),
     loads: loadsFor(size.grams * times, pieces, holds),
-    cautions: cautionsFor(reading, batch.factor, batch.shelf),
+    cautions: cautionsFor(reading, batch.factor, batch.shelf, recipe.keeping),
     advice: adviceFor(reading, lines, batch),
     clean: cleanBatches(recipe, batch.factor, lines),
   });

@@ -1,7 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { unweighedLines } from '@ypsigram/core/batch';
 import { Router, RouterLink, RouterLinkActive, RouterOutlet } from '@angular/router';
-import { isPreserving } from '@ypsigram/core/reading';
 import { Store } from '@ngrx/store';
 import { Icon } from '../kit/icon/icon';
 import { bakesActions, bakesFeature } from '../state/bakes/bakes.feature';
@@ -9,7 +8,12 @@ import { showTime } from '../kit/figures/dates';
 import { learnedFeature } from '../state/learned/learned.feature';
 import { recipeActions } from '../state/recipe/recipe.actions';
 import { recipeFeature, type SaveStatus } from '../state/recipe/recipe.feature';
-import { selectFactor, selectPlan, selectReading } from '../state/recipe/recipe.selectors';
+import {
+  selectFactor,
+  selectKeeping,
+  selectPlan,
+  selectReading,
+} from '../state/recipe/recipe.selectors';
 
 const SAVE_WORDS: Readonly<Record<SaveStatus, string>> = {
   new: 'Not saved yet',
@@ -42,6 +46,7 @@ export class RecipePath {
 
   protected readonly state = this.store.selectSignal(recipeFeature.selectRecipeState);
   private readonly reading = this.store.selectSignal(selectReading);
+  private readonly keeping = this.store.selectSignal(selectKeeping);
   private readonly plan = this.store.selectSignal(selectPlan);
   private readonly factor = this.store.selectSignal(selectFactor);
 
@@ -70,7 +75,7 @@ export class RecipePath {
   protected readonly saveWord = computed(() =>
     this.isWaiting() ? 'Kept here' : SAVE_WORDS[this.state().status],
   );
-  private readonly isKept = computed(() => isPreserving(this.reading()));
+  private readonly isKept = computed(() => this.keeping() === 'preserve');
   protected readonly readState = computed(() => {
     const lines = this.reading().lines.filter(({ kind }) => kind === 'ingredient');
     const open = unweighedLines(this.plan()).filter((at) => this.plan()[at]!.scaled).length;

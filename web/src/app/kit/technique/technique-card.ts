@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
-import { CLASS_CAUTIONS, FLOUR_CAUTION, SPOON_TECHNIQUE, techniqueFor } from '@ypsigram/contract';
+import { HAZARD_CAUTIONS, SPOON_TECHNIQUE, techniqueFor } from '@ypsigram/contract';
 import { defaultMethod } from '@ypsigram/core/measuring';
 import type { Ingredient, Method } from '@ypsigram/core/catalogue';
 import { drawingsOf } from './drawings';
@@ -37,7 +37,7 @@ export class TechniqueCard {
     this.bySpoon() && this.ingredient().class === 'powder' ? SPOON_TECHNIQUE : null,
   );
   protected readonly caution = computed(() => {
-    const ingredient = this.ingredient();
-    return ingredient.role === 'flour' ? FLOUR_CAUTION : CLASS_CAUTIONS[ingredient.class];
+    const [hazard] = this.ingredient().hazards ?? [];
+    return hazard && HAZARD_CAUTIONS[hazard];
   });
 }

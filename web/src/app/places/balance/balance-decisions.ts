@@ -21,6 +21,7 @@ interface ForAllLines {
   readonly columns?: Columns;
   readonly strictness?: Strictness;
   readonly kind?: BakeKind | null;
+  readonly forKeeping?: boolean | undefined;
   readonly bowlMillilitres?: number | null;
   readonly trying?: null;
   readonly piecesPerLoad?: number | null;

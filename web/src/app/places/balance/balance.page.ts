@@ -34,6 +34,7 @@ import { Fraction, mixed } from '@ypsigram/core/amount';
 import { loadsFor, writeFactor } from '@ypsigram/core/factor';
 import { nearEnough } from '@ypsigram/core/fills';
 import { cautionsFor } from '@ypsigram/core/formula';
+import { KeepingQuestion } from '../../kit/keeping/keeping-question';
 import { BalanceDecisions } from './balance-decisions';
 import { BalanceTools } from './balance-tools';
 import { balanceKey } from './balance-keys';
@@ -61,6 +62,7 @@ const WHOLE_TOLERANCE = nearEnough('flour');
     CleanOffers,
     HoldsControl,
     InView,
+    KeepingQuestion,
     LedgerLine,
     RatiosFoot,
     RouterLink,
@@ -122,7 +124,9 @@ export class BalancePage {
   protected readonly cautions = computed(() => {
     const factor = this.factor();
     return factor
-      ? cautionsFor(this.reading(), factor, this.shelf()).map((code) => CAUTION_MESSAGES[code])
+      ? cautionsFor(this.reading(), factor, this.shelf(), this.recipe().keeping).map(
+          (code) => CAUTION_MESSAGES[code],
+        )
       : [];
   });
 

@@ -114,7 +114,7 @@ export class CardPage {
   );
   private readonly cautionCodes = computed(() => {
     const factor = this.factor();
-    return factor ? cautionsFor(this.reading(), factor, this.shelf()) : [];
+    return factor ? cautionsFor(this.reading(), factor, this.shelf(), this.recipe().keeping) : [];
   });
   /** One technique for each class and way of filling it, and what is filled so. */
   protected readonly techniques = computed(() => {

@@ -1,6 +1,5 @@
 import {
   inOurMark,
-  CAUTION_MESSAGES,
   type KeptAnswer,
   type LineAnswer,
   type RecipeVersion,
@@ -23,10 +22,11 @@ import { toSignal } from '@angular/core/rxjs-interop';
 import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { map } from 'rxjs';
-import { isPreserving, originOf, sameAnswer, type AnsweredBy } from '@ypsigram/core/reading';
+import { originOf, sameAnswer, type AnsweredBy } from '@ypsigram/core/reading';
 import { onScaleGrid } from '@ypsigram/core/fills';
 import { STANDARDS, standardName, type Standard } from '@ypsigram/core/units';
 import { authorsActions, authorsFeature } from '../../state/authors/authors.feature';
+import { KeepingQuestion } from '../../kit/keeping/keeping-question';
 import { Icon } from '../../kit/icon/icon';
 import { AddIngredient, type NewIngredient } from '../../kit/add-ingredient/add-ingredient';
 import { kitchenChanges } from '../../state/kitchen/kitchen.actions';
@@ -37,6 +37,7 @@ import { recipeFeature } from '../../state/recipe/recipe.feature';
 import {
   selectAuthorKnown,
   selectProven,
+  selectKeeping,
   selectReading,
 } from '../../state/recipe/recipe.selectors';
 import { EarlierVersions } from './versions';
@@ -57,7 +58,15 @@ const MOST_SIGNS = 4;
 /** Reading: the text on one side, what was understood on the other, line against line. */
 @Component({
   selector: 'yg-reading-page',
-  imports: [AddIngredient, EarlierVersions, Icon, RecipeEditor, RouterLink, UnderstoodLine],
+  imports: [
+    AddIngredient,
+    EarlierVersions,
+    Icon,
+    KeepingQuestion,
+    RecipeEditor,
+    RouterLink,
+    UnderstoodLine,
+  ],
   templateUrl: './reading.page.html',
   styleUrl: './reading.page.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -91,8 +100,9 @@ export class ReadingPage {
   protected readonly proven = this.store.selectSignal(selectProven);
   protected readonly reading = this.store.selectSignal(selectReading);
   /** Jam, pickles, curing: nothing of it is converted. */
-  protected readonly isKept = computed(() => isPreserving(this.reading()));
-  protected readonly keptCaution = CAUTION_MESSAGES.preserving;
+  protected readonly keeping = this.store.selectSignal(selectKeeping);
+  protected readonly forKeeping = computed(() => this.state().draft.balance.forKeeping);
+  protected readonly isKept = computed(() => this.keeping() === 'preserve');
   protected readonly rows = computed(() => rowsOf(this.text(), this.reading()));
   protected readonly places = signal<readonly LinePlace[]>([]);
   protected readonly space = signal<readonly number[]>([]);
@@ -241,6 +251,10 @@ export class ReadingPage {
   protected add({ ingredient, weight }: NewIngredient): void {
     this.store.dispatch(kitchenChanges.ingredientKept({ ingredient, weight }));
     this.missing.set(null);
+  }
+
+  protected tellKeeping(forKeeping: boolean | undefined): void {
+    this.store.dispatch(recipeActions.balanceSet({ change: { forKeeping } }));
   }
 
   /** After an answer the keyboard goes on to what is asked next. */

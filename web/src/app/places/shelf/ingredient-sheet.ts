@@ -1,12 +1,12 @@
-import { THIS_KITCHEN } from '@ypsigram/core/catalogue';
+import { KEEPS, THIS_KITCHEN } from '@ypsigram/core/catalogue';
 import {
   basisName,
-  CLASS_CAUTIONS,
   CLASS_NAMES,
   fixed,
-  FLOUR_CAUTION,
   FRESHNESS,
+  HAZARD_CAUTIONS,
   HEAVIEST_DENSITY,
+  KEEPS_NAMES,
   METHOD_NAMES,
   ROLE_NAMES,
   SPOON_TECHNIQUE,
@@ -105,9 +105,7 @@ export class IngredientSheet {
     const basis = densityOf({ ingredient, form: null, method, size: 'cup' });
     return basis && basis.gramsPerMillilitre * this.cup();
   });
-  protected readonly isOwn = computed(() =>
-    this.kitchen().ingredients.some(({ id }) => id === this.ingredient().id),
-  );
+  protected readonly isOwn = computed(() => this.mine() !== undefined);
   /** How much of another salt weighs the same. */
   protected readonly kinds = computed(() => {
     const ingredient = this.ingredient();
@@ -156,9 +154,27 @@ export class IngredientSheet {
   protected readonly freshness = computed(() => FRESHNESS[this.ingredient().id] ?? null);
   protected readonly allergens = computed(() => this.ingredient().allergens.join(', '));
   protected readonly caution = computed(() => {
-    const { class: name, role } = this.ingredient();
-    return CLASS_CAUTIONS[name] ?? (role === 'flour' ? FLOUR_CAUTION : null);
+    const { hazards = [] } = this.ingredient();
+    return hazards.map((hazard) => HAZARD_CAUTIONS[hazard]).join(' ');
   });
+  protected readonly keepsOptions = KEEPS.map((id) => ({ id, name: KEEPS_NAMES[id] }));
+  protected readonly keepsName = computed(() => {
+    const { keeps } = this.ingredient();
+    return keeps && KEEPS_NAMES[keeps];
+  });
+  private readonly mine = computed(() =>
+    this.kitchen().ingredients.find(({ id }) => id === this.ingredient().id),
+  );
+
+  /** How an ingredient of the kitchen's own stands overnight, as its baker says. */
+  protected tellKeeps(chosen: string): void {
+    const mine = this.mine();
+    if (!mine) return;
+    const { keeps: _, ...rest } = mine;
+    const keeps = KEEPS.find((id) => id === chosen);
+    const ingredient = keeps ? { ...rest, keeps } : rest;
+    this.store.dispatch(kitchenChanges.ingredientKept({ ingredient, weight: null }));
+  }
 
   protected weigh(weight: OwnWeight): void {
     this.store.dispatch(kitchenChanges.weightSet({ weight }));

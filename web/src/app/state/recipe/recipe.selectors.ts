@@ -10,7 +10,7 @@ import {
   type PlanLine,
   type ProvenWeight,
 } from '@ypsigram/core/batch';
-import { answerReading, type Line } from '@ypsigram/core/reading';
+import { answerReading, keepingOf, type Line } from '@ypsigram/core/reading';
 import { authorsFeature } from '../authors/authors.feature';
 import { knownOf, selectKnownByAuthor } from '../authors/authors.selectors';
 import { kitchenFeature } from '../kitchen/kitchen.feature';
@@ -51,6 +51,14 @@ export const selectReading = createSelector(
   selectAnswers,
   selectShelf,
   answerReading,
+);
+
+/** Whether it is made to keep, by its words and by what its baker said. */
+export const selectKeeping = createSelector(
+  selectReading,
+  selectShelf,
+  selectBalance,
+  (reading, shelf, { forKeeping }) => keepingOf(reading, shelf, forKeeping ?? null),
 );
 
 /** What is known of the cups of whoever wrote the recipe. */

@@ -58,7 +58,7 @@ export class LedgerEntries {
     const later = settled.length === plan.length ? settled : plan;
     const { lines: drawn } = this.pictured();
     const [{ lines: choices, columns }, advice] = [this.balance(), this.advice()];
-    const doubts = doubtfulAmounts(settled, this.shelf());
+    const doubts = doubtfulAmounts(settled, this.shelf(), this.reading().title);
     const doubtOf = (index: number): string | null => {
       const doubt = doubts.find(({ line }) => line === index);
       return doubt ? doubtMessage(doubt) : null;
