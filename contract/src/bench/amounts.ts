@@ -1,6 +1,6 @@
-import { mixed } from '@ypsigram/core/amount';
-import type { BeamSetting, Portions, SpoonAmount } from '@ypsigram/core/bench';
-import { fixed } from '../wording/index.js';
+import { Fraction, mixed } from '@ypsigram/core/amount';
+import type { BakeState, BeamSetting, Portions, SpoonAmount } from '@ypsigram/core/bench';
+import { fixed, short } from '../wording/index.js';
 
 /** "about 1 1/2 tbsp", "about 2 cups". */
 export function spoonWords({ amount, unit }: SpoonAmount): string {
@@ -11,6 +11,12 @@ export function spoonWords({ amount, unit }: SpoonAmount): string {
 /** A deviation in words: "5 % over", "3 % under". */
 export const moreOrLess = (share: number): string =>
   `${fixed(Math.abs(100 * share), Math.abs(share) < 0.1 ? 1 : 0)} % ${share > 0 ? 'over' : 'under'}`;
+
+/** How many times the recipe a batch is by now: "×2", "×1.147" once the rest was scaled. */
+export function batchSize({ plan, times }: Pick<BakeState, 'plan' | 'times'>): string {
+  if (times === 1) return `×${plan.factor}`;
+  return `×${short(new Fraction(plan.factor).valueOf() * times, 3)}`;
+}
 
 /** How to set a beam: "2 loose pounds, and the poise at 3 1/4 oz". */
 export function beamWords({ weights, ounces }: BeamSetting): string {

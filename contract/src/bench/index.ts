@@ -2,5 +2,5 @@
 export { nightWord, takeOutWord } from './evening.js';
 export { BENCH_ROUTE_NAMES, containerName, ROUTE_HINTS, TOP_UP_HINT, WAY_NAMES } from './routes.js';
 export { slipMessage } from './slips.js';
-export { beamWords, moreOrLess, REST_WORDS, spoonWords } from './amounts.js';
+export { batchSize, beamWords, moreOrLess, REST_WORDS, spoonWords } from './amounts.js';
 export { cautionOf } from './cautions.js';

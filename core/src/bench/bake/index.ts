@@ -41,5 +41,5 @@ export { lastToRedo, lastToUndo } from './effective.js';
 export { overshootOf, scaledMeasures, type Overshoot, type ScaledLine } from './overshoot.js';
 export { NOT_IN_RECIPE, replan } from './replan.js';
 export { fillsLeft, gramsOfFill, type MadeFill } from './fills.js';
-export type { Fullness, LineState } from './line-state.js';
+export { labelAmounts, type Fullness, type LabelAmounts, type LineState } from './line-state.js';
 export { bakeState, lineIdsOf, type BakeState } from './state.js';

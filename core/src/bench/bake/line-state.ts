@@ -1,6 +1,6 @@
 import { isWithin } from '../../fills/index.js';
 import type { BakeLine, BakeMeasure, BenchRoute } from './bake.js';
-import { filledGrams, type MadeFill } from './fills.js';
+import { filledGrams, fillsLeft, type MadeFill } from './fills.js';
 
 /** A container on the tray: empty, started, or with everything in it. */
 export type Fullness = 'empty' | 'half' | 'full';
@@ -29,6 +29,8 @@ export interface LineState {
   readonly spread: number;
   /** Mass in over mass wanted, less one, where it is more than near enough; else null. */
   readonly off: number | null;
+  /** It was done before the batch grew: the rest of it is to be topped up. */
+  readonly isTopUp: boolean;
   /** It is off, and its baker leaves it so. */
   readonly isLeft: boolean;
   /** Who did it last, and when. */
@@ -87,7 +89,9 @@ export function lineState(
   const wantedGrams = line.intendedGrams === null ? null : line.intendedGrams * timesNow;
   const filled = fills.length > 0 ? filledGrams(measure, fills) : null;
   const grams = weighedGrams ?? filled?.grams ?? null;
-  const off = isFinished ? deviation(line, done, grams, wantedGrams, timesNow) : null;
+  // What was said to be in without being counted went in as it was wanted then.
+  const meant = line.intendedGrams === null ? null : line.intendedGrams * done.times;
+  const off = isFinished ? deviation(line, done, grams ?? meant, wantedGrams, timesNow) : null;
   // The batch grew after it was done: the rest of it is still to come.
   const isShort = off !== null && off < 0 && done.times !== timesNow && !isLeft;
   const isStarted = fills.length > 0 || weighedGrams !== null || isFinished;
@@ -107,6 +111,7 @@ export function lineState(
     grams,
     spread: weighedGrams === null ? (filled?.spread ?? 0) : 0,
     off,
+    isTopUp: isFinished && isShort,
     isLeft,
     handId: done.handId,
     doneAt: done.doneAt,
@@ -130,11 +135,42 @@ function deviation(
   if (!isKnown && times === timesNow) return null;
   if (grams === null || wantedGrams === null || wantedGrams <= 0) return null;
   const over = grams / wantedGrams - 1;
-  return isWithin(over, nearFor(line, wantedGrams)) ? null : over;
+  // Once the batch grew, what a scale can still add is added: near enough was for the first time.
+  const near =
+    weighedGrams !== null && times !== timesNow
+      ? gridShare(line, wantedGrams)
+      : nearFor(line, wantedGrams);
+  return isWithin(over, near) ? null : over;
+}
+
+/** What stands on the label of a line: one mass in both figures, as far as they are known. */
+export interface LabelAmounts {
+  readonly grams: number | null;
+  /** How it is, or is to be, filled: only where that weighs the same. */
+  readonly measure: BakeMeasure | null;
+}
+
+/**
+ * The amounts of a label: of what is in, once it is ready; else of what is to go in. Fills that were
+ * not made, and a measure of another mass (planned before the batch grew), do not stand beside it.
+ */
+export function labelAmounts(state: LineState): LabelAmounts {
+  const { line, route, fullness, fills, measure, wantedGrams } = state;
+  const isReady = fullness === 'full';
+  const isPlanned = route === 'fill' && !isReady && measure !== null;
+  const grams = isReady ? state.grams : isPlanned ? measure.grams : wantedGrams;
+  const isUnmade =
+    isReady && fills.length > 0 && measure !== null && fillsLeft(measure.fills, fills).length > 0;
+  if (!measure || isUnmade) return { grams, measure: null };
+  if (grams === null) return { grams, measure: isReady ? null : measure };
+  const isSame = isWithin(measure.grams / grams - 1, nearFor(line, grams));
+  return { grams, measure: isSame ? measure : null };
 }
 
 /** What is near enough for a line, relative: its tolerance, and never less than a step of its scale. */
-export function nearFor({ tolerance, weight }: BakeLine, wantedGrams: number | null): number {
-  const step = weight && wantedGrams !== null && wantedGrams > 0 ? weight.grid / wantedGrams : 0;
-  return Math.max(tolerance ?? 0, step);
-}
+export const nearFor = (line: BakeLine, wantedGrams: number | null): number =>
+  Math.max(line.tolerance ?? 0, gridShare(line, wantedGrams));
+
+/** A step of the scale of a line, relative to what is wanted of it. */
+export const gridShare = ({ weight }: BakeLine, wantedGrams: number | null): number =>
+  weight && wantedGrams !== null && wantedGrams > 0 ? weight.grid / wantedGrams : 0;

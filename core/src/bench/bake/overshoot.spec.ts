@@ -1,7 +1,15 @@
 import fc from 'fast-check';
 import { USUAL_SCALES } from '../../drawer/index.js';
 import { bakeOf, KNOTS, lineNamed, readingsOf } from '../../testing/bake.js';
-import { bakeState, overshootOf, scaledMeasures, type Act } from './index.js';
+import {
+  bakeState,
+  labelAmounts,
+  overshootOf,
+  scaledMeasures,
+  type Act,
+  type BakeLine,
+  type BakeMeasure,
+} from './index.js';
 
 const plan = bakeOf(KNOTS, '2', 'tare');
 const sugar = lineNamed(plan, 'granulated sugar');
@@ -114,6 +122,173 @@ describe('too much went in', () => {
           expect(Math.abs(weight.grams - wantedGrams)).toBeLessThanOrEqual(weight.grid / 2 + 1e-9);
         }
       }),
+    );
+  });
+
+  it('tops up what was left before the batch grew, and does not call it ready', () => {
+    const left: readonly Act[] = [weigh(flour.id, 1084), { do: 'leave', line: flour.id }];
+    const before = at(
+      sugar.intendedGrams! * 1.15,
+      ...left,
+      weigh(sugar.id, sugar.intendedGrams! * 1.15),
+    );
+    expect(before.overshoot!.rest.find(({ line }) => line.id === flour.id)!.how).toBe('top-up');
+    const after = bakeState(
+      plan,
+      readingsOf(...left, weigh(sugar.id, sugar.intendedGrams! * 1.15), {
+        do: 'scale-rest',
+        line: sugar.id,
+        times: 1.15,
+        measures: {},
+        stay: [],
+      }),
+    );
+    const now = after.lines.find(({ line }) => line.id === flour.id)!;
+    expect([now.fullness, now.isTopUp, now.isLeft]).toEqual(['half', true, false]);
+  });
+});
+
+describe('whatever was done before the rest was scaled', () => {
+  const ids = plan.lines.filter(({ intendedGrams }) => intendedGrams !== null).map(({ id }) => id);
+  const anyLine = fc.constantFrom(...ids);
+  const step = fc.oneof(
+    fc.record({
+      kind: fc.constant('weigh' as const),
+      id: anyLine,
+      share: fc.double({ min: 0.7, max: 1.4, noNaN: true }),
+    }),
+    fc.record({ kind: fc.constant('fill' as const), id: anyLine }),
+    fc.record({ kind: fc.constant('finish' as const), id: anyLine }),
+    fc.record({ kind: fc.constant('leave' as const), id: anyLine }),
+    fc.record({ kind: fc.constant('empty' as const), id: anyLine }),
+    fc.record({
+      kind: fc.constant('scale' as const),
+      id: anyLine,
+      share: fc.double({ min: 1.001, max: 1.3, noNaN: true }),
+    }),
+  );
+
+  type Step = typeof step extends fc.Arbitrary<infer One> ? One : never;
+
+  /** So much of a line in as many fills as that takes, be they whole or not. */
+  const asMany = ({ measure }: BakeLine, grams: number): BakeMeasure | null =>
+    measure && {
+      ...measure,
+      grams,
+      fills: measure.fills.map((fill) => ({
+        ...fill,
+        count: (fill.count * grams) / measure.grams,
+      })),
+    };
+
+  /** Does a step as a baker would from how the bake stands; the last scaling is given back. */
+  function walk(steps: readonly Step[]) {
+    const acts: Act[] = [];
+    let last: ReturnType<typeof overshootOf> = null;
+    for (const one of steps) {
+      const state = bakeState(plan, readingsOf(...acts));
+      const line = state.lines.find((of) => of.line.id === one.id)!;
+      last = null;
+      switch (one.kind) {
+        case 'weigh':
+          acts.push(weigh(one.id, line.wantedGrams! * one.share));
+          break;
+        case 'fill': {
+          const tool = line.measure?.fills[0]?.tool;
+          if (tool) acts.push({ do: 'fill', line: one.id, tool, grams: null, scale: null });
+          break;
+        }
+        case 'scale': {
+          const grams = line.wantedGrams! * one.share;
+          const overshoot = overshootOf(state, one.id, grams, USUAL_SCALES)!;
+          const measures = scaledMeasures(state, overshoot, asMany);
+          const stay = overshoot.rest.filter(({ how }) => how === 'stays').map((of) => of.line.id);
+          acts.push(weigh(one.id, grams), {
+            do: 'scale-rest',
+            line: one.id,
+            times: overshoot.times,
+            measures,
+            stay,
+          });
+          last = overshoot;
+          break;
+        }
+        default:
+          acts.push({ do: one.kind, line: one.id });
+      }
+    }
+    return { last, state: bakeState(plan, readingsOf(...acts)) };
+  }
+
+  it('what is ready then is near the new target, or is one that was said to stay', () => {
+    fc.assert(
+      fc.property(
+        fc.array(step, { maxLength: 14 }),
+        anyLine,
+        fc.double({ min: 1.001, max: 1.3, noNaN: true }),
+        (before, id, share) => {
+          const { last, state } = walk([...before, { kind: 'scale', id, share }]);
+          for (const one of state.lines) {
+            if (one.fullness !== 'full' || one.grams === null || one.line.id === id) continue;
+            const told = last!.rest.find(({ line }) => line.id === one.line.id);
+            if (!told) continue;
+            const off = Math.abs(one.grams / one.wantedGrams! - 1);
+            const grid = one.line.weight!.grid / one.wantedGrams!;
+            const near = one.weighedGrams !== null ? grid : Math.max(one.line.tolerance ?? 0, grid);
+            if (told.how === 'stays' && off > near + 1e-9) {
+              // Too much can't be taken back here, and nobody adds a tenth of an egg.
+              const isOver = one.grams > one.wantedGrams!;
+              const isCounted = one.line.measure!.fills.every(
+                ({ kind }) => kind === 'egg' || kind === 'piece',
+              );
+              expect(isOver || isCounted)
+                .withContext(one.line.name)
+                .toBeTrue();
+            } else {
+              expect(off)
+                .withContext(one.line.name)
+                .toBeLessThanOrEqual(near + 1e-9);
+            }
+          }
+        },
+      ),
+      { numRuns: 300 },
+    );
+  });
+
+  it('what was told to be topped up or to come is not ready', () => {
+    fc.assert(
+      fc.property(
+        fc.array(step, { maxLength: 14 }),
+        anyLine,
+        fc.double({ min: 1.001, max: 1.3, noNaN: true }),
+        (before, id, share) => {
+          const { last, state } = walk([...before, { kind: 'scale', id, share }]);
+          for (const { line, how } of last!.rest) {
+            const now = state.lines.find((of) => of.line.id === line.id)!;
+            expect(now.fullness === 'full')
+              .withContext(`${line.name} ${how}`)
+              .toBe(how === 'stays');
+          }
+        },
+      ),
+      { numRuns: 300 },
+    );
+  });
+
+  it('a label says one mass in both figures', () => {
+    fc.assert(
+      fc.property(fc.array(step, { maxLength: 14 }), (steps) => {
+        for (const one of walk(steps).state.lines) {
+          const { grams, measure } = labelAmounts(one);
+          if (grams === null || !measure) continue;
+          const step = one.line.weight ? one.line.weight.grid / grams : 0;
+          expect(Math.abs(measure.grams / grams - 1)).toBeLessThanOrEqual(
+            Math.max(one.line.tolerance ?? 0, step) + 1e-9,
+          );
+        }
+      }),
+      { numRuns: 200 },
     );
   });
 });

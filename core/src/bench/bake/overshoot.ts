@@ -2,7 +2,7 @@ import { isWithin, onScaleGrid, type GridWeight } from '../../fills/index.js';
 import type { ScaleDescription } from '../../drawer/index.js';
 import type { BakeLine, BakeMeasure } from './bake.js';
 import { inSpoons, type SpoonAmount } from '../live/index.js';
-import { nearFor, type LineState } from './line-state.js';
+import { gridShare, nearFor, type LineState } from './line-state.js';
 import type { BakeState } from './state.js';
 
 /** A line of a batch that grows, with what that means for it. */
@@ -89,13 +89,13 @@ function scaledLine(
     wantedGrams,
     weight: onScaleGrid(wantedGrams, scales, 'g', line.tolerance ?? undefined),
   };
-  const isIn = fullness === 'full' && grams !== null;
-  if (!isIn) {
+  if (fullness !== 'full') {
     const moreGrams = Math.max(0, wantedGrams - (grams ?? 0));
     return [{ ...scaled, how: 'to-come', moreGrams, short: 0, isForgiven: true }];
   }
-  const missing = wantedGrams - grams;
-  const isNear = isWithin(missing / wantedGrams, nearFor(line, wantedGrams));
+  const missing = wantedGrams - (grams ?? one.wantedGrams);
+  const near = one.weighedGrams === null ? nearFor : gridShare;
+  const isNear = isWithin(missing / wantedGrams, near(line, wantedGrams));
   if (!isNear && missing > 0 && canFollow(one)) {
     return [{ ...scaled, how: 'top-up', moreGrams: missing, short: 0, isForgiven: true }];
   }
@@ -105,8 +105,8 @@ function scaledLine(
 }
 
 /**
- * How to fill what is still to come once everything is wanted `times` as much: by line id, only
- * where it is filled. What was filled already stays in; `measureFor` plans the rest of it.
+ * How to fill what is still to come once everything is wanted `times` as much, by line id: also of
+ * what is weighed, whose label says it. What was filled already stays in; `measureFor` plans the rest.
  */
 export function scaledMeasures(
   state: BakeState,
@@ -114,11 +114,12 @@ export function scaledMeasures(
   measureFor: (line: BakeLine, grams: number) => BakeMeasure | null,
 ): Readonly<Record<string, BakeMeasure>> {
   const measures: Record<string, BakeMeasure> = {};
-  for (const { line, how, moreGrams } of overshoot.rest) {
+  for (const { line, how, moreGrams, wantedGrams } of overshoot.rest) {
     const now = state.lines.find((one) => one.line.id === line.id)!;
-    if (how === 'stays' || now.route !== 'fill') continue;
-    const more = measureFor(line, moreGrams);
-    if (more) measures[line.id] = together(now, more);
+    if (how === 'stays') continue;
+    const isFilled = now.route === 'fill';
+    const more = measureFor(line, isFilled ? moreGrams : wantedGrams);
+    if (more) measures[line.id] = isFilled ? together(now, more) : more;
   }
   return measures;
 }

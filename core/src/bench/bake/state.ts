@@ -138,7 +138,10 @@ function apply(work: Working, { id, at, device, handId, act }: BakeReading): voi
     case 'scale-rest':
       work.times *= act.times;
       for (const [line, measure] of Object.entries(act.measures)) set(line, { measure });
-      for (const line of act.stay) set(line, { isLeft: true });
+      // "Leave it" was said of the batch as it was: what is left now is told anew.
+      for (const line of new Set([...work.lines.keys(), ...act.stay])) {
+        set(line, { isLeft: act.stay.includes(line) });
+      }
       set(act.line, { isLeft: false, times: work.times });
       break;
     case 'leave':

@@ -27,6 +27,7 @@ export const flourLine = (change: Partial<BakeLine> = {}): BakeLine => ({
   form: null,
   class: 'powder',
   role: 'flour',
+  keeps: 'dry',
   allergens: ['wheat'],
   intendedGrams: 250,
   weight: { grams: 250, grid: 1, shown: '250 g' },

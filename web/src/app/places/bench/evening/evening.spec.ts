@@ -13,6 +13,16 @@ const butter = flourLine({
   ingredientId: 'butter',
   class: 'solid-fat',
   role: 'fat',
+  keeps: 'cool',
+});
+const starter = flourLine({
+  id: 'starter',
+  index: 4,
+  name: 'Sourdough starter',
+  written: '100 g starter',
+  ingredientId: 'sourdough-starter',
+  class: 'paste',
+  keeps: 'live',
 });
 const milk = flourLine({
   id: 'milk',
@@ -22,11 +32,12 @@ const milk = flourLine({
   ingredientId: 'milk-whole',
   class: 'liquid',
   role: 'liquid',
+  keeps: 'fridge',
 });
 
 function bakeWithMilk(): Bake {
   const bake = bakeOf('container');
-  const lines = [...bake.plan.lines, butter, milk].map((line) => ({
+  const lines = [...bake.plan.lines, butter, milk, starter].map((line) => ({
     ...line,
     route: 'container' as const,
   }));
@@ -46,15 +57,15 @@ describe('the evening before', () => {
 
   it('chooses what can be done, and holds back what can’t with the reason', () => {
     const { boxes, element } = open();
-    expect(boxes.map(({ checked }) => checked)).toEqual([true, true, true, false]);
-    expect(boxes[3]!.disabled).toBeTrue();
+    expect(boxes.map(({ checked }) => checked)).toEqual([true, true, true, true, false]);
+    expect(boxes[4]!.disabled).toBeTrue();
     expect(element.textContent).toContain('no more than 2 hours at room temperature');
     expect(element.textContent).toContain('Wrap it and put it in the fridge.');
   });
 
   it('puts only what was chosen before the baker, and says when it is done', () => {
     const { boxes, element, fixture, session } = open();
-    boxes[1]!.click();
+    for (const at of [1, 3]) boxes[at]!.click();
     fixture.detectChanges();
     element.querySelector<HTMLButtonElement>('.btn-primary')!.click();
     expect(session.state()?.isEvening).toBeTrue();
@@ -94,7 +105,7 @@ describe('the morning after', () => {
     element.querySelector<HTMLButtonElement>('.btn-primary')!.click();
     expect(session.state()?.isEvening).toBeFalse();
     expect(session.inOrder().filter(({ isChecked }) => isChecked).length).toBe(2);
-    expect(session.toDo().map(({ line }) => line.id)).toEqual(['salt', 'milk']);
+    expect(session.toDo().map(({ line }) => line.id)).toEqual(['salt', 'milk', 'starter']);
   });
 
   it('lets a container be done again that is not right', () => {

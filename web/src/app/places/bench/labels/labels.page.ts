@@ -14,11 +14,13 @@ import { Store } from '@ngrx/store';
 import {
   LABEL_PAPERS,
   LABELS_PER_SHEET,
+  labelAmounts,
   labelPages,
   labelSheet,
   type LabelPaper,
   type LabelsPerSheet,
 } from '@ypsigram/core/bench';
+import { batchSize } from '@ypsigram/contract/bench';
 import { grams as inGrams } from '../../../kit/figures/figures';
 import { showDay } from '../../../kit/figures/dates';
 import { bakeActions, bakeFeature } from '../../../state/bake/bake.feature';
@@ -46,6 +48,7 @@ export class LabelsPage {
   private readonly store = inject(Store);
   private readonly nonce = inject(CSP_NONCE);
   private readonly formats = this.store.selectSignal(kitchenFeature.selectFormats);
+  private readonly hands = this.store.selectSignal(kitchenFeature.selectHands);
   private readonly state = this.store.selectSignal(selectBakeNow);
   private readonly whole = this.store.selectSignal(bakeFeature.selectBake);
 
@@ -59,15 +62,20 @@ export class LabelsPage {
     const [state, bake] = [this.state(), this.whole()];
     if (!state || !bake) return [];
     const date = showDay(bake.begunAt, this.formats().dateOrder);
-    return state.lines.map(({ line, grams, wantedGrams, route, measure, fullness }) => {
-      const weight = fullness === 'full' ? grams : wantedGrams;
-      const inWeight = weight === null ? null : `${inGrams(weight)} g`;
+    const names = new Map(this.hands().map(({ id, name }) => [id, name]));
+    const batch = `${state.plan.title} ×${batchSize(state)}`;
+    return state.lines.map((one) => {
+      const { line, route, handId } = one;
+      const { grams, measure } = labelAmounts(one);
+      const inWeight = grams === null ? null : `${inGrams(grams)} g`;
+      const inFills = measure?.shown ?? null;
       return {
         id: line.id,
         name: line.name,
-        amount: route === 'fill' ? (measure?.shown ?? line.written) : (inWeight ?? line.written),
-        also: route === 'fill' ? inWeight : (measure?.shown ?? null),
-        batch: `${state.plan.title} ×${state.plan.factor}`,
+        amount: (route === 'fill' ? (inFills ?? inWeight) : inWeight) ?? line.written,
+        also: route === 'fill' && inFills ? inWeight : inFills,
+        batch,
+        by: (handId && names.get(handId)) ?? null,
         date,
         allergens: line.allergens.join(', '),
       };

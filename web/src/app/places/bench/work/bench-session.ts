@@ -16,9 +16,11 @@ export class BenchSession extends BakeSession {
   /** What is to be done now: in the evening only what was chosen for it. */
   readonly toDo = computed(() => {
     const isEvening = this.state()?.isEvening ?? false;
-    return this.inOrder().filter(
+    const open = this.inOrder().filter(
       ({ fullness, isTonight }) => fullness !== 'full' && (!isEvening || isTonight),
     );
+    // A top-up comes first: it is forgotten once the next bowl stands there.
+    return [...open.filter(({ isTopUp }) => isTopUp), ...open.filter(({ isTopUp }) => !isTopUp)];
   });
 
   /** The line at hand: the one that was chosen, else the first that is still to do. */
@@ -54,8 +56,10 @@ export class BenchSession extends BakeSession {
     if (first) this.currentId.set(first.line.id);
   }
 
-  /** To the next line that is still to do, round the end; stays where nothing is. */
+  /** To the next line that is still to do, top-ups first, then round the end; stays where nothing is. */
   goOn(): void {
+    const topUp = this.toDo().find(({ isTopUp, line }) => isTopUp && line.id !== this.currentId());
+    if (topUp) return this.go(topUp.line.id);
     const order = this.inOrder();
     const here = order.findIndex(({ line }) => line.id === this.currentId());
     const open = new Set(this.toDo().map(({ line }) => line.id));

@@ -12,7 +12,7 @@ import {
 } from '@angular/core';
 import { Router, RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
-import { short } from '@ypsigram/contract';
+import { batchSize } from '@ypsigram/contract/bench';
 import { Icon } from '../../../kit/icon/icon';
 import { BakeMemory } from '../../../state/bake/bake-memory';
 import { bakeActions, bakeFeature } from '../../../state/bake/bake.feature';
@@ -90,8 +90,7 @@ export class BenchWorkPage implements OnDestroy {
   protected readonly times = computed(() => {
     const state = this.state();
     if (!state) return '';
-    const { factor } = state.plan;
-    const size = state.times === 1 ? `×${factor}` : `×${factor} ×${short(state.times, 3)}`;
+    const size = batchSize(state);
     return state.plan.makes ? `${size}, ${state.plan.makes}` : size;
   });
   /** The recipe has a newer text than this bake goes by. */
