@@ -10,4 +10,3 @@ export {
 export { guessKind } from './guess-kind.js';
 export { BAKE_KINDS, USUAL_KIND, type BakeKind } from './kind.js';
 export * from './oven/index.js';
-export * from './steps/index.js';

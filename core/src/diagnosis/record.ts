@@ -1,4 +1,5 @@
-import { dialFor, ovenOffset, realHeat, type BakeStep, type OvenReading } from '../baking/index.js';
+import { dialFor, ovenOffset, realHeat, type OvenReading } from '../baking/index.js';
+import { minutesInOven, type BakeStep } from '../baking/steps/index.js';
 import type { Role } from '../catalogue/index.js';
 import { minutesIn, minutesInPan, type BakeState, type LineState } from '../bench/index.js';
 import { QUESTIONS } from './causes.js';
@@ -84,7 +85,7 @@ function timeFigures(
   const tray = after.trays[0];
   if (!tray) return {};
   const found: Partial<Record<Figure, Known>> = {};
-  const range = steps.find(({ kind }) => kind === 'bake')?.minutes;
+  const range = minutesInOven(steps);
   const inOven = minutesIn(tray);
   if (range && inOven !== null && inOven <= FORGOTTEN_TIMES * range.max) {
     const middle = (range.min + range.max) / 2;

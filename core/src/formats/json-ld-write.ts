@@ -1,6 +1,7 @@
 import { midpoint } from '../amount/index.js';
 import type { Shelf } from '../catalogue/index.js';
-import { factsOf, readRecipe, type Line } from '../reading/index.js';
+import { readRecipe, type Line } from '../reading/index.js';
+import { factsOf } from '../reading/facts/index.js';
 import { USUAL_STANDARD } from '../units/index.js';
 import { isoDuration } from './durations.js';
 import { OWN_PROPERTY } from './json-ld-read.js';

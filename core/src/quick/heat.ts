@@ -1,4 +1,4 @@
-import { celsiusOf, celsiusOfGas, FAN_OFFSET, gasMarkOf } from '../reading/index.js';
+import { celsiusOf, celsiusOfGas, FAN_OFFSET, gasMarkOf } from '../units/index.js';
 
 /** An oven's heat on every scale. Degrees are unrounded. */
 export interface HeatAnswer {

@@ -1,6 +1,6 @@
 import { Fraction } from '../amount/index.js';
 import { panRatio, type Pan } from '../factor/index.js';
-import { panIn, type PanSize } from '../reading/index.js';
+import { panIn, type PanSize } from '../reading/facts/index.js';
 
 /** How much more one pan takes than another, filled as high. */
 export interface PanAnswer {

@@ -8,19 +8,6 @@ export {
 } from './answer.js';
 export { answerReading, canBeKept, nameOfLine, wordOfNote } from './answers.js';
 export { clean, type CleanLine } from './clean.js';
-export {
-  celsiusOf,
-  celsiusOfGas,
-  factsOf,
-  FAN_OFFSET,
-  gasMarkOf,
-  panIn,
-  type Facts,
-  type OvenSetting,
-  type PanSize,
-  type Purpose,
-  type TimeSpan,
-} from './facts/index.js';
 export type { Language } from './languages/index.js';
 export type { Answered, AnsweredBy, Line, LineKind, Reading, Span, Yield } from './line.js';
 export type { NoteCode, OtherReading, ReadingNote } from './note.js';

@@ -18,3 +18,4 @@ export {
   type VolumeUnit,
 } from './unit.js';
 export { waterDensity } from './water.js';
+export { celsiusOf, celsiusOfGas, FAN_OFFSET, gasMarkOf } from './temperature.js';

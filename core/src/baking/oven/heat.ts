@@ -1,4 +1,5 @@
-import { FAN_OFFSET, type OvenSetting } from '../../reading/index.js';
+import type { OvenSetting } from '../../reading/facts/index.js';
+import { FAN_OFFSET } from '../../units/index.js';
 
 /** How hot the oven has to be for a recipe, with the fan or without, and by what rule. */
 export interface WantedHeat {

@@ -1,5 +1,6 @@
+export { adviceOf, type StepAdvice } from './advice.js';
 export { type BakingFacts, type BakingQuestion } from './baking-facts.js';
-export { bakeSteps, WAITS, type BakeStep, type BakeWalk } from './bake-steps.js';
+export { bakeSteps, minutesInOven, type BakeStep, type BakeWalk } from './bake-steps.js';
 export {
   afterTester,
   firstLook,
@@ -10,4 +11,5 @@ export {
   type TesterAnswer,
   type TesterFind,
 } from './checks.js';
-export type { StepKind } from './step-kind.js';
+export type { Minutes } from './stages.js';
+export { WAITS, type StepKind } from './step-kind.js';

@@ -1,6 +1,6 @@
 import { readText } from '../../testing/usual.js';
 import { KNOTS } from '../../testing/bake.js';
-import { afterTester, bakeSteps, firstLook, type BakingFacts } from '../index.js';
+import { afterTester, bakeSteps, firstLook, type BakingFacts } from './index.js';
 
 const walk = (text: string, said?: BakingFacts) => bakeSteps(readText(text), said);
 const kinds = (text: string, said?: BakingFacts) => walk(text, said).steps.map(({ kind }) => kind);

@@ -49,7 +49,7 @@ describe('what the steps say', () => {
       'preparing 20..20',
       'total 90..90',
     ]);
-    expect(times('Beat for 30 seconds.')).toEqual(['other 0.5..0.5']);
+    expect(times('Beat for 30 seconds.')).toEqual(['mixing 0.5..0.5']);
     expect(times('Mix it all.')).toEqual([]);
   });
 

@@ -23,7 +23,11 @@ export function factsOf(lines: readonly Line[]): Facts {
   const times: At<TimeSpan>[] = [];
   const pans: At<PanSize>[] = [];
   for (const [line, { kind, written }] of lines.entries()) {
-    if (kind === 'ingredient' || written.length > LONGEST || !/\d|hour|hole/.test(written))
+    if (
+      kind === 'ingredient' ||
+      written.length > LONGEST ||
+      !/\d|hour|hole|night|nacht|nuit|stunde|heure/i.test(written)
+    )
       continue;
     const { text } = clean(written);
     const oven = ovenIn(text);

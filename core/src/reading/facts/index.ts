@@ -1,4 +1,9 @@
 export { factsOf, type Facts } from './facts.js';
-export { celsiusOf, celsiusOfGas, FAN_OFFSET, gasMarkOf, type OvenSetting } from './oven.js';
+export { clausesOf, deedAt, isOvenHeat, type Clause } from './clauses.js';
+export type { Deed } from './deeds.js';
+export type { Heat } from './heats.js';
+export type { OvenSetting } from './oven.js';
 export { panIn, type PanSize } from './pans.js';
-export type { Purpose, TimeSpan } from './times.js';
+export { sentencesOf } from './sentences.js';
+export { isTimeSummary } from './summary.js';
+export { purposeOf, type Purpose, type TimeSpan } from './times.js';
