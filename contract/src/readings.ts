@@ -5,12 +5,12 @@ import { intendedMass, questionsOf, type Intended } from '@ypsigram/core/convers
 import type { KnownWeight } from '@ypsigram/core/measuring';
 import {
   keepingOf,
-  factsOf,
   type Line,
   type Origin,
   type OtherReading,
   type Reading,
 } from '@ypsigram/core/reading';
+import { factsOf } from '@ypsigram/core/reading/facts';
 import { lineAnswers, otherReading } from './answers.js';
 import { amount, intended, lineKind, method, recipeText, standard, unit } from './parts.js';
 import { choiceText, noteMessage } from './wording/index.js';

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { PANS, TESTER_FINDS } from '@ypsigram/core/baking';
+import { PANS, TESTER_FINDS } from '@ypsigram/core/baking/steps';
 import { RACKS, REMEMBERED_AS, STAGES, TRAY_PLACES, TRY_VERDICTS } from '@ypsigram/core/bench';
 import { QUESTIONS, SYMPTOMS } from '@ypsigram/core/diagnosis';
 import { ovenCelsius } from '../balance.js';

@@ -1,5 +1,6 @@
-import type { FirstLook, StepKind, TesterFind } from '@ypsigram/core/baking';
-import type { BlockKind, Rack } from '@ypsigram/core/bench';
+import type { FirstLook, StepAdvice, StepKind, TesterFind } from '@ypsigram/core/baking/steps';
+import type { Rack } from '@ypsigram/core/bench';
+import type { BlockKind } from '@ypsigram/core/bench/oven';
 
 /** What a step is called. */
 export const STEP_NAMES: Readonly<Record<BlockKind, string>> = {
@@ -16,28 +17,28 @@ export const STEP_NAMES: Readonly<Record<BlockKind, string>> = {
   sugar: 'Hot sugar',
   shape: 'Shape',
   cut: 'Cut',
+  cook: 'On the stove',
+  prepare: 'Get ready',
   other: 'Next',
   'take-out': 'Out of the fridge',
   measure: 'Measure',
 };
 
 /** How a step is done well, and when it is done. */
-export const STEP_ADVICE: Readonly<Record<StepKind, string>> = {
+export const STEP_ADVICE: Readonly<Record<StepAdvice, string>> = {
   bake: 'Middle rack unless the recipe says otherwise, one tray at a time. Keep the door shut until the first look.',
   heat: 'Give it 20 minutes: the walls have to be hot, not only the air.',
   chill: 'Cover it, so that it does not dry out.',
   rise: 'Done when a fingertip leaves a dent that fills again slowly. Go by the dough, not by the clock.',
-  cool: 'Rest it in the pan as long as stated, then turn it out: left in, it bakes on.',
+  'turn-out': 'Rest it in the pan as long as stated, then turn it out: left in, it bakes on.',
   rest: 'Cover it.',
   knead: 'Until it is smooth and springs back.',
   cream: 'At least a minute at medium speed: smooth, lighter, no lumps.',
-  combine:
-    'Once wet meets dry, stop the machine. Fold by hand and stop when no dry flour shows: small lumps are fine.',
+  fold: 'Once wet meets dry, stop the machine. Fold by hand and stop when no dry flour shows: small lumps are fine.',
   fry: 'A few at a time, so that the fat stays hot.',
   sugar: 'Have everything within reach before it starts to colour.',
-  shape: 'Pieces of one mass bake alike.',
+  divide: 'Pieces of one mass bake alike.',
   cut: 'A long sharp knife, wiped between cuts.',
-  other: '',
 };
 
 /** The caution that belongs to a step, where the hand is; null where there is none. */

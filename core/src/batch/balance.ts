@@ -1,5 +1,6 @@
 import type { LineChoice } from './line-choice.js';
-import type { BakeKind, BakingFacts } from '../baking/index.js';
+import type { BakeKind } from '../baking/index.js';
+import type { BakingFacts } from '../baking/steps/index.js';
 import type { Strictness } from '../fills/index.js';
 
 /** Which of the two columns a baker goes by; no school is second class. */

@@ -1,4 +1,5 @@
 import { Fraction } from '../amount/index.js';
+import type { Bounded } from '../catalogue/index.js';
 import { BUILT_IN_SHELF } from '../shelf/index.js';
 import { planBatch } from '../batch/index.js';
 import { keepingOf } from '../reading/index.js';
@@ -89,7 +90,7 @@ describe('amounts that can hardly be meant', () => {
       [1, 'salt'],
       [2, 'soda'],
     ]);
-    const wrong: readonly (readonly [string, string])[] = [
+    const wrong: readonly (readonly [string, Bounded])[] = [
       ['1 kg active dry yeast', 'dry-yeast'],
       ['3 tbsp instant yeast', 'dry-yeast'],
       ['100 g fresh yeast', 'fresh-yeast'],

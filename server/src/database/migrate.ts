@@ -16,6 +16,7 @@ import * as bakes from './migrations/0013-bakes.js';
 import * as log from './migrations/0014-log.js';
 import * as practice from './migrations/0015-practice.js';
 import * as house from './migrations/0016-house.js';
+import * as timerAwaits from './migrations/0017-timer-awaits.js';
 import { makeCopy } from './copies.js';
 import type { Database } from './database.js';
 
@@ -42,6 +43,7 @@ const MIGRATIONS: readonly Migration[] = [
   log,
   practice,
   house,
+  timerAwaits,
 ];
 
 /** The names of all steps that this version knows. */

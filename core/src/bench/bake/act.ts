@@ -1,4 +1,4 @@
-import type { Pan, TesterFind } from '../../baking/index.js';
+import type { Pan, TesterFind } from '../../baking/steps/index.js';
 import type { BakeMeasure, BakePlan, BenchRoute, Bowl } from './bake.js';
 
 /** What can be done at the bench. Amounts are grams; a line goes by its id. */

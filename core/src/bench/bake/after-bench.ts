@@ -1,4 +1,4 @@
-import type { TesterFind } from '../../baking/index.js';
+import type { TesterFind } from '../../baking/steps/index.js';
 import type { Act, BakeResult, OvenSet, RememberedAs, TryVerdict } from './act.js';
 
 /** A look at a tray, and what the tester found. */

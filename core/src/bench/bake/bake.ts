@@ -1,7 +1,8 @@
 import type { ChanceLine } from '../../chance/index.js';
 import type { IngredientClass, Keeps, Method, Role } from '../../catalogue/index.js';
 import type { Trying } from '../../batch/index.js';
-import type { BakeKind, BakingFacts, Forgiveness } from '../../baking/index.js';
+import type { BakeKind, Forgiveness } from '../../baking/index.js';
+import type { BakingFacts } from '../../baking/steps/index.js';
 import type { GridWeight, PlannedFill, Strictness } from '../../fills/index.js';
 
 /** The ways to get an ingredient onto the tray. */

@@ -1,6 +1,7 @@
 import { counted, mixed } from '../../amount/index.js';
 import type { AssembledRecipe, Batch, Columns, PlanLine, Trying } from '../../batch/index.js';
-import { USUAL_KIND, type BakingFacts } from '../../baking/index.js';
+import { USUAL_KIND } from '../../baking/index.js';
+import type { BakingFacts } from '../../baking/steps/index.js';
 import type { Ingredient } from '../../catalogue/index.js';
 import { chanceLines, type ChanceBasis, type ChanceLine } from '../../chance/index.js';
 import { USUAL_SCALES } from '../../drawer/index.js';

@@ -7,3 +7,4 @@ export {
   type Schedule,
   type TimeBlock,
 } from './schedule.js';
+export { isAnsweredBy, type TimerAwaits } from './timers.js';

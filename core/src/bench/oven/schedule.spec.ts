@@ -1,8 +1,8 @@
 import fc from 'fast-check';
-import { bakeSteps } from '../../baking/index.js';
+import { bakeSteps } from '../../baking/steps/index.js';
 import { bakeOf, KNOTS } from '../../testing/bake.js';
 import { readText } from '../../testing/usual.js';
-import { clashes, scheduleBack, type OvenTime } from '../index.js';
+import { clashes, scheduleBack, type OvenTime } from './index.js';
 
 const READY = '2026-03-14T15:00:00.000Z';
 const plan = bakeOf(KNOTS);

@@ -1,4 +1,4 @@
-import { WAITS, type BakeStep, type StepKind } from '../../baking/index.js';
+import { WAITS, type BakeStep, type StepKind } from '../../baking/steps/index.js';
 import type { BakeLine } from '../bake/index.js';
 import { takeOutFor } from '../tray/index.js';
 
@@ -65,6 +65,8 @@ const USUAL_MINUTES: Readonly<Record<StepKind, number>> = {
   sugar: 10,
   shape: 10,
   cut: 5,
+  cook: 10,
+  prepare: 3,
   other: 3,
 };
 /** An oven of a home takes so long to be hot. */
@@ -94,7 +96,8 @@ export function scheduleBack(readyAt: string, of: Scheduled): Schedule {
     const from = to - each * (step.kind === 'bake' ? Math.max(1, trays) : 1) * MINUTE;
     blocks.unshift({
       ...block(step.id, step.kind, step.text, from, to),
-      isGuessed: minutes[step.id] === undefined && step.minutes === null,
+      isGuessed:
+        minutes[step.id] === undefined && (step.minutes === null || step.minutes.isGuess === true),
     });
     if (step.kind === 'bake') {
       const since = from - HEATING_MINUTES * MINUTE;
@@ -104,8 +107,10 @@ export function scheduleBack(readyAt: string, of: Scheduled): Schedule {
     to = from;
   }
   const measuring = lines.length * (minutes['measure'] ?? MINUTES_PER_LINE) * MINUTE;
-  const start = to - measuring;
-  blocks.unshift({ ...block('measure', 'measure', '', start, to), isGuessed: true });
+  // The oven may want longer than there is to do: nothing starts after it is on.
+  const heating = oven ? Date.parse(oven.from) : to;
+  const start = Math.min(to - measuring, heating);
+  blocks.unshift({ ...block('measure', 'measure', '', start, start + measuring), isGuessed: true });
   if (oven) {
     const hot = Date.parse(oven.from) + HEATING_MINUTES * MINUTE;
     const text = heat?.text ?? '';

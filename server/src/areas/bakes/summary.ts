@@ -1,5 +1,6 @@
-import { bakeSteps } from '@ypsigram/core/baking';
-import { scheduleBack, type BakePlan, type BakeState } from '@ypsigram/core/bench';
+import { bakeSteps } from '@ypsigram/core/baking/steps';
+import type { BakePlan, BakeState } from '@ypsigram/core/bench';
+import { scheduleBack } from '@ypsigram/core/bench/oven';
 import type { Shelf } from '@ypsigram/core/catalogue';
 import { outcomeOf, type BakeIdentity } from '@ypsigram/core/log';
 import { readRecipe } from '@ypsigram/core/reading';

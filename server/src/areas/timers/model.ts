@@ -7,6 +7,7 @@ import {
   type ModelStatic,
   type Sequelize,
 } from 'sequelize';
+import type { Timer } from '@ypsigram/contract/oven';
 
 /** A timer: nothing but the moment at which it rings. */
 export class TimerRow extends Model<InferAttributes<TimerRow>, InferCreationAttributes<TimerRow>> {
@@ -17,6 +18,7 @@ export class TimerRow extends Model<InferAttributes<TimerRow>, InferCreationAttr
   declare recipeId: string | null;
   declare startedAt: string;
   declare endsAt: string;
+  declare awaits: Timer['awaits'];
 }
 
 const text = () => ({ type: DataTypes.TEXT, allowNull: false });
@@ -32,6 +34,7 @@ export const timerModel = (sequelize: Sequelize): ModelStatic<TimerRow> =>
       recipeId: { type: DataTypes.TEXT, field: 'recipe_id' },
       startedAt: { ...text(), field: 'started_at' },
       endsAt: { ...text(), field: 'ends_at' },
+      awaits: { type: DataTypes.JSON },
     },
     { tableName: 'timers', timestamps: false },
   );

@@ -40,6 +40,6 @@ export function timerService(database: Database, now: () => Date): TimerService 
   };
 }
 
-function toTimer({ id, name, bakeId, recipeId, startedAt, endsAt }: TimerRow): Timer {
-  return { id, name, bakeId, recipeId, startedAt, endsAt };
+function toTimer({ id, name, bakeId, recipeId, startedAt, endsAt, awaits }: TimerRow): Timer {
+  return { id, name, bakeId, recipeId, startedAt, endsAt, awaits };
 }

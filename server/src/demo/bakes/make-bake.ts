@@ -1,6 +1,6 @@
 import { v5 as idFrom } from 'uuid';
 import type { Act, BakeLine, BakePlan, BakeReading } from '@ypsigram/core/bench';
-import { bakeSteps, type BakeStep } from '@ypsigram/core/baking';
+import { bakeSteps, type BakeStep } from '@ypsigram/core/baking/steps';
 import type { Random } from '@ypsigram/core/chance';
 import { CAUSE_WORDS } from '@ypsigram/contract/log';
 import type { WholeBake } from '../../areas/bakes/part.js';

@@ -1,5 +1,5 @@
 import type { Temperature } from '@ypsigram/contract';
-import { gasMarkOf } from '@ypsigram/core/reading';
+import { gasMarkOf } from '@ypsigram/core/units';
 import { DEGREES, degreesOf } from './heat';
 
 const STEP = 5;

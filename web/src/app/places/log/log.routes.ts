@@ -1,6 +1,7 @@
 import type { Routes } from '@angular/router';
 import { provideEffects } from '@ngrx/effects';
 import { provideState } from '@ngrx/store';
+import * as timerEffects from '../../state/bake/answered-timers.effects';
 import * as bakeEffects from '../../state/bake/bake.effects';
 import { bakeFeature } from '../../state/bake/bake.feature';
 
@@ -28,7 +29,7 @@ export const logRoutes: Routes = [
 export const recipeLogRoutes: Routes = [
   {
     path: '',
-    providers: [provideState(bakeFeature), provideEffects(bakeEffects)],
+    providers: [provideState(bakeFeature), provideEffects(bakeEffects, timerEffects)],
     children: [
       {
         path: '',

@@ -70,7 +70,7 @@ describe('a bake in its oven', () => {
   });
 
   it('sets timers that belong to it', () => {
-    session.startTimer('First look', 25);
+    session.startTimer('First look', 25, { what: 'look', tray: 1 });
     const [timer] = store.selectSignal(timersFeature.selectTimers)();
     expect(timer!.bakeId).toBe(session.bake()!.id);
     expect(Date.parse(timer!.endsAt) - Date.parse(timer!.startedAt)).toBe(25 * 60_000);

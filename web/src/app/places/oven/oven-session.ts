@@ -1,14 +1,9 @@
 import { Injectable, computed, inject, linkedSignal } from '@angular/core';
 import { Store } from '@ngrx/store';
-import {
-  dialFor,
-  firstLook,
-  ovenOffset,
-  realHeat,
-  wantedHeat,
-  type BakeStep,
-} from '@ypsigram/core/baking';
+import { dialFor, ovenOffset, realHeat, wantedHeat } from '@ypsigram/core/baking';
+import { firstLook, type BakeStep } from '@ypsigram/core/baking/steps';
 import type { OvenSet } from '@ypsigram/core/bench';
+import type { TimerAwaits } from '@ypsigram/core/bench/oven';
 import { v4 as newId } from 'uuid';
 import { celsiusOf, degreesOf } from '../../kit/figures/heat';
 import { BakeSession } from '../../state/bake/bake-session';
@@ -40,14 +35,27 @@ export class OvenSession extends BakeSession {
   readonly current = computed(
     (): BakeStep | null => this.walk().steps.find(({ id }) => id === this.currentId()) ?? null,
   );
-  readonly bakeStep = computed(() => this.walk().steps.find(({ kind }) => kind === 'bake') ?? null);
+  /** What is done in the oven, stage by stage, each with its heat. */
+  readonly stages = computed(() => this.walk().steps.filter(({ kind }) => kind === 'bake'));
+  /** The stage that the oven is at: the first that is not done, at the end the last. */
+  readonly bakeStep = computed((): BakeStep | null => {
+    const done = new Set(this.state()?.after.steps ?? []);
+    const stages = this.stages();
+    return stages.find(({ id }) => !done.has(id)) ?? stages.at(-1) ?? null;
+  });
 
   /** How the oven is set, or would be by what the recipe and its readings say. */
   readonly oven = computed((): OvenSet | null => {
     const set = this.state()?.after.oven;
-    if (set) return set;
-    const heat = this.bakeStep()?.heat;
+    const stage = this.bakeStep();
+    const heat = stage?.heat;
+    if (set && (!heat || stage === this.stages()[0])) return set;
     if (!heat) return null;
+    // A later stage has a heat of its own; rack, pan and oven stay as they were set.
+    if (set) {
+      const { wantedCelsius: _, dialCelsius: __, ...kept } = set;
+      return this.setFor(kept, heat.celsius);
+    }
     const oven = this.ovens()[0] ?? null;
     return this.setFor({ oven: oven?.name ?? null, isFan: false }, heat.celsius);
   });
@@ -58,7 +66,7 @@ export class OvenSession extends BakeSession {
     return offset ? realHeat(offset, set.dialCelsius).celsius - set.wantedCelsius : 0;
   });
   readonly look = computed(() => {
-    const minutes = this.bakeStep()?.minutes;
+    const minutes = this.walk().inOven;
     return minutes
       ? firstLook(minutes.min, this.oven()?.pan ?? 'as-written', this.tooHotCelsius())
       : null;
@@ -104,8 +112,8 @@ export class OvenSession extends BakeSession {
     this.do({ do: 'step', step, isDone });
   }
 
-  /** Starts a timer of this bake that rings in so many minutes. */
-  startTimer(name: string, minutes: number): void {
+  /** Starts a timer of this bake that rings in so many minutes, and ends once that is done. */
+  startTimer(name: string, minutes: number, awaits: TimerAwaits): void {
     const [bake, now] = [this.bake(), Date.now()];
     this.shop.dispatch(
       timersActions.timerSet({
@@ -114,6 +122,7 @@ export class OvenSession extends BakeSession {
           name,
           bakeId: bake?.id ?? null,
           recipeId: bake?.recipeId ?? null,
+          awaits,
           startedAt: new Date(now).toISOString(),
           endsAt: new Date(now + minutes * MINUTE).toISOString(),
         },

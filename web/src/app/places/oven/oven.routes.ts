@@ -1,6 +1,7 @@
 import type { Routes } from '@angular/router';
 import { provideEffects } from '@ngrx/effects';
 import { provideState } from '@ngrx/store';
+import * as timerEffects from '../../state/bake/answered-timers.effects';
 import * as bakeEffects from '../../state/bake/bake.effects';
 import { bakeFeature } from '../../state/bake/bake.feature';
 
@@ -8,7 +9,7 @@ import { bakeFeature } from '../../state/bake/bake.feature';
 export const ovenRoutes: Routes = [
   {
     path: '',
-    providers: [provideState(bakeFeature), provideEffects(bakeEffects)],
+    providers: [provideState(bakeFeature), provideEffects(bakeEffects, timerEffects)],
     children: [
       // Without a bake there is nothing in the oven: bakes begin at the bench.
       { path: '', pathMatch: 'full', redirectTo: ({ params }) => `/recipes/${params['id']}/bench` },

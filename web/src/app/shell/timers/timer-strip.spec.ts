@@ -19,6 +19,7 @@ describe('the strip of timers', () => {
           name: `Tray ${id}`,
           bakeId: null,
           recipeId: null,
+          awaits: null,
           startedAt: new Date().toISOString(),
           endsAt: new Date(Date.now() + seconds * 1000).toISOString(),
         },

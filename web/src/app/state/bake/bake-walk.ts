@@ -1,5 +1,5 @@
 import { createSelector } from '@ngrx/store';
-import { bakeSteps, type BakeWalk } from '@ypsigram/core/baking';
+import { bakeSteps, type BakeWalk } from '@ypsigram/core/baking/steps';
 import { readRecipe, type Reading } from '@ypsigram/core/reading';
 import { USUAL_STANDARD } from '@ypsigram/core/units';
 import { selectShelf } from '../kitchen/kitchen.selectors';
@@ -7,7 +7,7 @@ import { recipeFeature } from '../recipe/recipe.feature';
 import { bakeFeature } from './bake.feature';
 import { selectBakeNow } from './bake.selectors';
 
-const NO_STEPS: BakeWalk = { steps: [], missing: [], isBaked: false };
+const NO_STEPS: BakeWalk = { steps: [], missing: [], isBaked: false, inOven: null };
 
 const selectText = createSelector(selectBakeNow, (state) => state?.plan.text ?? null);
 

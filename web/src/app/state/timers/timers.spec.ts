@@ -15,6 +15,7 @@ const timer = (id: string, minute: number): Timer => ({
   name: `Timer ${id}`,
   bakeId: null,
   recipeId: null,
+  awaits: null,
   startedAt: '2026-03-14T09:00:00.000Z',
   endsAt: new Date(Date.UTC(2026, 2, 14, 9, minute)).toISOString(),
 });

@@ -55,7 +55,7 @@ describe('too much on the bench', () => {
     show('tare', 275);
     press('Scale the rest');
     expect(acts()).toEqual([
-      { do: 'scale-rest', line: 'flour', times: 1.1, measures: {}, stay: [] },
+      jasmine.objectContaining({ do: 'scale-rest', line: 'flour', times: 1.1, stay: [] }),
     ]);
     expect(TestBed.inject(BenchSession).inOrder()[1]?.wantedGrams).toBeCloseTo(6.6, 9);
   });

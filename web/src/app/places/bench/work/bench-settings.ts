@@ -1,8 +1,11 @@
 import {
   ChangeDetectionStrategy,
   Component,
+  afterRenderEffect,
   inject,
+  input,
   signal,
+  untracked,
   viewChild,
   type ElementRef,
 } from '@angular/core';
@@ -30,6 +33,8 @@ const FIXED = [
 })
 export class BenchSettings {
   protected readonly preferences = inject(Preferences);
+  /** Goes up each time the settings are asked for. */
+  readonly asked = input.required<number>();
   protected readonly fixed = FIXED;
   /** The deed that the next key is to do. */
   protected readonly listening = signal<BenchDeed | null>(null);
@@ -40,7 +45,13 @@ export class BenchSettings {
     return DEEDS.map(({ id, does }) => ({ id, does, keys: keys[id].map(keyName) }));
   }
 
-  show(): void {
+  constructor() {
+    afterRenderEffect(() => {
+      if (this.asked() > 0) untracked(() => this.show());
+    });
+  }
+
+  private show(): void {
     const { nativeElement } = this.sheet();
     if (!nativeElement.open) nativeElement.showModal();
   }

@@ -7,7 +7,6 @@ import {
   input,
   signal,
   untracked,
-  viewChild,
   type OnDestroy,
 } from '@angular/core';
 import { Router, RouterLink } from '@angular/router';
@@ -64,7 +63,8 @@ export class BenchWorkPage implements OnDestroy {
   private readonly store = inject(Store);
   private readonly router = inject(Router);
   private readonly preferences = inject(Preferences).all;
-  private readonly settings = viewChild(BenchSettings);
+  /** How often the settings were asked for: each time they open. */
+  protected readonly settingsAsked = signal(0);
 
   protected readonly session = inject(BenchSession);
   protected readonly main = inject(MainAct);
@@ -156,7 +156,7 @@ export class BenchWorkPage implements OnDestroy {
       case 'move-earlier':
         return this.session.shift(key === 'move-later' ? 1 : -1);
       case 'keys':
-        return this.settings()?.show();
+        return this.settingsAsked.update((times) => times + 1);
       default:
         return this.session.step(key === 'next-line' ? 1 : -1);
     }

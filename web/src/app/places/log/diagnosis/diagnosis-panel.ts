@@ -129,7 +129,7 @@ export class DiagnosisPanel {
       );
       if (indexes.length > 0) this.store.dispatch(recipeActions.linesWeighed({ indexes }));
     }
-    const range = this.walk().steps.find(({ kind }) => kind === 'bake')?.minutes;
+    const range = this.walk().inOven;
     const baking =
       mend.do === 'minutes' && range
         ? {

@@ -2,10 +2,11 @@ import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/c
 import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { PAN_NAMES, RACK_NAMES } from '@ypsigram/contract/oven';
-import { PANS, wantedHeat, type Pan } from '@ypsigram/core/baking';
+import { wantedHeat } from '@ypsigram/core/baking';
+import { PANS, type Pan } from '@ypsigram/core/baking/steps';
 import { RACKS, type Rack } from '@ypsigram/core/bench';
-import { FAN_OFFSET } from '@ypsigram/core/reading';
-import { showGasMark, showHeat, showHeatApart } from '../../../kit/figures/oven-heat';
+import { FAN_OFFSET } from '@ypsigram/core/units';
+import { showDial, showGasMark, showHeatApart } from '../../../kit/figures/oven-heat';
 import { kitchenFeature } from '../../../state/kitchen/kitchen.feature';
 import { OvenSession } from '../oven-session';
 
@@ -34,8 +35,9 @@ export class HeatPanel {
     const gas = set.isFan ? '' : showGasMark(set.wantedCelsius);
     const asGas = gas === '' ? '' : `Gas: ${gas.replace('gas ', '')}.`;
     return {
-      wanted: showHeat(set.wantedCelsius, unit),
-      dial: showHeat(set.dialCelsius, unit),
+      // A heat of another scale is no whole figure of this one: 180 °C is 355 °F, as dials are set.
+      wanted: showDial(set.wantedCelsius, unit),
+      dial: showDial(set.dialCelsius, unit),
       gas: asGas,
       rule: isRule
         ? `With the fan ${showHeatApart(FAN_OFFSET, unit)} less than without: a rule of thumb.`

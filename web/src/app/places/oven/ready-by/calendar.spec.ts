@@ -1,4 +1,4 @@
-import type { Schedule } from '@ypsigram/core/bench';
+import type { Schedule } from '@ypsigram/core/bench/oven';
 import { calendarOf } from './calendar';
 
 const SCHEDULE: Schedule = {

@@ -1,6 +1,6 @@
 import { createEvents, type DateTime, type EventAttributes } from 'ics';
 import { STEP_NAMES } from '@ypsigram/contract/oven';
-import type { Schedule, TimeBlock } from '@ypsigram/core/bench';
+import type { Schedule, TimeBlock } from '@ypsigram/core/bench/oven';
 
 const utc = (at: string): DateTime => {
   const date = new Date(at);

@@ -9,7 +9,7 @@ import {
 import { Store } from '@ngrx/store';
 import { format } from 'date-fns';
 import { STEP_NAMES } from '@ypsigram/contract/oven';
-import { clashes, scheduleBack } from '@ypsigram/core/bench';
+import { clashes, scheduleBack } from '@ypsigram/core/bench/oven';
 import { decimal } from '../../../kit/figures/figures';
 import { showMoment, showTime } from '../../../kit/figures/dates';
 import { download } from '../../../kit/picture/download';

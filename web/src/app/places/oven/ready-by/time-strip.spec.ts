@@ -1,5 +1,5 @@
 import { TestBed, type ComponentFixture } from '@angular/core/testing';
-import type { Schedule, TimeBlock } from '@ypsigram/core/bench';
+import type { Schedule, TimeBlock } from '@ypsigram/core/bench/oven';
 import { TimeStrip } from './time-strip';
 
 const at = (minute: number): string => new Date(Date.UTC(2026, 2, 14, 13, minute)).toISOString();

@@ -10,7 +10,7 @@ import {
   signal,
 } from '@angular/core';
 import { STEP_NAMES } from '@ypsigram/contract/oven';
-import type { Clash, Schedule, TimeBlock } from '@ypsigram/core/bench';
+import type { Clash, Schedule, TimeBlock } from '@ypsigram/core/bench/oven';
 import { showTime } from '../../../kit/figures/dates';
 
 /** Until its place is known. */

@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, input } from '@angular/core';
-import type { TesterFind } from '@ypsigram/core/baking';
+import type { TesterFind } from '@ypsigram/core/baking/steps';
 
 /** A skewer as it comes out: dripping, with crumbs, or clean. The word stands beside it. */
 @Component({

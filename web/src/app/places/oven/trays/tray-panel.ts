@@ -7,9 +7,13 @@ import {
   signal,
 } from '@angular/core';
 import { FIRST_LOOK_REASONS, TESTER_NAMES } from '@ypsigram/contract/oven';
-import { afterTester, TESTER_FINDS, type TesterFind } from '@ypsigram/core/baking';
+import { afterTester, TESTER_FINDS, type TesterFind } from '@ypsigram/core/baking/steps';
 import type { BakedTray } from '@ypsigram/core/bench';
+import type { TimerAwaits } from '@ypsigram/core/bench/oven';
 import { showClock } from '../../../kit/figures/minutes';
+import { Store } from '@ngrx/store';
+import { showHeat } from '../../../kit/figures/oven-heat';
+import { kitchenFeature } from '../../../state/kitchen/kitchen.feature';
 import { OvenSession } from '../oven-session';
 import { OvenDoor } from './oven-door';
 import { Skewer } from './skewer';
@@ -28,10 +32,12 @@ const MOST_NAME = 60;
 })
 export class TrayPanel {
   private readonly session = inject(OvenSession);
+  private readonly unit = computed(() => this.formats().temperature);
+  private readonly formats = inject(Store).selectSignal(kitchenFeature.selectFormats);
   private readonly now = signal(Date.now());
 
   protected readonly finds = TESTER_FINDS.map((id) => ({ id, name: TESTER_NAMES[id] }));
-  private readonly range = computed(() => this.session.bakeStep()?.minutes ?? null);
+  private readonly range = computed(() => this.session.walk().inOven);
   protected readonly look = computed(() => {
     const look = this.session.look();
     return look && { minutes: look.minutes, why: FIRST_LOOK_REASONS[look.why] };
@@ -99,7 +105,8 @@ export class TrayPanel {
   protected putIn(tray: number, name: string): void {
     this.session.do({ do: 'tray', tray, to: 'oven' });
     const look = this.session.look();
-    if (look) this.time(`First look: ${name}`, look.minutes);
+    if (look) this.time(`First look: ${name}`, look.minutes, { what: 'look', tray });
+    this.timeStages();
   }
 
   protected found(tray: number, find: TesterFind, name: string): void {
@@ -109,22 +116,38 @@ export class TrayPanel {
     if (!known?.inAt || !range) return;
     const minutes = (Date.now() - Date.parse(known.inAt)) / MINUTE;
     const answer = afterTester(find, minutes, range);
-    if (answer.do === 'wait') this.time(`Look again: ${name}`, answer.minutes);
+    if (answer.do === 'wait')
+      this.time(`Look again: ${name}`, answer.minutes, { what: 'look', tray });
     else this.takeOut(tray, name);
   }
 
   protected takeOut(tray: number, name: string): void {
     this.session.do({ do: 'tray', tray, to: 'pan' });
-    const bake = this.session.bakeStep();
-    if (bake && this.isLast(tray)) this.session.finish(bake.id, true);
+    if (this.isLast(tray)) {
+      const done = new Set(this.session.state()?.after.steps ?? []);
+      for (const { id } of this.session.stages()) if (!done.has(id)) this.session.finish(id, true);
+    }
     const minutes = this.panMinutes();
-    if (minutes > 0) this.time(`Turn out: ${name}`, minutes);
+    if (minutes > 0) this.time(`Turn out: ${name}`, minutes, { what: 'turn-out', tray });
   }
 
   protected turnOut(tray: number): void {
     this.session.do({ do: 'tray', tray, to: 'rack' });
     const rest = this.session.walk().steps.find(({ id }) => id === 'pan');
     if (rest && this.isLast(tray)) this.session.finish(rest.id, true);
+  }
+
+  /** The oven is set anew between stages: a timer for each, as far as their times are known. */
+  private timeStages(): void {
+    const stages = this.session.stages();
+    let minutes = 0;
+    for (const [at, stage] of stages.entries()) {
+      const next = stages[at + 1];
+      if (!next || !stage.minutes) return;
+      minutes += stage.minutes.min;
+      const heat = next.heat && showHeat(next.heat.celsius, this.unit());
+      this.time(heat ? `Oven to ${heat}` : 'Next stage', minutes, { what: 'step', step: stage.id });
+    }
   }
 
   /** Every other tray is out of the oven. */
@@ -134,8 +157,8 @@ export class TrayPanel {
     );
   }
 
-  private time(what: string, minutes: number): void {
+  private time(what: string, minutes: number, awaits: TimerAwaits): void {
     const title = this.session.state()?.plan.title ?? '';
-    this.session.startTimer(`${what} · ${title}`.slice(0, MOST_NAME), minutes);
+    this.session.startTimer(`${what} · ${title}`.slice(0, MOST_NAME), minutes, awaits);
   }
 }

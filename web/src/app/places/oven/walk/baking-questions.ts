@@ -1,6 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { Store } from '@ngrx/store';
-import type { BakeKind, BakingFacts } from '@ypsigram/core/baking';
+import type { BakeKind } from '@ypsigram/core/baking';
+import type { BakingFacts } from '@ypsigram/core/baking/steps';
 import { decimal } from '../../../kit/figures/figures';
 import { celsiusOf, DEGREES } from '../../../kit/figures/heat';
 import { kitchenFeature } from '../../../state/kitchen/kitchen.feature';

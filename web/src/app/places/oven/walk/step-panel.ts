@@ -4,7 +4,7 @@ import { STEP_ADVICE, STEP_CAUTIONS, STEP_NAMES } from '@ypsigram/contract/oven'
 import { showMinutes } from '../../../kit/figures/minutes';
 import { short } from '@ypsigram/contract';
 import { doughGrams, portionsOf } from '@ypsigram/core/bench';
-import type { StepKind } from '@ypsigram/core/baking';
+import { adviceOf, type StepKind } from '@ypsigram/core/baking/steps';
 import { Icon } from '../../../kit/icon/icon';
 import { isTypedIn } from '../../../kit/keys/typed-in';
 import { OvenSession } from '../oven-session';
@@ -46,15 +46,19 @@ export class StepPanel {
     const step = this.session.current();
     if (!step) return null;
     const minutes = step.minutes ?? usualMinutes(step.kind);
+    const advice = adviceOf(step);
     const hasTimer = minutes !== null && (!NO_TIMER.has(step.kind) || step.kind === 'heat');
     return {
       id: step.id,
+      kind: step.kind,
       name: STEP_NAMES[step.kind],
       text: step.text,
-      advice: STEP_ADVICE[step.kind],
+      advice: advice && STEP_ADVICE[advice],
       caution: STEP_CAUTIONS[step.kind] ?? null,
       portions: step.kind === 'shape' ? this.portions() : null,
-      time: minutes ? showMinutes(minutes.min, minutes.max) : null,
+      time: minutes
+        ? `${showMinutes(minutes.min, minutes.max)}${step.minutes?.isGuess ? ' (a guess)' : ''}`
+        : null,
       timerMinutes: hasTimer ? minutes.min : null,
       isDone: this.all().find(({ id }) => id === step.id)?.isDone ?? false,
     };
@@ -89,7 +93,10 @@ export class StepPanel {
     const step = this.step();
     if (!step || step.timerMinutes === null) return;
     const title = this.session.state()?.plan.title ?? '';
-    this.session.startTimer(`${step.name}: ${title}`.slice(0, 60), step.timerMinutes);
+    this.session.startTimer(`${step.name}: ${title}`.slice(0, 60), step.timerMinutes, {
+      what: step.kind === 'heat' ? 'heat' : 'step',
+      step: step.id,
+    });
   }
 
   protected press(event: KeyboardEvent): void {

@@ -11,6 +11,7 @@ import type { Line } from '@ypsigram/core/reading';
 const PURPOSES: Readonly<Record<TimeSpan['purpose'], string>> = {
   preparing: 'prepare',
   baking: 'bake',
+  mixing: 'mix',
   cooking: 'cook',
   total: 'total',
   proving: 'prove',
