@@ -38,6 +38,11 @@ const AFTER_BENCH = [
     trays: tray,
   }),
   z.strictObject({ do: z.literal('tray'), tray, to: z.enum(TRAY_PLACES) }),
+  z.strictObject({
+    do: z.literal('tray-minutes'),
+    tray,
+    minutes: z.number('Write how many minutes.').positive().max(MOST_STEP_MINUTES),
+  }),
   z.strictObject({ do: z.literal('look'), tray, found: z.enum(TESTER_FINDS) }),
   z.strictObject({
     do: z.literal('ready-by'),

@@ -15,9 +15,12 @@ export const CAUSE_WORDS: Readonly<Record<string, CauseWords>> = {
   'flour-under': { name: 'Too little flour', change: 'Weigh the flour.' },
   'water-over': {
     name: 'Too much liquid',
+    change: 'Weigh the liquid.',
+  },
+  'water-under': {
+    name: 'Too little liquid',
     change: 'Weigh the liquid, or read the jug with your eye at the line.',
   },
-  'water-under': { name: 'Too little liquid', change: 'Weigh the liquid.' },
   'fat-over': { name: 'Too much fat', change: 'Weigh the fat.' },
   'fat-warm': {
     name: 'The fat was too warm',

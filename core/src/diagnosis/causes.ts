@@ -93,18 +93,19 @@ export const CAUSES: readonly Cause[] = [
     weight: 7,
     shows: { gummy: 0.65, sunken: 0.45, flat: 0.35, spread: 0.4, pale: 0.3, stuck: 0.3 },
     expects: { water: { mean: 0.13, spread: 0.037 } },
-    asks: { 'jug-from-above': 0.7 },
+    asks: {},
     mend: { do: 'weigh', role: 'liquid' },
-    why: 'A jug read from above is filled over its mark: the crumb stays wet.',
+    why: 'More water than the flour can hold: the crumb stays wet.',
   },
   {
     id: 'water-under',
     weight: 4,
     shows: { dry: 0.65, tough: 0.4, cracked: 0.5, dense: 0.35, 'raw-flour': 0.25 },
     expects: { water: { mean: -0.12, spread: 0.035 } },
-    asks: { 'flour-dipped': 0.15 },
+    // The water stands lower than the line that it is seen on.
+    asks: { 'jug-from-above': 0.7, 'flour-dipped': 0.15 },
     mend: { do: 'weigh', role: 'liquid' },
-    why: 'Starch that does not get its water stays stiff, and the surface tears.',
+    why: 'Starch that does not get its water stays stiff, and the surface tears. A jug read from above is poured short.',
   },
   {
     id: 'fat-over',

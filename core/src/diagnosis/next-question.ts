@@ -1,5 +1,6 @@
 import { QUESTIONS, type QuestionId } from './causes.js';
-import { chanceOfYes, type FailedBake, type RankedCause } from './rank-causes.js';
+import { DOUBTED, type Likelihoods } from './likelihoods.js';
+import type { FailedBake, RankedCause } from './rank-causes.js';
 import type { Figure } from './figures.js';
 
 /** A question that would tell more about what went wrong, and how much. */
@@ -9,8 +10,11 @@ export interface NextQuestion {
   readonly tells: number;
 }
 
+/** More questions than these are an interview. */
+export const MOST_QUESTIONS = 4;
+
 /** A question that tells less than this is not worth asking: some causes shift by a few per cent. */
-const LEAST_BITS = 0.04;
+const LEAST_BITS = 0.01;
 
 /** What a scale or a clock has told is not asked about. */
 const TOLD_BY: Readonly<Partial<Record<QuestionId, Figure>>> = {
@@ -30,19 +34,22 @@ const bits = (chances: readonly number[]): number =>
 
 /**
  * The question whose answer is expected to tell most (Lindley's expected information), of those
- * that the record does not answer and that were not asked yet. Null where none is worth asking.
+ * that the record does not answer and that were not asked yet: four at most. Null where none is worth
+ * asking.
  */
 export function nextQuestion(
   ranked: readonly RankedCause[],
   { answers, figures }: Pick<FailedBake, 'answers' | 'figures'>,
+  likely: Likelihoods = DOUBTED,
 ): NextQuestion | null {
+  if (Object.keys(answers).length >= MOST_QUESTIONS) return null;
   const before = bits(ranked.map(({ chance }) => chance));
   const open = QUESTIONS.filter((question) => {
     const figure = TOLD_BY[question];
     return answers[question] === undefined && (figure === undefined || !figures[figure]);
   });
   const found = open.map((question): NextQuestion => {
-    const yes = ranked.map(({ cause, chance }) => chance * chanceOfYes(cause, question));
+    const yes = ranked.map(({ cause, chance }) => chance * likely.yes(cause, question));
     const no = ranked.map(({ chance }, at) => chance - yes[at]!);
     const after = [yes, no].map((branch) => {
       const total = branch.reduce((sum, one) => sum + one, 0);

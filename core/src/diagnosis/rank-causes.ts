@@ -1,12 +1,7 @@
 import type { BakeKind } from '../baking/index.js';
-import {
-  CAUSES,
-  SHOWS_ANYWAY,
-  SOMETHING_ELSE,
-  YES_ANYWAY,
-  type Cause,
-  type QuestionId,
-} from './causes.js';
+import { CAUSES, SOMETHING_ELSE, type Cause, type QuestionId } from './causes.js';
+import { DOUBTED, type Likelihoods } from './likelihoods.js';
+import { logOfTicks, noticed } from './ticks.js';
 import { logLikelihood, NOTHING_WRONG, type Figure, type Known } from './figures.js';
 import { SYMPTOMS_OF, type Symptom } from './symptoms.js';
 
@@ -70,37 +65,30 @@ const possible = ({ has }: FailedBake): readonly Cause[] => [
   SOMETHING_ELSE,
 ];
 
-/** The chance that a symptom shows itself when this is the cause. */
-export const chanceOfSymptom = ({ shows }: Cause, symptom: Symptom): number =>
-  1 - (1 - SHOWS_ANYWAY) * (1 - (shows[symptom] ?? 0));
-
-/** The chance that a question is answered "yes" when this is the cause. */
-export const chanceOfYes = ({ asks }: Cause, question: QuestionId): number =>
-  asks[question] ?? YES_ANYWAY;
-
 type Told = Omit<Evidence, 'weight'> & { readonly log: number };
 
 /** What a bake says of a cause: each piece with its log-likelihood. */
-function told(cause: Cause, bake: FailedBake): readonly Told[] {
+function told(cause: Cause, bake: FailedBake, likely: Likelihoods): readonly Told[] {
   const symptoms = SYMPTOMS_OF[bake.kind].map((symptom): Told => {
     const isThere = bake.symptoms.includes(symptom);
-    const chance = chanceOfSymptom(cause, symptom);
+    const chance = noticed(likely.symptom(cause, symptom));
     return {
       about: { is: 'symptom', symptom, isThere },
       log: Math.log(isThere ? chance : 1 - chance),
     };
   });
   const figures = Object.entries(bake.figures).map(([figure, known]): Told => {
-    const expected = cause.expects[figure as Figure] ?? NOTHING_WRONG[figure as Figure];
+    const usual = NOTHING_WRONG[figure as Figure];
+    const expected = cause.expects[figure as Figure] ?? usual;
     return {
       about: { is: 'figure', figure: figure as Figure, known },
-      log: logLikelihood(known, expected),
+      log: logLikelihood(known, expected, usual),
     };
   });
   const answers = Object.entries(bake.answers).flatMap(([id, answer]): Told[] => {
     if (answer === 'unknown') return [];
     const question = id as QuestionId;
-    const yes = chanceOfYes(cause, question);
+    const yes = likely.yes(cause, question);
     return [
       {
         about: { is: 'answer', question, answer },
@@ -111,20 +99,33 @@ function told(cause: Cause, bake: FailedBake): readonly Told[] {
   return [...symptoms, ...figures, ...answers];
 }
 
+/** How likely a bake is with this cause, as a logarithm: all that it tells, taken together. */
+function logOf(cause: Cause, bake: FailedBake, likely: Likelihoods): number {
+  const chances = (isThere: boolean): number[] =>
+    SYMPTOMS_OF[bake.kind]
+      .filter((symptom) => bake.symptoms.includes(symptom) === isThere)
+      .map((symptom) => noticed(likely.symptom(cause, symptom)));
+  const others = told(cause, bake, likely).filter(({ about }) => about.is !== 'symptom');
+  return logOfTicks(chances(true), chances(false)) + sum(others.map(({ log }) => log));
+}
+
 /**
  * The causes of a failed bake, the likeliest first, by Bayes: how often each is met, what it does
  * to the crumb, what the record's figures are, what was answered and what was tried. Earlier failed
  * bakes of the same recipe speak too, each for less. The chances add up to 1.
+ *
+ * @param likely how likely each sign is; the stated likelihoods in the mean over their doubt
  */
 export function rankCauses(
   bake: FailedBake,
   earlier: readonly FailedBake[] = [],
   tried: readonly TriedBefore[] = [],
+  likely: Likelihoods = DOUBTED,
 ): readonly RankedCause[] {
   const causes = possible(bake);
-  const all = causes.map((cause) => told(cause, bake));
+  const all = causes.map((cause) => told(cause, bake, likely));
   const before = causes.map((cause) =>
-    sum(earlier.map((one) => EARLIER_SHARE * sum(told(cause, one).map(({ log }) => log)))),
+    sum(earlier.map((one) => EARLIER_SHARE * logOf(cause, one, likely))),
   );
   /** The mean of likelihoods, by their logarithms: as far out as a figure may be, it is no zero. */
   const typical = (logs: readonly number[]): number => {
@@ -154,7 +155,11 @@ export function rankCauses(
     const evidence = [...here, ...verdicts, ...past];
     return {
       cause,
-      log: Math.log(cause.weight) + sum(evidence.map(({ weight }) => weight)),
+      // What is told piece by piece is for showing; several ticks are judged together.
+      log:
+        Math.log(cause.weight) +
+        logOf(cause, bake, likely) +
+        sum([...verdicts, ...past].map(({ weight }) => weight)),
       evidence,
     };
   });
@@ -168,10 +173,19 @@ export function rankCauses(
         cause,
         chance: shares[at]!,
         speaksFor: strongest.filter(({ weight }) => weight > 0),
-        speaksAgainst: strongest.filter(({ weight }) => weight < 0),
+        // A sign of its own is none against it, also where others show it more often.
+        speaksAgainst: strongest.filter(
+          ({ weight, about }) => weight < 0 && !isOwnSign(cause, about),
+        ),
       };
     })
     .sort((a, b) => b.chance - a.chance);
+}
+
+/** What was ticked or answered is something that this cause is known for. */
+function isOwnSign({ shows, asks }: Cause, about: Evidence['about']): boolean {
+  if (about.is === 'symptom') return about.isThere && shows[about.symptom] !== undefined;
+  return about.is === 'answer' && about.answer === 'yes' && asks[about.question] !== undefined;
 }
 
 function priorOf(causes: readonly Cause[], at: number): number {

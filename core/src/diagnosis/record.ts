@@ -30,6 +30,8 @@ export const SCALE_SPREAD = 0.005;
 const TAPPED_MINUTES = 1;
 /** More than so many times the range, or so long in the pan, and somebody forgot to tap. */
 const FORGOTTEN_TIMES = 3;
+/** Nothing is done in less than this share of the early end: somebody tapped twice. */
+const DONE_AT_LEAST = 0.5;
 const FORGOTTEN_PAN_MINUTES = 180;
 
 const HAS = ['leavening', 'yeast', 'egg', 'salt', 'fat'] as const;
@@ -43,6 +45,7 @@ export function failedBake(state: BakeState, around: Around): FailedBake {
   const answers = Object.fromEntries(
     Object.entries(after.answers).filter(([id]) => (QUESTIONS as readonly string[]).includes(id)),
   ) as FailedBake['answers'];
+  const isLeftOut = state.stage !== 'bench' && state.lines.some(isForgotten);
   const figures: Partial<Record<Figure, Known>> = {};
   for (const [figure, role] of Object.entries(ROLE_OF_FIGURE)) {
     const known = massFigure(state.lines.filter(({ line }) => line.role === role));
@@ -52,8 +55,23 @@ export function failedBake(state: BakeState, around: Around): FailedBake {
   if (heat) figures.heat = heat;
   Object.assign(figures, timeFigures(state, around.steps));
   const has = HAS.filter((role) => plan.lines.some((line) => line.role === role));
-  return { kind: plan.kind, symptoms, figures, answers, has };
+  return {
+    kind: plan.kind,
+    symptoms,
+    figures,
+    // A line that never got ready is what the question would ask.
+    answers: isLeftOut ? { 'left-out': 'yes', ...answers } : answers,
+    has,
+  };
 }
+
+/** An ingredient with an amount that never came onto the tray, of a bake that was measured there. */
+const isForgotten = (
+  { fullness, wantedGrams }: LineState,
+  _: number,
+  all: readonly LineState[],
+): boolean =>
+  fullness === 'empty' && wantedGrams !== null && all.some((one) => one.fullness === 'full');
 
 /** How far lines of a role were off together; null where no scale has told it. */
 function massFigure(lines: readonly LineState[]): Known | null {
@@ -87,7 +105,7 @@ function timeFigures(
   const found: Partial<Record<Figure, Known>> = {};
   const range = minutesInOven(steps);
   const inOven = minutesIn(tray);
-  if (range && inOven !== null && inOven <= FORGOTTEN_TIMES * range.max) {
+  if (range && inOven !== null && isBelievable(inOven, range)) {
     const middle = (range.min + range.max) / 2;
     found.minutes = { value: inOven / middle - 1, spread: TAPPED_MINUTES / middle };
   }
@@ -98,6 +116,12 @@ function timeFigures(
   }
   return found;
 }
+
+/** Whether a tray can have been in the oven so long, by how long its recipe says. */
+export const isBelievable = (
+  minutes: number,
+  { min, max }: { readonly min: number; readonly max: number },
+): boolean => minutes >= DONE_AT_LEAST * min && minutes <= FORGOTTEN_TIMES * max;
 
 /** What the dial is to be set to next time; null where the oven was never measured. */
 export function dialNextTime(

@@ -26,8 +26,10 @@ export interface LearnedLimit {
 /** A bake as far as it says something of what is forgiven. */
 export type JudgedBake = Pick<BakeOutcome, 'deviations' | 'rating' | 'isGood'>;
 
-/** The table is an assumption: the truth is within a third of it, two times of three. */
-const USUAL_SPREAD = 0.3;
+/** The table is an assumption: the truth is within two fifths of it, two times of three. */
+const USUAL_SPREAD = 0.35;
+/** Where the table is wrong it may be far off: so many degrees of freedom of Student's t. */
+const TAILS = 2;
 /** A recipe differs from its kind by this much. */
 const RECIPE_SPREAD = 0.15;
 /** How suddenly a bake shows it: the share of the limit over which the chance of "good" falls. */
@@ -35,9 +37,9 @@ const SOFTNESS = 0.12;
 /** A bake may fail for other reasons, and be liked in spite of all. */
 const GOOD_AT_BEST = 0.93;
 const GOOD_AT_WORST = 0.04;
-/** Limits that are tried, as times of the usual one: a quarter to four times. */
-const STEPS = 161;
-const WIDEST = Math.log(4);
+/** Limits that are tried, as times of the usual one: an eighth to eight times. */
+const STEPS = 241;
+const WIDEST = Math.log(8);
 const ROUNDS = 4;
 const TAIL = 0.05;
 /** The ends of nine tenths are so many standard deviations from the middle. */
@@ -91,7 +93,8 @@ interface Belief {
 }
 
 /**
- * How far each ratio may go, learned from how bakes turned out: a log-normal prior around `usual`,
+ * How far each ratio may go, learned from how bakes turned out: a prior around `usual`
+ * that is Student's t in the logarithm,
  * the likelihood of every rated bake by `chanceOfGood`, and the posterior on a grid of limits. Each
  * ratio is learned with the others at their present middle, some rounds, until they agree.
  */
@@ -143,6 +146,9 @@ const saysMore = (
   spreadOf(found) <= NARROWER * spread ||
   Math.abs(Math.log(found.limit / centre)) >= MOVED * spread;
 
+/** The logarithm of Student's t, up to what is the same everywhere: a normal with heavier tails. */
+const logOfStudent = (off: number): number => (-(TAILS + 1) / 2) * Math.log(1 + off ** 2 / TAILS);
+
 /** The middle and the ends of nine tenths of what is believed after all bakes. */
 function posterior(
   { centre, spread }: Belief,
@@ -153,7 +159,7 @@ function posterior(
     (_, at) => centre * Math.exp(WIDEST * ((2 * at) / (STEPS - 1) - 1)),
   );
   const logs = limits.map(
-    (limit) => logLikelihood(limit) - (Math.log(limit / centre) / spread) ** 2 / 2,
+    (limit) => logLikelihood(limit) + logOfStudent(Math.log(limit / centre) / spread),
   );
   const most = Math.max(...logs);
   const weights = logs.map((log) => Math.exp(log - most));

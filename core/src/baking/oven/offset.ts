@@ -35,13 +35,20 @@ const CENTRE = 180;
  */
 const OFFSET_SPREAD = 25;
 const SLOPE_SPREAD = 0.15;
-/** An oven cycles by some degrees around its setting, and a thermometer is read in between. */
-const READING_SPREAD = 4;
+/**
+ * An oven cycles by 12 °C or so around its setting, and one glance is one moment of that swing: a
+ * sine's deviation is its height over √2. Readings minutes apart average it out. An assumption.
+ */
+const SWING_CELSIUS = 12;
+const READING_SPREAD = SWING_CELSIUS / Math.SQRT2;
+/** What the thermometer itself is off by, the same in each reading: it never averages out. */
+const THERMOMETER_SPREAD = 3;
 
 /**
  * The offset of an oven from its readings, with the fan or without: the line that is most likely by
  * Bayesian linear regression (Gaussian prior, known scatter of a reading; Bishop 2006, 3.3), so that a
- * single reading is enough for a line, and three are surer. Null without any reading of that kind.
+ * single reading is enough for a line, and three are surer. The thermometer's own error stays in the
+ * doubt, however many there are. Null without any reading of that kind.
  *
  * @example
  * ovenOffset([{ setCelsius: 180, readCelsius: 192, isFan: false }], false)?.offsetCelsius // 11.5
@@ -64,7 +71,7 @@ export function ovenOffset(readings: readonly OvenReading[], isFan: boolean): Ov
     offsetCelsius: (bb * ya - ab * yb) / determinant,
     slope: (aa * yb - ab * ya) / determinant,
     readings: mine.length,
-    covariance: [bb / determinant, -ab / determinant, aa / determinant],
+    covariance: [bb / determinant + THERMOMETER_SPREAD ** 2, -ab / determinant, aa / determinant],
   };
 }
 

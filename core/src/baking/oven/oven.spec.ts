@@ -20,8 +20,14 @@ describe('an oven', () => {
   it('is a line: hotter at one end of its dial than at the other', () => {
     const readings = [150, 165, 180, 200, 220].map((set) => read(set, set + 0.1 * (set - 180)));
     const offset = ovenOffset(readings, false)!;
-    expect(realHeat(offset, 220).celsius).toBeCloseTo(223.4, 0);
-    expect(realHeat(offset, 150).celsius).toBeCloseTo(147.5, 0);
+    for (const [dial, truth] of [
+      [220, 224],
+      [150, 147],
+    ] as const) {
+      const { celsius, low, high } = realHeat(offset, dial);
+      expect(Math.abs(celsius - truth)).toBeLessThan(2);
+      expect(low <= truth && truth <= high).toBeTrue();
+    }
   });
 
   it('is known better with each reading, and less far from where it was measured', () => {
@@ -33,6 +39,13 @@ describe('an oven', () => {
     const three = [...one, read(170, 181), read(190, 199)];
     expect(doubt(three, 180)).toBeLessThan(doubt(one, 180));
     expect(doubt(three, 240)).toBeGreaterThan(doubt(three, 180));
+  });
+
+  it('is never surer than the thermometer is, however many readings there are', () => {
+    const many = Array.from({ length: 200 }, () => read(180, 190));
+    const { low, high } = realHeat(ovenOffset(many, false)!, 180);
+    expect((high - low) / 4).toBeGreaterThan(3);
+    expect((high - low) / 4).toBeLessThan(3.3);
   });
 
   it('keeps fan and conventional apart, and says nothing unmeasured', () => {

@@ -57,6 +57,8 @@ export type Act =
   | ({ readonly do: 'heat' } & OvenSet)
   /** A tray goes into the oven, comes out, or is turned out of its pan. Trays count from 1. */
   | { readonly do: 'tray'; readonly tray: number; readonly to: TrayPlace }
+  /** How long a tray really was in the oven, where the taps are not to be believed. */
+  | { readonly do: 'tray-minutes'; readonly tray: number; readonly minutes: number }
   /** What the tester found. */
   | { readonly do: 'look'; readonly tray: number; readonly found: TesterFind }
   /** When it is to be ready, and steps that take another time than the recipe says. */

@@ -13,6 +13,8 @@ export interface BakedTray {
   readonly inAt: string | null;
   readonly outAt: string | null;
   readonly turnedOutAt: string | null;
+  /** How long it really was in the oven, where its baker put the taps right. */
+  readonly toldMinutes?: number;
   readonly looks: readonly Look[];
 }
 
@@ -55,6 +57,7 @@ type ActAfter = Extract<
       | 'step'
       | 'heat'
       | 'tray'
+      | 'tray-minutes'
       | 'look'
       | 'ready-by'
       | 'result'
@@ -86,6 +89,8 @@ export function afterBench(after: AfterBench, act: ActAfter, at: string): AfterB
           ? { ...tray, outAt: at }
           : { ...tray, outAt: tray.outAt ?? at, turnedOutAt: at };
       });
+    case 'tray-minutes':
+      return withTray(after, act.tray, (tray) => ({ ...tray, toldMinutes: act.minutes }));
     case 'look':
       return withTray(after, act.tray, (tray) => ({
         ...tray,
@@ -123,7 +128,8 @@ function withTray(
 }
 
 /** How long a tray was in the oven, in minutes; null while it is there or was not. */
-export function minutesIn({ inAt, outAt }: BakedTray): number | null {
+export function minutesIn({ inAt, outAt, toldMinutes }: BakedTray): number | null {
+  if (toldMinutes !== undefined) return toldMinutes;
   if (inAt === null || outAt === null) return null;
   return (Date.parse(outAt) - Date.parse(inAt)) / 60_000;
 }

@@ -43,22 +43,25 @@ const task = (change: Partial<JugTask> = {}): JugTask => ({
 const levelEye = eyeAt(levelOf(JUG, 2 * 236.5882365));
 
 describe('parallax', () => {
-  it('is the depth of the wall times the tangent of the angle, by hand', () => {
+  it('is the depth of the wall times the tangent of the angle in the glass, by hand', () => {
+    // Snell: sin 45° / 1.5 = 0.4714, its angle 28.13°, whose tangent is 0.5345.
     expect(parallax(4, 0)).toBe(0);
-    expect(parallax(4, 45)).toBeCloseTo(4, 9);
-    expect(parallax(4, 30)).toBeCloseTo(4 * 0.57735, 4);
-    expect(parallax(4, 60)).toBeCloseTo(4 * 1.73205, 4);
-    expect(parallax(3, -45)).toBeCloseTo(-3, 9);
+    expect(parallax(4, 45)).toBeCloseTo(4 * 0.53452, 4);
+    // 0.5 / 1.5 = 0.3333: 19.47°, 0.35355; 0.86603 / 1.5 = 0.57735: 35.26°, 0.70711.
+    expect(parallax(4, 30)).toBeCloseTo(4 * 0.35355, 4);
+    expect(parallax(4, 60)).toBeCloseTo(4 * 0.70711, 4);
+    expect(parallax(3, -45)).toBeCloseTo(-3 * 0.53452, 4);
   });
 
   it('of an eye 400 mm away and 400 mm above the line is that of 45°', () => {
     const eye = eyeAt(50 + 400);
     expect(lookingDown(eye, 50)).toBeCloseTo(45, 9);
-    expect(levelThatLooksRight(JUG, eye, 50)).toBeCloseTo(50 - 4, 9);
+    expect(levelThatLooksRight(JUG, eye, 50)).toBeCloseTo(50 - 4 * 0.534522, 5);
   });
 
   it('makes a level look higher from above, lower from below, and as it is from its own height', () => {
-    expect(apparentLevel(JUG, eyeAt(450), 50)).toBeCloseTo(50 + (400 * 4) / 404, 9);
+    // The mark is met at 52.13: 397.87 up in 400, 44.85°; in the glass 28.05°, 4 · 0.5328 = 2.13.
+    expect(apparentLevel(JUG, eyeAt(450), 50)).toBeCloseTo(52.13, 2);
     expect(apparentLevel(JUG, eyeAt(50), 50)).toBe(50);
     expect(apparentLevel(JUG, eyeAt(10), 50)).toBeLessThan(50);
   });
@@ -80,11 +83,13 @@ describe('parallax', () => {
   it('of a mark at the side is that of the glass crossed at a slant, by hand', () => {
     // Eye 400 mm away and level with x = 0; the mark at 32°: (29.68, 47.49); the eye at (0, 456).
     // Direction (29.68, −408.51) / 409.59; along = (29.68² − 47.49 · 408.51) / 409.59 = −45.21;
-    // through the glass: 45.21 − √(45.21² − (56² − 52²)) = 5.05 mm.
+    // cosine of the slant 45.21 / 56 = 0.8073, its sine 0.5901; in the glass 0.3934, cosine 0.9194;
+    // through the glass: 51.48 − √(51.48² − (56² − 52²)) = 4.38 mm. Down: 400 in 409.59 is 44.32°,
+    // sin 0.6987 / 1.5 = 0.4658, its tangent 0.5264.
     const around = 32;
     const eye = eyeAt(450);
     const short = 50 - levelThatLooksRight(JUG, eye, 50, around);
-    expect(short).toBeCloseTo((5.05 * 400) / 409.59, 1);
+    expect(short).toBeCloseTo(4.38 * 0.5264, 2);
     expect(apparentLevel(JUG, eye, 50 - short, around)).toBeCloseTo(50, 9);
   });
 
@@ -151,7 +156,7 @@ describe('a poured or a read jug', () => {
     const poured = asMillilitres(JUG, levelThatLooksRight(JUG, above, levelOf(JUG, cups)));
     const score = scoreJug(task(), above, poured, 0);
     expect(score.isGood).toBe(false);
-    expect(score.off).toBeLessThan(-30);
+    expect(score.off).toBeCloseTo(-19.9, 1);
     expect(score.seen).toBeCloseTo(cups, 6);
     expect(score.likely).toBe('parallax');
   });
@@ -169,7 +174,7 @@ describe('a poured or a read jug', () => {
     const read = task({ kind: 'read', scale: 'ml', millilitres: 500 });
     const above = eyeAt(STANDING_EYE);
     const seen = scoreJug(read, above, 500, 0).seen;
-    expect(seen).toBeGreaterThan(530);
+    expect(seen).toBeCloseTo(519.7, 1);
     expect(scoreJug(read, above, seen, 0).likely).toBe('parallax');
     expect(scoreJug(read, eyeAt(levelOf(JUG, 500)), 505, 0).isGood).toBe(true);
   });

@@ -15,20 +15,33 @@ const degrees = (angle: number): number => (angle * Math.PI) / 180;
 export const lookingDown = (eye: Eye, height: number): number =>
   (Math.atan2(eye.height - height, eye.distance) * 180) / Math.PI;
 
+/** How much slower light is in glass than in air: soda-lime glass, Pyrex hardly less. */
+export const GLASS_INDEX = 1.5;
+
+/**
+ * How steep a line of sight goes on in the glass, as the tangent of its angle: bent towards the wall
+ * by Snell's law, sin in = sin out ÷ n. From air the sight to the edge of the liquid crosses glass
+ * alone; the water behind it bends only what is seen through the water.
+ */
+const inGlass = (angleDegrees: number): number =>
+  Math.tan(Math.asin(Math.sin(degrees(angleDegrees)) / GLASS_INDEX));
+
 /**
  * How much higher a level looks against the marks than it is, in millimetres: depth of the wall
- * times the tangent of the angle. The line of sight to the edge of the liquid passes the marks that
- * much higher. That glass bends light, which makes it somewhat less, is left out.
+ * times the tangent of the angle in the glass. The line of sight to the edge of the liquid passes
+ * the marks that much higher. Straight lines would say up to twice as much.
  *
- * @example parallax(4, 45) // 4
+ * @example parallax(4, 45) // 2.14
  */
 export const parallax = (wall: number, angleDegrees: number): number =>
-  wall * Math.tan(degrees(angleDegrees));
+  wall * inGlass(angleDegrees);
 
 /** How far the eye looks before it meets a mark, and through the glass to the liquid behind it. */
 interface LineOfSight {
   readonly toMark: number;
   readonly throughGlass: number;
+  /** The same if glass bent nothing. */
+  readonly straight: number;
 }
 
 /**
@@ -41,10 +54,14 @@ function lineOfSight({ innerRadius, wall }: Jug, { distance }: Eye, around: numb
   const mark = { x: outer * Math.sin(degrees(around)), z: outer * Math.cos(degrees(around)) };
   const [dx, dz] = [mark.x, mark.z - (outer + distance)];
   const toMark = Math.hypot(dx, dz);
+  // Seen from above the sight is bent towards the middle of the jug as it enters the glass.
+  const slant = Math.acos(-(mark.x * dx + mark.z * dz) / (outer * toMark));
+  const along = -outer * Math.cos(Math.asin(Math.sin(slant) / GLASS_INDEX));
   // Where mark + s · direction lies on the inner circle: the nearer root of a quadratic.
-  const along = (mark.x * dx + mark.z * dz) / toMark;
   const beyond = outer ** 2 - innerRadius ** 2;
-  return { toMark, throughGlass: -along - Math.sqrt(Math.max(0, along ** 2 - beyond)) };
+  const until = (entering: number): number =>
+    -entering - Math.sqrt(Math.max(0, entering ** 2 - beyond));
+  return { toMark, throughGlass: until(along), straight: until(-outer * Math.cos(slant)) };
 }
 
 /**
@@ -53,8 +70,18 @@ function lineOfSight({ innerRadius, wall }: Jug, { distance }: Eye, around: numb
  */
 export function apparentLevel(jug: Jug, eye: Eye, level: number, around = 0): number {
   const { toMark, throughGlass } = lineOfSight(jug, eye, around);
-  return level + ((eye.height - level) * throughGlass) / (toMark + throughGlass);
+  let mark = level;
+  // The angle is that at the mark, which is what is looked for: it settles within a few rounds.
+  for (let round = 0; round < ROUNDS; round++) {
+    mark = level + parallax(throughGlass, steepness(eye, mark, toMark));
+  }
+  return mark;
 }
+
+/** Each round comes nearer by the share of the glass in the line of sight: a hundredth or so. */
+const ROUNDS = 6;
+const steepness = (eye: Eye, mark: number, toMark: number): number =>
+  (Math.atan2(eye.height - mark, toMark) * 180) / Math.PI;
 
 /**
  * The level at which it looks to this eye as if the liquid stood at a mark, in millimetres: lower
@@ -62,8 +89,7 @@ export function apparentLevel(jug: Jug, eye: Eye, level: number, around = 0): nu
  */
 export function levelThatLooksRight(jug: Jug, eye: Eye, mark: number, around = 0): number {
   const { toMark, throughGlass } = lineOfSight(jug, eye, around);
-  const steep = (Math.atan2(eye.height - mark, toMark) * 180) / Math.PI;
-  return mark - parallax(throughGlass, steep);
+  return mark - parallax(throughGlass, steepness(eye, mark, toMark));
 }
 
 /** Surface tension of water at 20 °C in N/m, and gravity in m/s² (IAPWS; standard gravity). */
@@ -98,3 +124,13 @@ export const tiltedBy = (jug: Jug, tiltDegrees: number, around: number): number 
 /** Millimetres of level as millilitres. */
 export const asMillilitres = (jug: Jug, millimetres: number): number =>
   millimetres * millilitresPerMillimetre(jug);
+
+/**
+ * Where the edge of a level has to be drawn so that it shows where the eye reads it through the
+ * glass, in millimetres, as if light went straight: a picture in plain perspective bends none.
+ */
+export function drawnLevel(jug: Jug, eye: Eye, level: number, around: number): number {
+  const mark = apparentLevel(jug, eye, level, around);
+  const { toMark, straight } = lineOfSight(jug, eye, around);
+  return mark - straight * Math.tan(degrees(steepness(eye, mark, toMark)));
+}

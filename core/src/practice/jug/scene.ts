@@ -1,5 +1,5 @@
 import { levelOf, type Jug } from './jug.js';
-import { meniscusAt, type Eye } from './reading.js';
+import { drawnLevel, meniscusAt, type Eye } from './reading.js';
 
 /** A point of space, in millimetres, as the jug has it. */
 export interface Point {
@@ -215,9 +215,18 @@ function hull(points: readonly Seen[]): Seen[] {
   return [...half(sorted), ...half([...sorted].reverse())];
 }
 
+/** A point of the liquid's edge where it shows through the front of the jug; the back is seen over the rim. */
+function seenThroughGlass({ jug, eye }: JugView, point: Point): Point {
+  const towards = point.z / jug.innerRadius;
+  if (towards <= 0) return point;
+  const around = (Math.atan2(point.x, point.z) * 180) / Math.PI;
+  const drawn = drawnLevel(jug, eye, point.y, around);
+  return { ...point, y: point.y + towards * (drawn - point.y) };
+}
+
 /**
  * A jug as an eye sees it: true perspective of its rings, marks, liquid and the curve of its
- * surface. Refraction is left out. Cheap enough to be drawn anew for every frame.
+ * surface, whose edge stands where the glass in front of it shows it. Cheap enough to be drawn anew for every frame.
  */
 export function jugScene(view: JugView): JugScene {
   const { jug, millilitres, tilt, isSlanted } = view;
@@ -229,7 +238,9 @@ export function jugScene(view: JugView): JugScene {
   // The liquid stays level while the jug tilts: in the jug, its surface slopes.
   const slope = Math.tan(radians(tilt));
   const surfaceAt = (over: number) => (x: number) => Math.max(0, level + x * slope + over);
-  const edge = all(ring(inner, surfaceAt(meniscusAt(0))));
+  const edge = all(
+    ring(inner, surfaceAt(meniscusAt(0))).map((point) => seenThroughGlass(view, point)),
+  );
   const floorOfLiquid = all(ring(inner, even(0)));
   const floor = all(ring(outer, even(0)));
   const outerRim = all(withSpout(ring(outer, even(jug.height))));
