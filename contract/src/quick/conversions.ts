@@ -51,6 +51,13 @@ const measureReply = z.object({
   ),
 });
 
+const unitsReply = z.object({
+  kind: z.literal('units'),
+  says,
+  from: z.object({ unit, amount: z.number() }),
+  wanted: z.object({ unit, amount: z.number() }).meta({ description: 'Unrounded.' }),
+});
+
 const heatReply = z.object({
   kind: z.literal('heat'),
   says,
@@ -75,6 +82,7 @@ const noReply = z.object({
 
 export const conversionReply = z.discriminatedUnion('kind', [
   measureReply,
+  unitsReply,
   heatReply,
   panReply,
   noReply,
@@ -110,6 +118,7 @@ export function toConversionReply(answer: QuickAnswer, shelf: Shelf): Conversion
         })),
       };
     }
+    case 'units':
     case 'heat':
       return { ...answer, says: text };
     case 'pan': {

@@ -65,6 +65,8 @@ export function quickText(answer: QuickAnswer): string {
   switch (answer.kind) {
     case 'measure':
       return measureText(answer);
+    case 'units':
+      return unitAmountText(answer.wanted.amount, answer.wanted.unit);
     case 'heat':
       return heatText(answer);
     case 'pan':

@@ -1,3 +1,4 @@
+export type { UnitAnswer } from './units.js';
 export { ask, type QuickAnswer } from './ask.js';
 export type { HeatAnswer } from './heat.js';
 export type { MeasureAnswer, NoAnswer, QuickKitchen } from './measure.js';

@@ -97,11 +97,25 @@ function wantedIn(
   if (isMassUnit(unit)) return { unit, amount: grams / gramsIn(unit).valueOf() };
   if (!isVolumeUnit(unit)) return null;
   const millilitres = millilitresIn(unit, standard).valueOf();
+  const written = writtenMillilitres(line, standard);
+  // A volume in another volume is the same volume: no density comes between.
+  if (written !== null) return { unit, amount: written / millilitres };
   const { form } = line;
   const method = line.authorMethod ?? defaultMethod(ingredient);
   const size = measureSize(unit, millilitres);
   const density = densityOf({ ingredient, form, method, size }, hand ?? []);
   return density && { unit, amount: grams / density.gramsPerMillilitre / millilitres };
+}
+
+/** How much a line takes up, where it says it by volume or in sticks, which are half a US cup. */
+function writtenMillilitres(
+  { amount, unit, stated, fullness }: Line,
+  standard: Standard,
+): number | null {
+  if (amount === null || unit === null || stated !== null) return null;
+  const times = midpoint(amount).valueOf() * fullness;
+  if (isVolumeUnit(unit)) return times * millilitresIn(unit, standard).valueOf();
+  return unit === 'stick' ? (times * millilitresIn('cup', 'us-customary').valueOf()) / 2 : null;
 }
 
 const isFilled = ({ unit, stated }: Line): boolean =>

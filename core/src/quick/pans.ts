@@ -23,8 +23,19 @@ function asPan({ shape, lengthCm, widthCm, count }: PanSize): Pan | null {
 }
 
 /** The pan of a few words, which need not say that it is one: "20 cm round", "9 x 13 inch". */
-const panOf = (words: string): PanSize | null =>
-  panIn(/\b(?:tin|pan|tray|dish|mould|mold)/i.test(words) ? words : `${words} tin`);
+function panOf(words: string): PanSize | null {
+  const sized = BARE.test(words) ? withUnit(words) : words;
+  return panIn(/\b(?:tin|pan|tray|dish|mould|mold)/i.test(sized) ? sized : `${sized} tin`);
+}
+
+/** Two sides without their unit: "9x13", "20 x 30". */
+const BARE = /^\s*\d+(?:\.\d+)? ?(?:x|×|by) ?\d+(?:\.\d+)?\s*(?:tin|pan|tray|dish)?\s*$/i;
+/** A side in inches is shorter than this; pans in centimetres are not that small. */
+const LONGEST_INCHES = 17;
+const withUnit = (words: string): string => {
+  const longest = Math.max(...(words.match(/\d+(?:\.\d+)?/g) ?? []).map(Number));
+  return words.replace(/(\d)(?=\D*$)/, `$1 ${longest <= LONGEST_INCHES ? 'inch' : 'cm'}`);
+};
 
 /** What the second pan is like where only its size is told. */
 const shapeIn = (words: string): string | null =>
@@ -35,7 +46,8 @@ export function panBetween(of: string, into: string): PanAnswer | null {
   const shape = shapeIn(into) ?? shapeIn(of);
   const from = panOf(of);
   const isPlain = from?.shape === 'round' || from?.shape === 'square';
-  const to = panOf(shape && isPlain && !shapeIn(into) ? `${into} ${shape}` : into);
+  const hasOneSide = !/\d ?(?:x|×|by) ?\d/i.test(into);
+  const to = panOf(shape && isPlain && hasOneSide && !shapeIn(into) ? `${into} ${shape}` : into);
   if (!from || !to) return null;
   const [first, second] = [asPan(from), asPan(to)];
   if (!first || !second) return null;

@@ -98,3 +98,43 @@ describe('a quick question', () => {
     expect(close.kind === 'none' && close.closest[0]).toBe('baking-powder');
   });
 });
+
+describe('what was asked wrongly answered before', () => {
+  const answer = (text: string) => ask(text, KITCHEN);
+  const wanted = (text: string): string => {
+    const found = answer(text);
+    if (found.kind !== 'measure' && found.kind !== 'units') return found.kind;
+    return found.wanted ? `${Number(found.wanted.amount.toFixed(4))} ${found.wanted.unit}` : '';
+  };
+  const factor = (text: string): number | null => {
+    const found = answer(text);
+    return found.kind === 'pan' ? found.factor.valueOf() : null;
+  };
+
+  it('two pans are two pans', () => {
+    expect(factor('2 x 20 cm round to 23 cm round')).toBeCloseTo(529 / 800, 9);
+    expect(factor('two 8 inch round to 9x13 inch')).toBeCloseTo(117 / (32 * Math.PI), 2);
+    expect(factor('9x13 to 8x8')).toBeCloseTo(64 / 117, 9);
+    expect(factor('20x30 to 9x13')).toBeCloseTo((117 * 2.54 ** 2) / 600, 9);
+    expect(factor('4 x 8 inch loaf to 5 x 9 inch loaf')).not.toBe(1);
+  });
+
+  it('a volume in another is no matter of density, and needs no ingredient', () => {
+    expect(wanted('1 stick butter in tbsp')).toBe('8 tbsp');
+    expect(wanted('1 cup honey in tbsp')).toBe('16 tbsp');
+    expect(wanted('1 cup in ml')).toBe('236.5882 ml');
+    expect(wanted('1 kg in lb')).toBe('2.2046 lb');
+    expect(wanted('half a cup in tbsp')).toBe('8 tbsp');
+    expect(answer('1 cup in grams').kind).toBe('none');
+  });
+
+  it('one of it is meant where no amount is written', () => {
+    expect(answer('cup sugar')).toEqual(
+      jasmine.objectContaining({
+        kind: 'measure',
+        intended: jasmine.objectContaining({ grams: 200 }),
+      }),
+    );
+    expect(wanted('egg white grams')).toBe('33 g');
+  });
+});

@@ -24,6 +24,9 @@ const SIZE_BEHIND = new RegExp(
 );
 const MOULDS =
   /\b(\d{1,2}|six|twelve)[- ](?:hole|cup|hollow)s?\b[^.;]{0,25}\b(?:tin|pan|tray|mould|mold)/i;
+/** "2 x 20 cm round": a count, since no round or square pan has two sides. */
+const SEVERAL =
+  /\b([2-6]) ?(?:x|×) ?((?:\d+(?:[.,]\d+)? ?(?:cm|mm|-?inch(?:es)?|in\b|["”″]))(?= ?-?(?:round|square|springform)))/i;
 const COUNT = /\b(two|three|four|2|3|4) (?:x )?$/i;
 const COUNTS: Readonly<Record<string, number>> = { two: 2, three: 3, four: 4, six: 6, twelve: 12 };
 
@@ -71,6 +74,11 @@ export function panIn(text: string): PanSize | null {
     const count = COUNTS[moulds[1]!.toLowerCase()] ?? Number(moulds[1]);
     const sizes = { lengthCm: null, widthCm: null, heightCm: null };
     return { shape: 'moulds', count, ...sizes, written: moulds[0] };
+  }
+  const several = SEVERAL.exec(text);
+  if (several) {
+    const one = panIn(text.replace(several[0], several[2]!));
+    return one && { ...one, count: COUNTS[several[1]!] ?? Number(several[1]) };
   }
   const before = SIZED.exec(text);
   const found = before ?? SIZE_BEHIND.exec(text);
