@@ -8,7 +8,8 @@ import { practiceTry } from './practice/tries.js';
 import { balance } from './balance.js';
 import { kitchen } from './kitchen.js';
 import { BACKUP_FORMAT, BACKUP_VERSION } from './limits.js';
-import { instant, keptBatch, methods, newestRevision, recipeText, standard } from './parts.js';
+import { keptBatch } from './batch.js';
+import { instant, methods, newestRevision, recipeText, standard } from './parts.js';
 import { recipeVersion } from './recipes.js';
 import { trial } from './trials.js';
 

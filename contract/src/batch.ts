@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { factorText, ingredientId } from './parts.js';
+import { factorText, ingredientId, isFactor } from './parts.js';
 
 const LONGEST_SIDE_CM = 200;
 const MOST_PIECES = 100_000;
@@ -66,10 +66,26 @@ export const batchSetting = z.discriminatedUnion(
       limits: z
         .array(z.strictObject({ ingredientId, grams }))
         .min(1, 'Say what there is of at least one ingredient.')
-        .max(MOST_LIMITS),
+        .max(MOST_LIMITS)
+        .readonly(),
     }),
     z.strictObject({ by: z.literal('eggs'), eggs: pieces }),
     z.strictObject({ by: z.literal('pan'), from: pan, to: pan }),
   ],
   { error: BATCH_WANTED },
 );
+
+const asked = batchSetting.optional().meta({
+  description:
+    'How the factor was set: by a pan, pieces, eggs, what there is. Shown again as it was set.',
+});
+
+/** A batch as it is sent with a recipe: an exact factor, and how it was asked for. */
+export const batch = z.strictObject({ by: z.literal('factor'), factor: factorText, asked });
+
+/** A batch as it is kept. */
+export const keptBatch = z.strictObject({
+  by: z.literal('factor'),
+  factor: z.string().superRefine(isFactor),
+  asked,
+});

@@ -36,7 +36,7 @@ export const strictness = z.preprocess(currentStrictness, z.enum(STRICTNESSES)).
   description: 'How closely the batch must be measured.',
 });
 
-const isFactor = (text: string, context: z.RefinementCtx<string>): void => {
+export const isFactor = (text: string, context: z.RefinementCtx<string>): void => {
   const reading = readFactor(text);
   if (!reading.ok) context.addIssue({ code: 'custom', message: FACTOR_PROBLEMS[reading.problem] });
 };
@@ -48,15 +48,6 @@ export const factorText = z
   })
   .superRefine(isFactor)
   .meta({ description: 'An exact factor over 0 and at most 1000: "2", "3/2", "1 1/2" or "1.5".' });
-
-/** A batch as it is kept. */
-export const keptBatch = z.strictObject({
-  by: z.literal('factor'),
-  factor: z.string().superRefine(isFactor),
-});
-
-/** How the batch is set. More ways than by factor come later. */
-export const batch = z.strictObject({ by: z.literal('factor'), factor: factorText });
 
 export const lineIndex = z
   .string()

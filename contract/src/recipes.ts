@@ -3,7 +3,8 @@ import { BAKE_KINDS } from '@ypsigram/core/baking';
 import { lineAnswers } from './answers.js';
 import { balance } from './balance.js';
 import { LARGEST_PAGE, LONGEST_TITLE } from './limits.js';
-import { batch, methods, recipeText, standard } from './parts.js';
+import { batch, keptBatch } from './batch.js';
+import { methods, recipeText, standard } from './parts.js';
 
 /** What a baker writes of a recipe; the rest is the server's. */
 const written = {
@@ -39,7 +40,7 @@ export const recipe = z.object({
   text: z.string(),
   standard,
   authorId: z.uuid().nullable(),
-  batch: z.object({ by: z.literal('factor'), factor: z.string() }),
+  batch: keptBatch,
   methods,
   balance,
   answers: lineAnswers,

@@ -14,6 +14,8 @@ export interface CleanBatch extends BatchEffort {
 
 /** As far from the wanted factor as is still near, relative. */
 const NEAR = 0.2;
+/** As far as one goes for whole eggs, where nothing nearer has them. */
+const FAR = 0.35;
 const MOST_OFFERED = 5;
 /** Parts of a whole that a batch is usually multiplied by. */
 const DENOMINATORS = [1, 2, 3, 4] as const;
@@ -31,7 +33,7 @@ const hasWholeEggs = (factor: Fraction, { eggsByLine }: RecipeSize): boolean =>
   eggsByLine.every((eggs) => eggs.mul(factor).d === 1n);
 
 /** Factors near the wanted one that give whole eggs, and whole pieces or simple fractions. */
-function candidates(wanted: number, size: RecipeSize): Fraction[] {
+function candidates(wanted: number, size: RecipeSize, within: number): Fraction[] {
   const found = new Map<string, Fraction>();
   const counted = [
     ...size.eggsByLine,
@@ -42,7 +44,7 @@ function candidates(wanted: number, size: RecipeSize): Fraction[] {
     const middle = Math.round(of.valueOf() * wanted);
     for (let count = middle - EITHER_SIDE; count <= middle + EITHER_SIDE; count++) {
       const factor = new Fraction(Math.max(1, count)).div(of);
-      const isNear = Math.abs(factor.valueOf() / wanted - 1) <= NEAR;
+      const isNear = Math.abs(factor.valueOf() / wanted - 1) <= within;
       if (isNear && factor.compare(LARGEST_FACTOR) <= 0 && hasWholeEggs(factor, size)) {
         found.set(factor.toFraction(), factor);
       }
@@ -69,8 +71,8 @@ const costOf = ({ areEggsWhole, fills, tools, drift, change }: CleanBatch): numb
 
 /**
  * Up to five factors near the wanted one at which eggs come whole, fills are few and ratios drift
- * least, the cleanest first. Only those that are cleaner than the wanted factor itself: none where
- * that is as clean as any.
+ * least, the cleanest first. Only those that are cleaner than the wanted factor itself, or that have
+ * whole eggs where it has none: none where that is as clean as any.
  *
  * @param effortOf what measuring takes at a factor; asked once for each factor looked at
  */
@@ -87,11 +89,15 @@ export function cleanFactors(
     ...effortOf(factor),
     change: factor.valueOf() / target - 1,
   });
-  const here = costOf(lookAt(wanted));
-  return candidates(target, size)
+  const asked = lookAt(wanted);
+  const here = costOf(asked);
+  const near = candidates(target, size, NEAR);
+  // With eggs broken, whole ones are worth a longer way.
+  const found = near.length > 0 || asked.areEggsWhole ? near : candidates(target, size, FAR);
+  return found
     .filter((factor) => !factor.equals(wanted))
     .map((factor) => lookAt(factor))
-    .filter((clean) => costOf(clean) < here)
+    .filter((clean) => costOf(clean) < here || !asked.areEggsWhole)
     .sort((a, b) => costOf(a) - costOf(b))
     .slice(0, MOST_OFFERED);
 }

@@ -58,3 +58,13 @@ export function writeFactor(factor: Fraction): string {
   const fraction = factor.toFraction();
   return SHORT.test(fraction) ? fraction : String(Number(factor.valueOf().toPrecision(DIGITS)));
 }
+
+/** Parts of a whole that a baker reads at a glance. */
+const LARGEST_DENOMINATOR = 16;
+const SHOWN_DIGITS = 3;
+
+/** A factor as it is read: "1 1/2", and "0.756" rather than "400/529". */
+export const showFactor = (factor: Fraction): string =>
+  factor.d <= LARGEST_DENOMINATOR
+    ? factor.toFraction(true)
+    : String(Number(factor.valueOf().toPrecision(SHOWN_DIGITS)));

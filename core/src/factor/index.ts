@@ -11,6 +11,7 @@ export {
   type FactorReading,
   LARGEST_FACTOR,
   readFactor,
+  showFactor,
   writeFactor,
 } from './factor.js';
 export { factorOfLoads, type Holds, type Loads, loadsFor } from './loads.js';

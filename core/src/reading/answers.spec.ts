@@ -130,6 +130,25 @@ describe('what a baker answers', () => {
     return grams(other);
   };
 
+  it('says no more of ounces once the line was corrected to a weight', () => {
+    const milk = readText('Milk\n8 oz milk');
+    const line = milk.lines.at(-1)!;
+    expect(line.notes.map(({ code }) => code)).toContain('ounce-read-as');
+    const correction: LineAnswer = {
+      note: 'correction',
+      name: nameOfLine(line),
+      word: null,
+      reading: { unit: 'oz', statedGrams: 226.8 },
+      written: '8 oz milk',
+    };
+    const [, corrected] = answerReading(
+      milk,
+      { ...NO_ANSWERS, recipe: [correction] },
+      BUILT_IN_SHELF,
+    ).lines;
+    expect(corrected!.notes.map(({ code }) => code)).not.toContain('ounce-read-as');
+  });
+
   it('carries to other lines what a name means, and not how it was filled or cut', () => {
     expect(carried('1 cup whipped cream', 'kind-ambiguous', 0, '1 cup cream')).toBeCloseTo(238, 6);
     expect(

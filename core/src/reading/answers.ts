@@ -1,7 +1,7 @@
 import { wordsOf, type Shelf } from '../catalogue/index.js';
 import type { Answered, AnsweredBy, Line, Reading } from './line.js';
 import type { Answer, Answers } from './answer.js';
-import type { ReadingNote } from './note.js';
+import type { NoteCode, ReadingNote } from './note.js';
 import { readOtherwise } from './read-otherwise.js';
 
 /** The ingredient of a line by its comparable words, as an answer remembers it. */
@@ -47,6 +47,16 @@ function answerTo(
   return ofKitchen ? { answer: ofKitchen, by: 'kitchen' } : null;
 }
 
+const OF_THE_MEASURE: ReadonlySet<NoteCode> = new Set([
+  'ounce-read-as',
+  'ounce-ambiguous',
+  'implausible-weight',
+  'volumes-disagree',
+  'borrowed-unit',
+]);
+const setsMeasure = ({ reading: { unit, amount, statedGrams } }: Answer): boolean =>
+  unit !== undefined || amount !== undefined || statedGrams !== undefined;
+
 function answerLine(line: Line, answers: Answers, reading: Reading, shelf: Shelf): Line {
   if (line.kind !== 'ingredient' && line.kind !== 'unread') return line;
   const name = nameOfLine(line);
@@ -71,7 +81,11 @@ function answerLine(line: Line, answers: Answers, reading: Reading, shelf: Shelf
   const isAnswered = (note: ReadingNote): boolean =>
     given.some((one) => one.note?.code === note.code && wordOfNote(one.note) === wordOfNote(note));
   const open = settled.notes.filter(
-    (note) => !isAnswered(note) && !(isKnown && note.code === 'unknown-ingredient'),
+    (note) =>
+      !isAnswered(note) &&
+      !(isKnown && note.code === 'unknown-ingredient') &&
+      // Said of the measure that was read, and now another one stands there.
+      !(correction && setsMeasure(correction) && OF_THE_MEASURE.has(note.code)),
   );
   const kind = isKnown ? 'ingredient' : settled.kind;
   return { ...settled, kind, notes: open, answered: { asRead: line, given } };

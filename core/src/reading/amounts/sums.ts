@@ -186,3 +186,23 @@ function ratioOf(from: Unit, to: Unit, standard: Standard): Fraction | null {
   }
   return isMassUnit(from) && isMassUnit(to) ? gramsIn(from).div(gramsIn(to)) : null;
 }
+
+/** "- 2 T", "minus 2 tbsp", ", less 1 tsp": nothing else stands behind the name. */
+const LESS = /^ ?,? ?(?:-|minus|less) /i;
+
+/**
+ * What is left of an amount where the words behind the name take some off: "1 cup sugar - 2 T" is
+ * seven eighths of a cup. Null where they do not, or where nothing would be left.
+ */
+export function lessBehind(
+  tail: string,
+  { amount, unit }: { readonly amount: Amount; readonly unit: Unit | null },
+  standard: Standard,
+): Amount | null {
+  const less = LESS.exec(tail);
+  const off = less && unit && readAdjacentMeasure(tail, less[0].length);
+  if (!off || tail.slice(off.end).trim() !== '') return null;
+  const ratio = ratioOf(off.unit, unit, standard);
+  const left = ratio && shift(amount, off.amount.min.mul(ratio).mul(-1));
+  return left && left.min.compare(0) > 0 ? left : null;
+}

@@ -95,6 +95,8 @@ const INGREDIENTS = {
   cassonade: 'brown sugar',
   miel: 'honey',
   'sirop d érable': 'maple syrup',
+  'petits beurre': 'petit beurre biscuits',
+  'petit beurre': 'petit beurre biscuits',
   beurre: 'butter',
   'beurre doux': 'unsalted butter',
   'beurre demi sel': 'salted butter',

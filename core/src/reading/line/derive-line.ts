@@ -8,6 +8,7 @@ import {
   isNominalUnit,
   isVolumeUnit,
   millilitresIn,
+  type Standard,
   type Unit,
 } from '../../units/index.js';
 import type { ReadingNote } from '../note.js';
@@ -101,7 +102,7 @@ function ofEggs(
 
 /** A bare ounce is mass for solids and volume for thin liquids; what could be either is asked. */
 function readOunce(
-  { ingredient, quantity, stated }: Wording,
+  { ingredient, quantity, stated, standard }: Wording,
   notes: ReadingNote[],
 ): { amount?: Amount; unit: Unit | null; stated: number | null } {
   if (!quantity) return { unit: null, stated };
@@ -109,6 +110,14 @@ function readOunce(
   if (quantity.packageOunces && ingredient.class === 'liquid') {
     notes.push({ code: 'ounce-read-as', as: 'volume' });
     return { amount: quantity.packageOunces, unit: 'fl-oz', stated: null };
+  }
+  if (
+    unit !== 'oz' &&
+    isSameInFluidOunces(quantity, stated, standard) &&
+    ingredient.class === 'liquid'
+  ) {
+    notes.push({ code: 'ounce-read-as', as: 'volume' });
+    return { unit, stated: null };
   }
   if (unit !== 'oz' || hasOtherWeight(quantity)) return { unit, stated };
   switch (ingredient.class) {
@@ -126,6 +135,25 @@ function readOunce(
       notes.push({ code: 'ounce-read-as', as: 'mass' });
       return { unit, stated };
   }
+}
+
+/** Volumes that are written with ounces beside them agree this closely. */
+const SAME_VOLUME = 0.02;
+
+/** "1 cup (8 oz) milk": the ounces say the cup again, and no weight. */
+function isSameInFluidOunces(
+  { amount, unit }: Quantity,
+  stated: number | null,
+  standard: Standard,
+): boolean {
+  if (stated === null || unit === null || !isVolumeUnit(unit)) return false;
+  const ounces = stated / gramsIn('oz').valueOf();
+  // Grams that happen to be so many ounces are no whole quarters of one.
+  if (Math.abs(4 * ounces - Math.round(4 * ounces)) > 1e-6) return false;
+  const inOunces = midpoint(amount)
+    .mul(millilitresIn(unit, standard))
+    .div(millilitresIn('fl-oz', standard));
+  return Math.abs(ounces / inOunces.valueOf() - 1) <= SAME_VOLUME;
 }
 
 /** "8 oz (225 g)": the weight beside the ounces settles what they are. */

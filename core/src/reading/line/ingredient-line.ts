@@ -7,7 +7,7 @@ import { bareLine, type Line, type Span } from '../line.js';
 import type { ReadingNote } from '../note.js';
 import { pieceByLength } from './piece-by-length.js';
 import { readPhrase, remarkWords, type NamePhrase } from './phrase.js';
-import { readQuantity, type Quantity } from '../amounts/index.js';
+import { readQuantity, type Quantity, lessBehind } from '../amounts/index.js';
 import { remarkNotes, weightInBrackets } from './remarks.js';
 import { sizeOfThing } from './size-of-thing.js';
 import {
@@ -54,7 +54,9 @@ export function readIngredientLine(
   const { standard, shelf, language } = context;
   const found = findIngredient(line.text, context);
   if (!found) return null;
-  const { quantity, phrase } = found;
+  const { phrase } = found;
+  const left = found.quantity && lessBehind(phrase.tail, found.quantity, standard);
+  const quantity = left && found.quantity ? { ...found.quantity, amount: left } : found.quantity;
   const sold = phrase.name && kindSoldAs(quantity?.pieceWord ?? null, phrase.name, shelf);
   const name = sold && kindWorkedFresh(line.text, sold);
   const ingredient = name && shelf.ingredient(name.ingredientId);
@@ -83,7 +85,10 @@ export function readIngredientLine(
     form: derived.form,
     authorMethod: derived.method,
     stated: derived.stated,
-    notes: [...derived.notes, ...remarkNotes(line.text, phrase, context)],
+    notes: [
+      ...derived.notes,
+      ...remarkNotes(line.text, phrase, context).filter((note) => !left || note.code !== 'extra'),
+    ],
     spans: spansOf(line, quantity, phrase),
   };
 }

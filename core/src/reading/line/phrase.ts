@@ -36,7 +36,7 @@ export interface NamePhrase {
 const SIMPLE_WORD = /^[A-Za-z]+$/;
 const WORDS = /[\p{L}\p{N}'’]+/gu;
 const END_OF_NOUN =
-  /[,;([|]| - |: | \+ | (?:plus|for|to(?! \d)|as|if|according|about|at|enough|from|in|with|which|that|such|then|until|preferably|see)(?: |$)/i;
+  /[,;([|]| - |: | \+ | (?:plus|minus|less(?= \d)|for|to(?! \d)|as|if|according|about|at|enough|from|in|with|which|that|such|then|until|preferably|see)(?: |$)/i;
 
 /** Words of plain letters, found by hand: most lines hold no others, and this is every line. */
 function placedLetters(text: string, offset: number): PlacedWord[] | null {

@@ -65,7 +65,13 @@ export const MORE_FLAVOURS: readonly Ingredient[] = [
     ['almond essence'],
     ['tree nuts'],
     {
-      german: ['Mandelaroma', 'Mandelextrakt'],
+      german: [
+        'Mandelaroma',
+        'Mandelextrakt',
+        'Bittermandelaroma',
+        'Bittermandelöl',
+        'Bittermandel-Aroma',
+      ],
       french: ["extrait d'amande amère", 'arôme amande amère', "extrait d'amande"],
     },
   ),

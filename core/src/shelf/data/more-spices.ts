@@ -202,7 +202,7 @@ export const MORE_SPICES: readonly Ingredient[] = [
     ['poured', 'tsp', 4.2],
     ['rum essence', 'rum flavouring', 'maple extract', 'coconut extract', 'butter extract'],
     [],
-    { german: ['Rumaroma', 'Bittermandelaroma', 'Butteraroma'], french: ['arôme de rhum'] },
+    { german: ['Rumaroma'], french: ['arôme de rhum'] },
   ),
   row(
     'citric-acid',

@@ -181,6 +181,10 @@ export const SPECIAL_FLOURS: readonly Ingredient[] = [
     ['level', 'cup', 100],
     [
       'cookie crumbs',
+      'petits beurre',
+      'petit beurre biscuits',
+      'ginger nuts',
+      'ginger nut biscuits',
       'digestive biscuit crumbs',
       'graham cracker crumbs',
       'wafer crumbs',

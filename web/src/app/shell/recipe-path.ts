@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { unweighedLines } from '@ypsigram/core/batch';
+import { showFactor } from '@ypsigram/core/factor';
 import { Router, RouterLink, RouterLinkActive, RouterOutlet } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { Icon } from '../kit/icon/icon';
@@ -89,7 +90,7 @@ export class RecipePath {
     const out = this.plan().filter(({ within }) => within === false).length;
     const factor = this.factor();
     if (!factor) return 'nothing to convert yet';
-    const times = `×${factor.toFraction(true)}`;
+    const times = `×${showFactor(factor)}`;
     return out === 0 ? `${times}, balanced` : `${times}, ${out} out`;
   });
 

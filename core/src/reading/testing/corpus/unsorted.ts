@@ -11,7 +11,11 @@ One teaspoonful of cream of tartar => 1 tsp cream-of-tartar level
 1 bunch parsley => 1 each parsley-fresh
 8 tbsp. (1 stick) butter => 8 tbsp butter pressed
 1/3 cup buttermilk or soured milk => 1/3 cup buttermilk poured; alternative
-1 cup sugar, less 1 tablespoon => 1 cup sugar-granulated level; assumed-kind extra
+1 cup sugar, less 1 tablespoon => 15/16 cup sugar-granulated level; assumed-kind
+1 c. sugar - 2 T => 7/8 cup sugar-granulated level; assumed-kind
+1 cup sugar minus 2 tbsp => 7/8 cup sugar-granulated level; assumed-kind
+1 cup (8 oz) milk => 1 cup milk-whole poured; assumed-kind ounce-read-as
+200 g ginger nuts => 200 g crumbs-biscuit =200.0 g
 3 tbsp lukewarm milk (or as needed) => 3 tbsp milk-whole poured; assumed-kind
 Pinch nutmeg => 1 pinch nutmeg level; nominal-size
 1 scoop ice cream => 1 each ?; unknown-ingredient

@@ -10,6 +10,7 @@ import { kitchenChanges } from '../../state/kitchen/kitchen.actions';
 import { kitchenFeature } from '../../state/kitchen/kitchen.feature';
 import { recipeActions, type Decision } from '../../state/recipe/recipe.actions';
 import { recipeFeature } from '../../state/recipe/recipe.feature';
+import type { BatchChange } from './batch';
 import { mendOf } from './ledger';
 import { KitchenSteps } from './kitchen-steps';
 
@@ -43,6 +44,11 @@ export class BalanceDecisions {
 
   setFactor(factor: string): void {
     this.store.dispatch(recipeActions.factorSet({ factor }));
+  }
+
+  /** A factor with how it was asked for, which is shown again. */
+  setBatch({ factor, asked }: BatchChange): void {
+    this.store.dispatch(recipeActions.factorSet({ factor, asked }));
   }
 
   typeFactor(factor: string): void {

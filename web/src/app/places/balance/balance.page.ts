@@ -6,6 +6,7 @@ import {
   afterNextRender,
   computed,
   inject,
+  resource,
   signal,
   viewChild,
   viewChildren,
@@ -31,7 +32,7 @@ import {
 } from '../../state/recipe/recipe.selectors';
 import { columnTotals, forgivenessFor, setBatch, unweighedLines } from '@ypsigram/core/batch';
 import { Fraction, mixed } from '@ypsigram/core/amount';
-import { loadsFor, writeFactor } from '@ypsigram/core/factor';
+import { loadsFor, showFactor, writeFactor } from '@ypsigram/core/factor';
 import { nearEnough } from '@ypsigram/core/fills';
 import { cautionsFor } from '@ypsigram/core/formula';
 import { KeepingQuestion } from '../../kit/keeping/keeping-question';
@@ -129,6 +130,20 @@ export class BalancePage {
         )
       : [];
   });
+
+  protected readonly shownFactor = computed(() => {
+    const factor = this.factor();
+    return factor ? showFactor(factor) : this.state().draft.batch.factor;
+  });
+  /** The first pan that the text names, which a batch by another pan starts from. */
+  private readonly namedPan = resource({
+    params: () => this.reading().lines,
+    loader: async ({ params }) =>
+      (await import('@ypsigram/core/reading/facts')).factsOf(params).pans[0] ?? null,
+  });
+  protected readonly recipePan = computed(() =>
+    this.namedPan.hasValue() ? this.namedPan.value() : null,
+  );
 
   protected readonly pieces = computed(() => {
     const { pieces } = this.size();

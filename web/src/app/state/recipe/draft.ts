@@ -31,7 +31,8 @@ function inOrder(draft: Draft): unknown[] {
   const { text, standard, authorId, batch, methods, balance, answers } = draft;
   // All of the balance, whatever comes to it: what is left out here is never saved.
   const { lines, baking, trying, ...rest } = balance;
-  const decided = [Object.entries(rest).sort(), trying && Object.entries(trying).sort()];
+  const told = Object.entries(rest).filter(([, value]) => value !== undefined);
+  const decided = [told.sort(), trying && Object.entries(trying).sort()];
   const byLine = [methods, lines, baking].map((one) => Object.entries(one).sort());
-  return [text, standard, authorId, batch.factor, byLine, decided, answers];
+  return [text, standard, authorId, batch.factor, batch.asked ?? null, byLine, decided, answers];
 }

@@ -89,8 +89,8 @@ export const recipeFeature = createFeature({
     on(recipeActions.authorChosen, (state, { authorId, standard }) =>
       edited(state, { ...state.draft, authorId, standard: standard ?? state.draft.standard }),
     ),
-    on(recipeActions.factorSet, (state, { factor, typed }) =>
-      decided(state, { batch: { by: 'factor', factor } }, typed),
+    on(recipeActions.factorSet, (state, { factor, typed, asked }) =>
+      decided(state, { batch: { by: 'factor', factor, ...(asked && { asked }) } }, typed),
     ),
     on(recipeActions.typingEnded, (state) => ({
       ...state,

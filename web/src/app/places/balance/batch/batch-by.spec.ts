@@ -12,7 +12,7 @@ describe('BatchBy', () => {
     fixture.componentRef.setInput('size', usualRecipe(text).size);
     fixture.componentRef.setInput('shelf', BUILT_IN_SHELF);
     const factors: string[] = [];
-    fixture.componentInstance.changed.subscribe((factor) => factors.push(factor));
+    fixture.componentInstance.changed.subscribe(({ factor }) => factors.push(factor));
     fixture.detectChanges();
     const element = fixture.nativeElement as HTMLElement;
     const change = (field: HTMLInputElement | HTMLSelectElement, value: string): void => {

@@ -1,4 +1,12 @@
-import { ChangeDetectionStrategy, Component, computed, input, output, signal } from '@angular/core';
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  input,
+  linkedSignal,
+  output,
+  signal,
+} from '@angular/core';
 import { batchProblemMessage } from '@ypsigram/contract';
 import {
   batchFactor,
@@ -10,8 +18,15 @@ import {
   type BatchSetting,
 } from '@ypsigram/core/factor';
 import type { Shelf } from '@ypsigram/core/catalogue';
+import type { PanSize } from '@ypsigram/core/reading/facts';
 import { decimal } from '../../../kit/figures/figures';
 import { positive, problemOfTyped } from '../../../kit/forms/rules';
+
+/** A factor, and how it was asked for where that was not by a factor. */
+export interface BatchChange {
+  readonly factor: string;
+  readonly asked?: BatchSetting;
+}
 
 const WAYS = [
   { id: 'factor', name: 'factor' },
@@ -84,6 +99,40 @@ function panOf({ shape, sides, height }: TypedPan, centimetres: number): Pan | n
   }
 }
 
+/** A pan that was set before, as it is typed; in centimetres. */
+function typedPan(pan: Pan): TypedPan {
+  if (pan.shape === 'moulds') {
+    return {
+      shape: 'moulds',
+      sides: [String(pan.count), String(pan.millilitresEach)],
+      height: '5',
+    };
+  }
+  const height = String(pan.heightCm);
+  switch (pan.shape) {
+    case 'round':
+      return { shape: 'round', sides: [String(pan.diameterCm), ''], height };
+    case 'square':
+      return { shape: 'square', sides: [String(pan.sideCm), ''], height };
+    case 'rectangle':
+      return { shape: 'rectangle', sides: [String(pan.lengthCm), String(pan.widthCm)], height };
+    case 'ring':
+      return {
+        shape: 'ring',
+        sides: [String(pan.diameterCm), String(pan.innerDiameterCm)],
+        height,
+      };
+  }
+}
+
+/** The pan that a recipe names, as it is typed; null for what has no sides. */
+function typedOf({ shape, lengthCm, widthCm, heightCm }: PanSize): TypedPan | null {
+  const shown = (side: number | null): string =>
+    side === null ? '' : String(Math.round(10 * side) / 10);
+  if (shape === 'moulds' || lengthCm === null) return null;
+  return { shape, sides: [shown(lengthCm), shown(widthCm)], height: shown(heightCm ?? 5) };
+}
+
 /** How large the batch is: by a factor, which is given as content, or by what a baker has, wants or bakes in. */
 @Component({
   selector: 'yg-batch-by',
@@ -95,18 +144,32 @@ export class BatchBy {
   readonly size = input.required<RecipeSize>();
   readonly shelf = input.required<Shelf>();
   readonly holds = input<Holds>({ bowlMillilitres: null, piecesPerLoad: null });
-  /** The exact factor that follows, as a fraction. */
-  readonly changed = output<string>();
+  /** How the batch was set before, which stands here again. */
+  readonly asked = input<BatchSetting | undefined>();
+  /** The pan that the recipe names. */
+  readonly recipePan = input<PanSize | null>(null);
+  /** The factor of now, as it is read. */
+  readonly now = input('1');
+  /** The exact factor that follows, as a fraction, and how it was asked for. */
+  readonly changed = output<BatchChange>();
 
   protected readonly ways = WAYS;
   protected readonly shapes = SHAPES;
-  protected readonly way = signal<Way>('factor');
+  protected readonly way = linkedSignal((): Way => this.asked()?.by ?? 'factor');
   protected readonly problem = signal<string | null>(null);
   protected readonly limitedBy = signal<string | null>(null);
   /** The unit that pans are measured in. */
   protected readonly unit = signal<Length>('cm');
-  protected readonly from = signal(A_PAN);
-  protected readonly to = signal(A_PAN);
+  protected readonly from = linkedSignal(() => {
+    const asked = this.asked();
+    if (asked?.by === 'pan') return typedPan(asked.from);
+    const read = this.recipePan();
+    return (read && typedOf(read)) ?? A_PAN;
+  });
+  protected readonly to = linkedSignal(() => {
+    const asked = this.asked();
+    return asked?.by === 'pan' ? typedPan(asked.to) : this.from();
+  });
   protected readonly ends = [
     { key: 'from', name: 'the recipe’s pan', pan: this.from },
     { key: 'to', name: 'mine', pan: this.to },
@@ -119,9 +182,28 @@ export class BatchBy {
     })),
   );
   /** What there is of each, as typed. */
-  private readonly have = signal<ReadonlyMap<string, number>>(new Map());
+  protected readonly have = linkedSignal((): ReadonlyMap<string, number> => {
+    const asked = this.asked();
+    return new Map(
+      asked?.by === 'limit'
+        ? asked.limits.map(({ ingredientId, grams }) => [ingredientId, grams])
+        : [],
+    );
+  });
 
-  protected readonly asked = computed(() => ASKED[this.way()]);
+  protected readonly label = computed(() => ASKED[this.way()]);
+  /** The one figure that the batch was set by, while it is set by that. */
+  protected readonly figure = computed(() => {
+    const asked = this.asked();
+    if (asked?.by !== this.way()) return '';
+    if (asked.by === 'pieces') return asked.pieces;
+    if (asked.by === 'total') return asked.grams;
+    return asked.by === 'eggs' ? asked.eggs : '';
+  });
+  protected readonly portions = computed(() => {
+    const asked = this.asked();
+    return asked?.by === 'portions' ? asked : null;
+  });
 
   protected choose(way: string): void {
     this.way.set(way as Way);
@@ -207,6 +289,7 @@ export class BatchBy {
     this.problem.set(null);
     const tightest = found.limitedBy;
     this.limitedBy.set(tightest && (this.shelf().ingredient(tightest)?.name ?? tightest));
-    this.changed.emit(writeFactor(found.factor));
+    const factor = writeFactor(found.factor);
+    this.changed.emit(setting.by === 'factor' ? { factor } : { factor, asked: setting });
   }
 }

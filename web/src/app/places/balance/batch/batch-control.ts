@@ -8,7 +8,7 @@ import {
 } from '@angular/core';
 import { FACTOR_PROBLEMS } from '@ypsigram/contract';
 import { Fraction, mixed } from '@ypsigram/core/amount';
-import { readFactor } from '@ypsigram/core/factor';
+import { readFactor, showFactor } from '@ypsigram/core/factor';
 
 /** The slider goes in eighths, up to four times the recipe. */
 const EIGHTHS = 8;
@@ -20,6 +20,12 @@ const QUICK = [
   { factor: '2', shown: '2' },
   { factor: '3', shown: '3' },
 ] as const;
+
+/** As a baker reads it: an odd fraction, such as of two pans, as a decimal; what is typed stays. */
+function plainFactor(text: string): string {
+  const reading = readFactor(text);
+  return reading.ok && /\d{2,}\/\d{2,}/.test(text) ? showFactor(reading.factor) : text;
+}
 
 /** The factor of the batch: a few at hand, any other typed or dragged. */
 @Component({
@@ -38,7 +44,7 @@ export class BatchControl {
   protected readonly quick = QUICK;
   protected readonly mostEighths = MOST_EIGHTHS;
   /** What stands in the field, sensible or not: a wrong entry is kept until it is mended. */
-  protected readonly typed = linkedSignal(() => this.factor());
+  protected readonly typed = linkedSignal(() => plainFactor(this.factor()));
   protected readonly reading = computed(() => readFactor(this.typed()));
   protected readonly problem = computed(() => {
     const reading = this.reading();

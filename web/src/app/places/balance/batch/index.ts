@@ -1,4 +1,4 @@
-export { BatchBy } from './batch-by';
+export { BatchBy, type BatchChange } from './batch-by';
 export { BatchControl } from './batch-control';
 export { CleanOffers } from './clean-offers';
 export { HoldsControl } from './holds-control';

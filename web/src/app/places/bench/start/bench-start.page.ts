@@ -9,6 +9,7 @@ import {
   untracked,
 } from '@angular/core';
 import { Router, RouterLink } from '@angular/router';
+import { showFactor } from '@ypsigram/core/factor';
 import { Store } from '@ngrx/store';
 import type { BakeSummary } from '@ypsigram/contract';
 import { WAY_NAMES } from '@ypsigram/contract/bench';
@@ -72,7 +73,10 @@ export class BenchStartPage {
   );
   protected readonly deleted = computed(() => this.bakes().deleted);
   protected readonly isSaved = computed(() => this.recipe().status === 'saved');
-  protected readonly times = computed(() => this.factor()?.toFraction(true) ?? null);
+  protected readonly times = computed(() => {
+    const factor = this.factor();
+    return factor && showFactor(factor);
+  });
   protected readonly hand = computed(
     () => this.hands().find(({ id }) => id === this.handId())?.name ?? null,
   );
