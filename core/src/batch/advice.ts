@@ -87,7 +87,10 @@ export function adviceFor(reading: Reading, plan: readonly PlanLine[], batch: Ba
     const about = { line: index, gap, tolerance };
     if (level === 'out')
       return [{ ...about, ...mendFilling(reading, index, batch, measure.method) }];
+    // A jug is one tool, whichever of its marks is poured to: as its pours are told.
+    const pours = measure.fills.filter(({ kind }) => kind === 'jug');
     const fills = Math.max(
+      pours.reduce((sum, { count }) => sum + count, 0),
       ...measure.fills.map(({ count, millilitres }) => (millilitres === null ? 0 : count)),
     );
     return fills > COUNTED_EASILY ? [{ ...about, mend: 'larger-tool', fills }] : [];

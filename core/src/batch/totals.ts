@@ -4,8 +4,6 @@ import type { PlanLine } from './plan-line.js';
 export interface ColumnTotals {
   /** Of everything that has a weight. */
   readonly intendedGrams: number;
-  /** Of everything that has a weight, as the scale shows it. */
-  readonly scaleGrams: number;
   /** Of the lines that can be had by both routes: what goes on the beam. */
   readonly measuredGrams: number;
   readonly weighedGrams: number;
@@ -15,16 +13,15 @@ export interface ColumnTotals {
 
 /** Sums up both columns of a plan. */
 export function columnTotals(plan: readonly PlanLine[]): ColumnTotals {
-  let [intendedGrams, scaleGrams, measuredGrams, weighedGrams] = [0, 0, 0, 0];
+  let [intendedGrams, measuredGrams, weighedGrams] = [0, 0, 0];
   for (const { intended, measure, weight, isWeighed } of plan) {
     intendedGrams += intended?.grams ?? 0;
-    scaleGrams += weight?.grams ?? 0;
     if (!measure || !weight) continue;
     measuredGrams += isWeighed ? weight.grams : measure.grams;
     weighedGrams += weight.grams;
   }
   const gap = weighedGrams > 0 ? measuredGrams / weighedGrams - 1 : null;
-  return { intendedGrams, scaleGrams, measuredGrams, weighedGrams, gap };
+  return { intendedGrams, measuredGrams, weighedGrams, gap };
 }
 
 /** Indexes of the ingredient lines that have no weight: no total and no ratio counts them. */

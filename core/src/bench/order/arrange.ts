@@ -22,10 +22,18 @@ interface Placed {
   readonly isByItself: boolean;
 }
 
+/** What every recipe calls its list says nothing of what goes together. */
+const ANY_LIST = /^(?:the )?(?:ingredients?|you will need|zutaten|ingrédients?)$/i;
+
+function sectionIn(heading: string): string | null {
+  const name = heading.replace(/[:*_#]+/g, '').trim();
+  return ANY_LIST.test(name) ? null : name;
+}
+
 function ingredientLines({ lines }: Pick<Reading, 'lines'>): Placed[] {
   let section: string | null = null;
   return lines.flatMap(({ kind, written, spans }, line) => {
-    if (kind === 'heading') section = written.replace(/[:*_#]+/g, '').trim();
+    if (kind === 'heading') section = sectionIn(written);
     if (kind !== 'ingredient') return [];
     const named = spans.filter(({ part }) => part === 'ingredient');
     const name = named.map(({ start, end }) => written.slice(start, end)).join(' ');

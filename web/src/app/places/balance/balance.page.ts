@@ -172,7 +172,8 @@ export class BalancePage {
     if (count === 0 || this.recipe().basis.isPreserving) return null;
     return `without ${count} ${count === 1 ? 'ingredient' : 'ingredients'} of unknown weight`;
   });
-  protected readonly whole = computed(() => Math.round(this.totals().scaleGrams));
+  /** Rounded once, as in the Book: not the sum of what each line was rounded to. */
+  protected readonly whole = computed(() => Math.round(this.totals().intendedGrams));
 
   protected setTotal(grams: number): void {
     const set = setBatch(this.recipe(), { by: 'total', grams });

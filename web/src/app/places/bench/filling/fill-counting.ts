@@ -46,6 +46,8 @@ export class FillCounting {
   private readonly voice = inject(Voice);
   private readonly containers = inject(Store).selectSignal(kitchenFeature.selectContainers);
   private memory: JumpMemory = NO_JUMPS;
+  /** The fill that was counted and tapped: the next tap is another one. */
+  private tapped: string | null = null;
 
   readonly line = computed(() => {
     const current = this.session.current();
@@ -130,9 +132,22 @@ export class FillCounting {
   /** One fill of a tool is in, by tap or key. What the scale has just counted is not counted again. */
   add(tool: string): void {
     const last = this.lastFill();
-    const isCounted = this.isByScale() && typeof last?.grams === 'number' && isJustNow(last.at);
-    if (isCounted) this.word.set('The scale has counted this one already.');
-    else this.keep(tool, null);
+    const isCounted =
+      this.isByScale() &&
+      typeof last?.grams === 'number' &&
+      last.reading !== this.tapped &&
+      isJustNow(last.at) &&
+      this.isAtRest();
+    if (!isCounted) return this.keep(tool, null);
+    this.tapped = last.reading;
+    this.word.set('The scale has counted this one already.');
+  }
+
+  /** Nothing came onto the scale since it counted last: what is poured now is another fill. */
+  private isAtRest(): boolean {
+    const [reading, level] = [this.scale.reading(), this.memory.levelGrams];
+    if (!reading?.isStable || reading.grams === null || level === null) return false;
+    return Math.abs(reading.grams - level) <= 2 * this.scale.gridGrams();
   }
 
   /** Takes the last fill back, of one tool where that is said. */

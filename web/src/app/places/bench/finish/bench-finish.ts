@@ -13,6 +13,7 @@ import { fixed } from '@ypsigram/contract';
 import { moreOrLess } from '@ypsigram/contract/bench';
 import { asWeighed, doughGrams, knownLines, type BenchRoute } from '@ypsigram/core/bench';
 import { LEANING } from '@ypsigram/core/baking';
+import { isWithin } from '@ypsigram/core/fills';
 import { Beam } from '../../../kit/beam/beam';
 import { grams as inGrams } from '../../../kit/figures/figures';
 import { RatioTable } from '../../../kit/ratio-table/ratio-table';
@@ -110,6 +111,7 @@ export class BenchFinish {
                     : 'filled over the scale'
                   : '',
           off: off === null ? '' : moreOrLess(off),
+          isForgiven: off !== null && line.forgiven !== null && isWithin(off, line.forgiven),
         }),
       ),
   );

@@ -9,6 +9,7 @@ import {
   signal,
 } from '@angular/core';
 import { Store } from '@ngrx/store';
+import { isWithin } from '@ypsigram/core/fills';
 import { short, techniqueFor } from '@ypsigram/contract';
 import {
   BENCH_ROUTE_NAMES,
@@ -201,7 +202,13 @@ export class AtHand {
   protected readonly offWord = computed(() => {
     const line = this.line();
     if (!line || line.off === null) return null;
-    return `${moreOrLess(line.off)}${line.isLeft ? ', left as it is' : ''}`;
+    const { forgiven } = line.line;
+    const isForgiven = forgiven !== null && isWithin(line.off, forgiven);
+    const left = line.isLeft ? ', left as it is' : '';
+    return {
+      says: `${moreOrLess(line.off)}${isForgiven ? ': fine for this bake' : ''}${left}`,
+      isForgiven,
+    };
   });
   /** Taken, and too much: the ways out stay open. */
   protected readonly overGrams = computed(() => {
