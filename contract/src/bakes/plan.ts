@@ -48,6 +48,7 @@ const bakeLine = z.object({
   class: z.enum(CLASSES).nullable(),
   role: z.enum(ROLES).nullable(),
   keeps: z.enum(KEEPS).nullable().exactOptional(),
+  leftOut: z.string().max(2000).exactOptional(),
   allergens: z.array(z.string()).readonly(),
   intendedGrams: grams.nullable(),
   weight: z.object({ grams, grid: z.number(), shown: z.string() }).nullable(),

@@ -1,6 +1,6 @@
 import { fixed, short } from './figures.js';
 import { LARGEST_FACTOR, type BatchProblem, type FactorProblem } from '@ypsigram/core/factor';
-import type { Advice, PlanLine } from '@ypsigram/core/batch';
+import type { Advice, OpenLine, PlanLine } from '@ypsigram/core/batch';
 import type { Caution, DoubtfulAmount } from '@ypsigram/core/formula';
 import { METHOD_NAMES } from './names.js';
 
@@ -131,4 +131,16 @@ export function premixMessages(lines: readonly PlanLine[]): ReadonlyMap<number, 
     messages.set(carrier, `${grams(mass)} of this come with the premix, so weigh ${grams(rest)}.`);
   }
   return messages;
+}
+
+/** What is open on a line, and what to do about it. */
+export function openLineMessage(open: OpenLine): string {
+  switch (open.is) {
+    case 'left-out':
+      return `Not counted: “${open.words}”. Give it a line of its own.`;
+    case 'no-weight':
+      return 'No weight yet: it is in no total.';
+    case 'question':
+      return 'A question is open. Answer it in the Reading.';
+  }
 }

@@ -4,6 +4,7 @@ export {
   batchProblemMessage,
   CAUTION_MESSAGES,
   doubtMessage,
+  openLineMessage,
   FACTOR_PROBLEMS,
   premixMessages,
 } from './batch.js';

@@ -19,3 +19,4 @@ export type { Batch, Habits, Level, PlanLine } from './plan-line.js';
 export { substitutesFor, type Substitute } from './substitutes.js';
 export { columnTotals, unweighedLines, type ColumnTotals } from './totals.js';
 export { isWorthAsking } from './worth-asking.js';
+export { leftOutOf, openLines, type OpenLine } from './open-lines.js';

@@ -40,6 +40,8 @@ export interface BakeLine {
   readonly role: Role | null;
   /** How it stands overnight; null where nothing is known, left out in bakes begun before it was. */
   readonly keeps?: Keeps | null;
+  /** A second ingredient of its written line that is not counted. */
+  readonly leftOut?: string;
   readonly allergens: readonly string[];
   /** Unrounded; null where its weight is not known. */
   readonly intendedGrams: number | null;

@@ -1,4 +1,5 @@
 import { counted, mixed } from '../../amount/index.js';
+import { leftOutOf } from '../../batch/index.js';
 import type { AssembledRecipe, Batch, Columns, PlanLine, Trying } from '../../batch/index.js';
 import { USUAL_KIND } from '../../baking/index.js';
 import type { BakingFacts } from '../../baking/steps/index.js';
@@ -55,7 +56,7 @@ export function beginBake(from: BeginFrom): BakePlan {
     const line = {
       ...lineOf(
         planned,
-        reading.lines[index]!.form,
+        reading.lines[index]!,
         index,
         ingredient,
         chance.find((one) => one.index === index),
@@ -98,13 +99,14 @@ const ingredientOf = ({ ingredientId }: PlanLine, { shelf }: Batch): Ingredient 
 
 function lineOf(
   planned: PlanLine,
-  writtenForm: string | null,
+  read: Line,
   index: number,
   ingredient: Ingredient | undefined,
   chance: ChanceLine | undefined,
 ): Omit<BakeLine, 'route' | 'section'> {
   const { written, intended, weight, measure, tolerance, forgiven, substitute } = planned;
-  const form = substitute ? substitute.form : writtenForm;
+  const form = substitute ? substitute.form : read.form;
+  const leftOut = leftOutOf(read);
   const spoon =
     ingredient && densityOf({ ingredient, form, method: measure?.method ?? 'level', size: 'tsp' });
   return {
@@ -117,6 +119,7 @@ function lineOf(
     class: ingredient?.class ?? null,
     role: ingredient?.role ?? null,
     keeps: ingredient?.keeps ?? null,
+    ...(leftOut !== null && { leftOut }),
     allergens: ingredient?.allergens ?? [],
     intendedGrams: intended?.grams ?? null,
     weight,

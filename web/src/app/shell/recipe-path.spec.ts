@@ -45,7 +45,7 @@ describe('the path of a recipe', () => {
 
   it('says which lines have no weight yet', () => {
     openPath({ text: 'Buns\n2 cups flour\n1 cup moonberries' });
-    expect(stands('Reading')).toBe('2 lines read, 1 without a weight');
+    expect(stands('Reading')).toBe('2 lines read, 1 open');
   });
 
   it('converts nothing that is for keeping', () => {

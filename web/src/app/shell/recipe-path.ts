@@ -1,5 +1,4 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
-import { unweighedLines } from '@ypsigram/core/batch';
 import { showFactor } from '@ypsigram/core/factor';
 import { Router, RouterLink, RouterLinkActive, RouterOutlet } from '@angular/router';
 import { Store } from '@ngrx/store';
@@ -12,6 +11,7 @@ import { recipeFeature, type SaveStatus } from '../state/recipe/recipe.feature';
 import {
   selectFactor,
   selectKeeping,
+  selectOpenLines,
   selectPlan,
   selectReading,
 } from '../state/recipe/recipe.selectors';
@@ -47,6 +47,7 @@ export class RecipePath {
 
   protected readonly state = this.store.selectSignal(recipeFeature.selectRecipeState);
   private readonly reading = this.store.selectSignal(selectReading);
+  private readonly open = this.store.selectSignal(selectOpenLines);
   private readonly keeping = this.store.selectSignal(selectKeeping);
   private readonly plan = this.store.selectSignal(selectPlan);
   private readonly factor = this.store.selectSignal(selectFactor);
@@ -79,11 +80,11 @@ export class RecipePath {
   private readonly isKept = computed(() => this.keeping() === 'preserve');
   protected readonly readState = computed(() => {
     const lines = this.reading().lines.filter(({ kind }) => kind === 'ingredient');
-    const open = unweighedLines(this.plan()).filter((at) => this.plan()[at]!.scaled).length;
+    const open = this.open().length;
     if (lines.length === 0) return 'no ingredients yet';
     return open === 0 || this.isKept()
       ? `${lines.length} lines read`
-      : `${lines.length} lines read, ${open} without a weight`;
+      : `${lines.length} lines read, ${open} open`;
   });
   protected readonly balanceState = computed(() => {
     if (this.isKept()) return 'for keeping: as written';
@@ -91,7 +92,10 @@ export class RecipePath {
     const factor = this.factor();
     if (!factor) return 'nothing to convert yet';
     const times = `×${showFactor(factor)}`;
-    return out === 0 ? `${times}, balanced` : `${times}, ${out} out`;
+    if (out > 0) return `${times}, ${out} out`;
+    // What has no weight hangs on neither arm.
+    const missing = this.open().filter(({ is }) => is !== 'question').length;
+    return missing === 0 ? `${times}, balanced` : `${times}, ${missing} left out`;
   });
 
   /** How many lines go by the scale: what a chance depends on most. */

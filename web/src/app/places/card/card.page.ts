@@ -1,4 +1,10 @@
-import { CAUTION_MESSAGES, CLASS_NAMES, inOurMark, premixMessages } from '@ypsigram/contract';
+import {
+  CAUTION_MESSAGES,
+  CLASS_NAMES,
+  inOurMark,
+  openLineMessage,
+  premixMessages,
+} from '@ypsigram/contract';
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
@@ -17,6 +23,7 @@ import {
   selectAssembled,
   selectBatchProblem,
   selectFactor,
+  selectOpenLines,
   selectPlan,
   selectReading,
 } from '../../state/recipe/recipe.selectors';
@@ -44,6 +51,7 @@ export class CardPage {
   private readonly plan = this.store.selectSignal(selectPlan);
   private readonly factor = this.store.selectSignal(selectFactor);
   private readonly shelf = this.store.selectSignal(selectShelf);
+  private readonly open = this.store.selectSignal(selectOpenLines);
   private readonly recipe = this.store.selectSignal(selectAssembled);
   private readonly batchProblem = this.store.selectSignal(selectBatchProblem);
   protected readonly balance = this.store.selectSignal(recipeFeature.selectBalance);
@@ -68,6 +76,7 @@ export class CardPage {
   private readonly total = computed(() => columnTotals(this.plan()).intendedGrams);
   protected readonly lines = computed(() => {
     const premixes = premixMessages(this.plan());
+    const open = new Map(this.open().map((one) => [one.line, openLineMessage(one)]));
     return this.plan().flatMap(
       ({ kind, written, measure, weight, substitute, scaled, isWeighed }, index) => {
         const isShown = kind === 'ingredient' || kind === 'unread';
@@ -83,6 +92,7 @@ export class CardPage {
             measure: isWeighed ? 'weigh it' : (measure?.shown ?? '–'),
             weight: weight ? inOurMark(weight.shown) : '–',
             premix: premixes.get(index) ?? null,
+            open: open.get(index) ?? null,
           },
         ];
       },

@@ -65,7 +65,7 @@ describe('the ovens of a kitchen', () => {
     ] as const) {
       record(dial, shown);
     }
-    expect(words()).toMatch(/It is 12 ± \d °C hotter than its dial says\./);
+    expect(words()).toMatch(/It is 12 ± \d+ °C hotter than its dial says\./);
     expect(words()).toMatch(/for 177 °C · gas mark 4\s*set 165 °C/);
   });
 

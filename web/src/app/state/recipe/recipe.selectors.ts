@@ -3,10 +3,12 @@ import { createSelector } from '@ngrx/store';
 import { batchProblemMessage } from '@ypsigram/contract';
 import {
   assembleRecipe,
+  openLines,
   planBatch,
   provenLines,
   setBatch,
   type LearnedOfRecipe,
+  type OpenLine,
   type PlanLine,
   type ProvenWeight,
 } from '@ypsigram/core/batch';
@@ -21,6 +23,7 @@ import { recipeFeature } from './recipe.feature';
 import { rereadText } from './reread-text';
 
 const NOTHING_PLANNED: readonly PlanLine[] = [];
+const NOTHING_OPEN: readonly OpenLine[] = [];
 
 const {
   selectDraft,
@@ -108,4 +111,15 @@ export const selectFactor = createSelector(selectBatch, (batch) => batch?.factor
 
 export const selectPlan = createSelector(selectReading, selectBatch, (reading, batch) =>
   batch ? planBatch(reading, batch) : NOTHING_PLANNED,
+);
+
+/** What is open in the recipe: shown wherever it is used. */
+export const selectOpenLines = createSelector(
+  selectReading,
+  selectPlan,
+  selectShelf,
+  selectAuthorKnown,
+  selectKeeping,
+  (reading, plan, shelf, author, keeping): readonly OpenLine[] =>
+    keeping === 'preserve' ? NOTHING_OPEN : openLines(reading, plan, { shelf, author }),
 );

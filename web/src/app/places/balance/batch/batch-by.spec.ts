@@ -28,7 +28,7 @@ describe('BatchBy', () => {
       fixture.componentRef.setInput('holds', holds);
       fixture.detectChanges();
     };
-    return { by, type, says, hold, factors, element };
+    return { by, type, says, hold, factors, element, fixture };
   };
 
   it('turns pieces, eggs and grams into an exact factor', () => {
@@ -86,6 +86,30 @@ describe('BatchBy', () => {
     type(3, '80');
     // A round of 8 by 2 inches holds 1647 ml, twelve moulds of 80 ml hold 960.
     expect(Number(factors.at(-1))).toBeCloseTo(960 / 1647.4, 3);
+  });
+
+  it('starts from the pan that the recipe names, and shows what was set again', () => {
+    const { by, element, fixture } = open();
+    fixture.componentRef.setInput('recipePan', {
+      shape: 'round',
+      count: 1,
+      lengthCm: 23,
+      widthCm: null,
+      heightCm: null,
+      written: '23 cm tin',
+    });
+    by('pan');
+    fixture.detectChanges();
+    const values = () =>
+      [...element.querySelectorAll<HTMLInputElement>('input')].map(({ value }) => value);
+    expect(values()).toEqual(['23', '5', '23', '5']);
+    fixture.componentRef.setInput('asked', {
+      by: 'pan',
+      from: { shape: 'round', diameterCm: 23, heightCm: 5 },
+      to: { shape: 'round', diameterCm: 20, heightCm: 5 },
+    });
+    fixture.detectChanges();
+    expect(values()).toEqual(['23', '5', '20', '5']);
   });
 
   it('goes by full loads once bowl or oven are known', () => {

@@ -6,6 +6,7 @@ import {
   linkedSignal,
   output,
   signal,
+  untracked,
 } from '@angular/core';
 import { batchProblemMessage } from '@ypsigram/contract';
 import {
@@ -99,38 +100,43 @@ function panOf({ shape, sides, height }: TypedPan, centimetres: number): Pan | n
   }
 }
 
-/** A pan that was set before, as it is typed; in centimetres. */
-function typedPan(pan: Pan): TypedPan {
+/** A length as it stands in a field: to a tenth of a millimetre or so. */
+const shownSide = (centimetres: number | null, unit: number): string =>
+  centimetres === null ? '' : String(Math.round((100 * centimetres) / unit) / 100);
+
+const USUAL_HEIGHT_CM = 5;
+
+/** A pan that was set before, as it is typed in units of so many centimetres. */
+function typedPan(pan: Pan, unit: number): TypedPan {
   if (pan.shape === 'moulds') {
-    return {
-      shape: 'moulds',
-      sides: [String(pan.count), String(pan.millilitresEach)],
-      height: '5',
-    };
+    const sides = [String(pan.count), String(pan.millilitresEach)] as const;
+    return { shape: 'moulds', sides, height: shownSide(USUAL_HEIGHT_CM, unit) };
   }
-  const height = String(pan.heightCm);
+  const typed = (first: number, second: number | null = null): TypedPan => ({
+    shape: pan.shape,
+    sides: [shownSide(first, unit), shownSide(second, unit)],
+    height: shownSide(pan.heightCm, unit),
+  });
   switch (pan.shape) {
     case 'round':
-      return { shape: 'round', sides: [String(pan.diameterCm), ''], height };
+      return typed(pan.diameterCm);
     case 'square':
-      return { shape: 'square', sides: [String(pan.sideCm), ''], height };
+      return typed(pan.sideCm);
     case 'rectangle':
-      return { shape: 'rectangle', sides: [String(pan.lengthCm), String(pan.widthCm)], height };
+      return typed(pan.lengthCm, pan.widthCm);
     case 'ring':
-      return {
-        shape: 'ring',
-        sides: [String(pan.diameterCm), String(pan.innerDiameterCm)],
-        height,
-      };
+      return typed(pan.diameterCm, pan.innerDiameterCm);
   }
 }
 
 /** The pan that a recipe names, as it is typed; null for what has no sides. */
-function typedOf({ shape, lengthCm, widthCm, heightCm }: PanSize): TypedPan | null {
-  const shown = (side: number | null): string =>
-    side === null ? '' : String(Math.round(10 * side) / 10);
+function typedOf({ shape, lengthCm, widthCm, heightCm }: PanSize, unit: number): TypedPan | null {
   if (shape === 'moulds' || lengthCm === null) return null;
-  return { shape, sides: [shown(lengthCm), shown(widthCm)], height: shown(heightCm ?? 5) };
+  return {
+    shape,
+    sides: [shownSide(lengthCm, unit), shownSide(widthCm, unit)],
+    height: shownSide(heightCm ?? USUAL_HEIGHT_CM, unit),
+  };
 }
 
 /** How large the batch is: by a factor, which is given as content, or by what a baker has, wants or bakes in. */
@@ -160,16 +166,8 @@ export class BatchBy {
   protected readonly limitedBy = signal<string | null>(null);
   /** The unit that pans are measured in. */
   protected readonly unit = signal<Length>('cm');
-  protected readonly from = linkedSignal(() => {
-    const asked = this.asked();
-    if (asked?.by === 'pan') return typedPan(asked.from);
-    const read = this.recipePan();
-    return (read && typedOf(read)) ?? A_PAN;
-  });
-  protected readonly to = linkedSignal(() => {
-    const asked = this.asked();
-    return asked?.by === 'pan' ? typedPan(asked.to) : this.from();
-  });
+  protected readonly from = linkedSignal(() => this.startOf('from'));
+  protected readonly to = linkedSignal(() => this.startOf('to'));
   protected readonly ends = [
     { key: 'from', name: 'the recipe’s pan', pan: this.from },
     { key: 'to', name: 'mine', pan: this.to },
@@ -204,6 +202,14 @@ export class BatchBy {
     const asked = this.asked();
     return asked?.by === 'portions' ? asked : null;
   });
+
+  /** What stands in the fields of a pan: as it was set, else as the recipe names it. */
+  private startOf(end: 'from' | 'to'): TypedPan {
+    const [asked, read] = [this.asked(), this.recipePan()];
+    const centimetres = CENTIMETRES[untracked(this.unit)];
+    if (asked?.by === 'pan') return typedPan(asked[end], centimetres);
+    return (read && typedOf(read, centimetres)) ?? A_PAN;
+  }
 
   protected choose(way: string): void {
     this.way.set(way as Way);

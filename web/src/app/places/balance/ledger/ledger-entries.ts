@@ -2,7 +2,7 @@ import { Injectable, computed, inject, linkedSignal, signal, untracked } from '@
 import { takeUntilDestroyed, toObservable } from '@angular/core/rxjs-interop';
 import { Store } from '@ngrx/store';
 import { debounceTime } from 'rxjs';
-import { doubtMessage, premixMessages } from '@ypsigram/contract';
+import { doubtMessage, openLineMessage, premixMessages } from '@ypsigram/contract';
 import {
   adviceFor,
   type Advice,
@@ -14,7 +14,12 @@ import { doubtfulAmounts } from '@ypsigram/core/formula';
 import { headsIngredients } from '@ypsigram/core/reading/structure';
 import { selectShelf } from '../../../state/kitchen/kitchen.selectors';
 import { recipeFeature } from '../../../state/recipe/recipe.feature';
-import { selectBatch, selectPlan, selectReading } from '../../../state/recipe/recipe.selectors';
+import {
+  selectBatch,
+  selectOpenLines,
+  selectPlan,
+  selectReading,
+} from '../../../state/recipe/recipe.selectors';
 import { allPictured, nextPictured, type Pictured } from './pictured';
 
 /** The pictures in sight follow their figures this much later, at the latest. */
@@ -36,6 +41,7 @@ export class LedgerEntries {
   private readonly shelf = this.store.selectSignal(selectShelf);
   private readonly plan = this.store.selectSignal(selectPlan);
   private readonly balance = this.store.selectSignal(recipeFeature.selectBalance);
+  private readonly open = this.store.selectSignal(selectOpenLines);
   private readonly batch = this.store.selectSignal(selectBatch);
 
   /** The plan that lines out of sight show: the same, once the batch rests. */
@@ -63,6 +69,7 @@ export class LedgerEntries {
       const doubt = doubts.find(({ line }) => line === index);
       return doubt ? doubtMessage(doubt) : null;
     };
+    const open = new Map(this.open().map((one) => [one.line, openLineMessage(one)]));
     const premixes = columns === 'measure' ? NO_PREMIXES : premixMessages(settled);
     return this.reading()
       .lines.map((line, index) => ({
@@ -74,6 +81,7 @@ export class LedgerEntries {
         advice: advice.find((one) => one.line === index) ?? null,
         premix: premixes.get(index) ?? null,
         doubt: doubtOf(index),
+        open: open.get(index) ?? null,
       }))
       .filter(
         ({ line }) =>

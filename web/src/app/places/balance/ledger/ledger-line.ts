@@ -75,6 +75,8 @@ export class LedgerLine {
   readonly premix = input<string | null>(null);
   /** What is asked about an amount that can hardly be meant. */
   readonly doubt = input<string | null>(null);
+  /** What is open on it: a part that is not counted, a weight, a question. */
+  readonly open = input<string | null>(null);
   readonly methodChosen = output<Method>();
   readonly decided = output<Decision>();
   readonly mended = output<Advice>();

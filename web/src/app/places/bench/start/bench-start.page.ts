@@ -9,6 +9,7 @@ import {
   untracked,
 } from '@angular/core';
 import { Router, RouterLink } from '@angular/router';
+import { openLineMessage } from '@ypsigram/contract';
 import { showFactor } from '@ypsigram/core/factor';
 import { Store } from '@ngrx/store';
 import type { BakeSummary } from '@ypsigram/contract';
@@ -23,7 +24,11 @@ import { bakesActions, bakesFeature } from '../../../state/bakes/bakes.feature';
 import { kitchenFeature } from '../../../state/kitchen/kitchen.feature';
 import { recipeActions } from '../../../state/recipe/recipe.actions';
 import { recipeFeature } from '../../../state/recipe/recipe.feature';
-import { selectFactor } from '../../../state/recipe/recipe.selectors';
+import {
+  selectFactor,
+  selectOpenLines,
+  selectReading,
+} from '../../../state/recipe/recipe.selectors';
 
 /** Before a bake: go on with one that is under way, or begin one from the batch as it is planned. */
 @Component({
@@ -73,6 +78,16 @@ export class BenchStartPage {
   );
   protected readonly deleted = computed(() => this.bakes().deleted);
   protected readonly isSaved = computed(() => this.recipe().status === 'saved');
+  private readonly openLines = this.store.selectSignal(selectOpenLines);
+  private readonly reading = this.store.selectSignal(selectReading);
+  /** What is not counted, or asked, of the recipe. */
+  protected readonly open = computed(() =>
+    this.openLines().map((one) => ({
+      line: one.line,
+      written: this.reading().lines[one.line]?.written.trim() ?? '',
+      says: openLineMessage(one),
+    })),
+  );
   protected readonly times = computed(() => {
     const factor = this.factor();
     return factor && showFactor(factor);
