@@ -49,33 +49,35 @@ export const pan = z
 export const BATCH_WANTED =
   'Set the batch by factor, pieces, portions, total, limit, eggs or pan, for example {"by": "pieces", "pieces": 18}.';
 
+/** Every way but by a factor, which stands for itself. */
+const WAYS = [
+  z.strictObject({ by: z.literal('pieces'), pieces }).meta({ description: 'Of what it yields.' }),
+  z
+    .strictObject({ by: z.literal('portions'), pieces, gramsEach: grams })
+    .meta({ description: 'So many pieces of so much dough each.' }),
+  z
+    .strictObject({ by: z.literal('total'), grams })
+    .meta({ description: 'The dough as it goes into the oven.' }),
+  z.strictObject({
+    by: z.literal('limit'),
+    limits: z
+      .array(z.strictObject({ ingredientId, grams }))
+      .min(1, 'Say what there is of at least one ingredient.')
+      .max(MOST_LIMITS)
+      .readonly(),
+  }),
+  z.strictObject({ by: z.literal('eggs'), eggs: pieces }),
+  z.strictObject({ by: z.literal('pan'), from: pan, to: pan }),
+] as const;
+
 /** How the batch is set, in the terms that a baker thinks in. */
 export const batchSetting = z.discriminatedUnion(
   'by',
-  [
-    z.strictObject({ by: z.literal('factor'), factor: factorText }),
-    z.strictObject({ by: z.literal('pieces'), pieces }).meta({ description: 'Of what it yields.' }),
-    z
-      .strictObject({ by: z.literal('portions'), pieces, gramsEach: grams })
-      .meta({ description: 'So many pieces of so much dough each.' }),
-    z
-      .strictObject({ by: z.literal('total'), grams })
-      .meta({ description: 'The dough as it goes into the oven.' }),
-    z.strictObject({
-      by: z.literal('limit'),
-      limits: z
-        .array(z.strictObject({ ingredientId, grams }))
-        .min(1, 'Say what there is of at least one ingredient.')
-        .max(MOST_LIMITS)
-        .readonly(),
-    }),
-    z.strictObject({ by: z.literal('eggs'), eggs: pieces }),
-    z.strictObject({ by: z.literal('pan'), from: pan, to: pan }),
-  ],
+  [z.strictObject({ by: z.literal('factor'), factor: factorText }), ...WAYS],
   { error: BATCH_WANTED },
 );
 
-const asked = batchSetting.optional().meta({
+const asked = z.discriminatedUnion('by', WAYS).optional().meta({
   description:
     'How the factor was set: by a pan, pieces, eggs, what there is. Shown again as it was set.',
 });

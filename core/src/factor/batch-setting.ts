@@ -17,6 +17,9 @@ export type BatchSetting =
   | { readonly by: 'eggs'; readonly eggs: number }
   | { readonly by: 'pan'; readonly from: Pan; readonly to: Pan };
 
+/** Every way to set a batch but by a factor, which stands for itself. */
+export type AskedSetting = Exclude<BatchSetting, { readonly by: 'factor' }>;
+
 /** What there is of an ingredient. */
 export interface Limit {
   readonly ingredientId: string;

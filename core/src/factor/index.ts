@@ -2,6 +2,7 @@ export {
   batchFactor,
   type BatchFactor,
   type BatchProblem,
+  type AskedSetting,
   type BatchSetting,
   type Limit,
 } from './batch-setting.js';

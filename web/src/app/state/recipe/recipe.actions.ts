@@ -2,7 +2,7 @@ import { createActionGroup, emptyProps, props } from '@ngrx/store';
 import type { LineAnswer, Recipe } from '@ypsigram/contract';
 import type { LineChoice } from '@ypsigram/core/batch';
 import type { Method } from '@ypsigram/core/catalogue';
-import type { BatchSetting } from '@ypsigram/core/factor';
+import type { AskedSetting } from '@ypsigram/core/factor';
 import type { Standard } from '@ypsigram/core/units';
 import type { Draft } from './draft';
 
@@ -31,7 +31,7 @@ export const recipeActions = createActionGroup({
     'Standard chosen': props<{ standard: Standard }>(),
     'Author chosen': props<{ authorId: string | null; standard: Standard | null }>(),
     /** `typed`: one of several that are a single change to whoever takes it back. */
-    'Factor set': props<{ factor: string; typed?: boolean; asked?: BatchSetting | undefined }>(),
+    'Factor set': props<{ factor: string; typed?: boolean; asked?: AskedSetting | undefined }>(),
     'Typing ended': emptyProps(),
     'Method chosen': props<{ index: number; method: Method }>(),
     'Balance set': props<{ change: Partial<Omit<Balance, 'lines'>> }>(),

@@ -16,6 +16,7 @@ import {
   type Holds,
   type Pan,
   type RecipeSize,
+  type AskedSetting,
   type BatchSetting,
 } from '@ypsigram/core/factor';
 import type { Shelf } from '@ypsigram/core/catalogue';
@@ -26,7 +27,7 @@ import { positive, problemOfTyped } from '../../../kit/forms/rules';
 /** A factor, and how it was asked for where that was not by a factor. */
 export interface BatchChange {
   readonly factor: string;
-  readonly asked?: BatchSetting;
+  readonly asked?: AskedSetting;
 }
 
 const WAYS = [
@@ -151,7 +152,7 @@ export class BatchBy {
   readonly shelf = input.required<Shelf>();
   readonly holds = input<Holds>({ bowlMillilitres: null, piecesPerLoad: null });
   /** How the batch was set before, which stands here again. */
-  readonly asked = input<BatchSetting | undefined>();
+  readonly asked = input<AskedSetting | undefined>();
   /** The pan that the recipe names. */
   readonly recipePan = input<PanSize | null>(null);
   /** The factor of now, as it is read. */
