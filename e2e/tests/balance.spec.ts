@@ -205,7 +205,7 @@ test('the card is one page of A4 and of letter, with both columns', async ({ pag
   await page.getByRole('button', { name: 'More' }).click();
   await page.getByRole('link', { name: 'Print card' }).click();
   await expect(page.getByRole('row', { name: /^4 cups bread flour/ })).toContainText('534 g');
-  await expect(page.getByText(/^Allergens egg, milk, wheat/)).toBeVisible();
+  await expect(page.getByText(/^Allergens gluten: wheat; egg; milk/)).toBeVisible();
   const pagesOf = async (format: 'A4' | 'Letter'): Promise<number> =>
     (await printed(page, { format, margin: { top: '12mm', bottom: '12mm' } })).pages;
   expect(await pagesOf('A4')).toBe(1);

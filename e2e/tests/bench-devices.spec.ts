@@ -164,7 +164,7 @@ test('order by dragging and by keys; keys of its own; labels to print', async ({
 
   await page.getByText('More', { exact: true }).click();
   await page.getByRole('link', { name: 'Labels to print' }).click();
-  await expect(page.getByText('contains wheat')).toBeVisible();
+  await expect(page.getByText('contains gluten: wheat')).toBeVisible();
   for (const [paper, width] of [
     ['a4', 595],
     ['letter', 612],

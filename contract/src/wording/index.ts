@@ -1,3 +1,4 @@
+export { allergenText } from './allergens.js';
 export { answerText } from './answers.js';
 export {
   adviceMessage,

@@ -39,6 +39,28 @@ describe('the catalogue', () => {
     }
   });
 
+  it('names hidden allergens, as common labels do', () => {
+    const HIDDEN: readonly (readonly [id: string, ...allergens: string[]])[] = [
+      ['oil-peanut', 'peanuts'],
+      ['marshmallow-creme', 'egg'],
+      ['spread-hazelnut', 'tree nuts', 'milk', 'soy'],
+      ['nougat', 'milk', 'soy'],
+      ['cornflakes', 'barley'],
+      ['rice-crisped', 'barley'],
+      ['muesli', 'oats', 'wheat'],
+      ['suet', 'wheat'],
+      ['stock', 'celery'],
+      ['wine-white', 'sulphites'],
+      ['apricots-dried', 'sulphites'],
+      ['raisins', 'sulphites'],
+    ];
+    for (const [id, ...allergens] of HIDDEN) {
+      for (const one of allergens) {
+        expect(knownIngredient(id).allergens).withContext(id).toContain(one);
+      }
+    }
+  });
+
   it('says when an id is not known', () => {
     expect(ingredientById('moon-dust')).toBeUndefined();
     expect(() => knownIngredient('moon-dust')).toThrowError(RangeError);

@@ -149,7 +149,9 @@ export function stagesOf(sentence: string, hasOven = true): Stage[] {
       last.clauses.push(clause);
       continue;
     }
+    const isOtherHeat = isBaking && last.isBaking && !isSame(last.heat, heat);
     const isNew =
+      isOtherHeat ||
       (minutes !== null && last.minutes !== null) ||
       (turnsDown &&
         heat !== null &&

@@ -1,6 +1,6 @@
 import { readText } from '../../testing/usual.js';
 import { KNOTS } from '../../testing/bake.js';
-import { afterTester, bakeSteps, firstLook, type BakingFacts } from './index.js';
+import { adviceOf, afterTester, bakeSteps, firstLook, type BakingFacts } from './index.js';
 
 const walk = (text: string, said?: BakingFacts) => bakeSteps(readText(text), said);
 const kinds = (text: string, said?: BakingFacts) => walk(text, said).steps.map(({ kind }) => kind);
@@ -135,5 +135,45 @@ describe('the tester', () => {
     expect(afterTester('crumbs', 45, range)).toEqual({ do: 'out', isPast: false });
     expect(afterTester('clean', 38, range)).toEqual({ do: 'out', isPast: false });
     expect(afterTester('clean', 45, range)).toEqual({ do: 'out', isPast: true });
+  });
+});
+
+describe('what is said at a step', () => {
+  const adviceAt = (text: string) =>
+    walk(`${CAKE}${text}`)
+      .steps.filter(({ text: of }) => of !== '')
+      .map((step) => adviceOf(step));
+
+  it('goes by the verb and by what is in the bowl', () => {
+    expect(adviceAt('Fold in the flour.')).toEqual(['fold']);
+    expect(adviceAt('Beat the eggs and sugar until smooth.')).toEqual([null]);
+    expect(adviceAt('Sift the flour and baking powder together.')).toEqual([null]);
+    expect(adviceAt('Das Mehl unterheben.')).toEqual(['fold']);
+    expect(adviceAt('Divide the dough into 18 pieces.')).toEqual(['divide']);
+    expect(adviceAt('Scrape the batter into the tin.')).toEqual([null]);
+    expect(adviceAt('Cut in the butter.')).toEqual([null]);
+    expect(adviceAt('Cool the cookies on a rack.')).toEqual([null]);
+  });
+
+  it('does not take lining a tin for shaping, nor beating for baking', () => {
+    expect(kinds(`${CAKE}Line a 20 cm tin with paper.`)).toEqual(['prepare']);
+    expect(kinds(`${CAKE}Beat the eggs for two minutes.`)).toEqual(['combine']);
+  });
+
+  it('heats the oven once, and takes no list of times for a step', () => {
+    const found = kinds(
+      `${CAKE}Prep 15 min, bake 35 minutes\nPreheat the oven to 180 °C.\nMeanwhile heat the oven.\nMix and bake.`,
+    );
+    expect(found.filter((kind) => kind === 'heat').length).toBe(1);
+    expect(found.filter((kind) => kind === 'bake').length).toBe(1);
+  });
+
+  it('gives the time in the oven through all its stages', () => {
+    expect(
+      walk(`${CAKE}Bake 10 minutes at 230, then reduce to 190 and bake 30 more.`).inOven,
+    ).toEqual({ min: 40, max: 40 });
+    expect(
+      walk(`${CAKE}Bake at 230 °C for 10 minutes, then at 190 °C until brown.`).inOven,
+    ).toBeNull();
   });
 });

@@ -29,6 +29,15 @@ describe('a bake planned backwards', () => {
     expect(oven).toEqual({ from: heat!.from, to: READY, celsius: jasmine.any(Number) as never });
   });
 
+  it('starts no later than its oven is on, however little there is to do', () => {
+    const quick = bakeSteps(
+      readText('Rounds\n200 g flour\n\nMethod\nBake at 180 °C for 10 minutes.'),
+    );
+    const { startAt, oven, blocks } = back({ steps: quick.steps, lines: [] });
+    expect(startAt <= oven!.from).toBeTrue();
+    expect(blocks.every(({ from }) => from >= startAt)).toBeTrue();
+  });
+
   it('takes butter and eggs out in time before it starts', () => {
     const { blocks, startAt } = back();
     const out = blocks.filter(({ kind }) => kind === 'take-out');

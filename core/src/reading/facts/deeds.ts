@@ -130,7 +130,7 @@ const DEEDS: readonly (readonly [Deed, RegExp])[] = [
   [
     'sugar',
     word(
-      String.raw`caramell?i[sz]e|boil (?:the |until )?(?:the )?(?:sugar|syrup)[^.]{0,20}|(?:sugar|syrup)(?= (?:to|reaches|until))|candy thermometer`,
+      String.raw`caramell?i[sz]e|boil (?:the |until )?(?:the )?(?:sugar|syrup)[^.]{0,20}|(?:sugar|syrup)(?= (?:to|reaches) \d)|sugar(?= until (?:it )?(?:melt|amber|golden|caramel|dissolve))|syrup(?= until)|candy thermometer`,
       String.raw`karamellisieren|zucker schmelzen`,
       String.raw`caraméliser|sirop (?:à|atteint)`,
     ),

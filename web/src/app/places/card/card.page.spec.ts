@@ -75,7 +75,7 @@ describe('the card', () => {
     open();
     const steps = [...page().querySelectorAll('ol li')].map(({ textContent }) => textContent);
     expect(steps).toEqual(['Knead.', 'Bake.']);
-    expect(page().textContent).toContain('Allergens egg, milk, wheat');
+    expect(page().textContent).toContain('Allergens gluten: wheat; egg; milk');
     expect(page().textContent).toContain('Raw egg is not safe to taste.');
   });
 

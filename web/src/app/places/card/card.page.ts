@@ -1,4 +1,5 @@
 import {
+  allergenText,
   CAUTION_MESSAGES,
   CLASS_NAMES,
   inOurMark,
@@ -111,7 +112,7 @@ export class CardPage {
     return [...new Set(all)];
   });
   protected readonly allergens = computed(() =>
-    [...new Set(this.ingredients().flatMap(({ allergens }) => allergens))].sort().join(', '),
+    allergenText(this.ingredients().flatMap(({ allergens }) => allergens)),
   );
   protected readonly loads = computed(() => {
     const { pieces: atFactorOne } = this.recipe().size;

@@ -1,5 +1,6 @@
 import { KEEPS, THIS_KITCHEN } from '@ypsigram/core/catalogue';
 import {
+  allergenText,
   basisName,
   CLASS_NAMES,
   fixed,
@@ -152,7 +153,7 @@ export class IngredientSheet {
   protected readonly technique = computed(() => TECHNIQUES[this.ingredient().class]);
   protected readonly isPowder = computed(() => this.ingredient().class === 'powder');
   protected readonly freshness = computed(() => FRESHNESS[this.ingredient().id] ?? null);
-  protected readonly allergens = computed(() => this.ingredient().allergens.join(', '));
+  protected readonly allergens = computed(() => allergenText(this.ingredient().allergens));
   protected readonly caution = computed(() => {
     const { hazards = [] } = this.ingredient();
     return hazards.map((hazard) => HAZARD_CAUTIONS[hazard]).join(' ');

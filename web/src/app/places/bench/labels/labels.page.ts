@@ -20,6 +20,7 @@ import {
   type LabelPaper,
   type LabelsPerSheet,
 } from '@ypsigram/core/bench';
+import { allergenText } from '@ypsigram/contract';
 import { batchSize } from '@ypsigram/contract/bench';
 import { grams as inGrams } from '../../../kit/figures/figures';
 import { showDay } from '../../../kit/figures/dates';
@@ -77,7 +78,7 @@ export class LabelsPage {
         batch,
         by: (handId && names.get(handId)) ?? null,
         date,
-        allergens: line.allergens.join(', '),
+        allergens: allergenText(line.allergens),
       };
     });
   });

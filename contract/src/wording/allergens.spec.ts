@@ -1,0 +1,9 @@
+import { allergenText } from './allergens.js';
+
+describe('allergens in words', () => {
+  it('name gluten and where it is from, each once', () => {
+    expect(allergenText(['milk', 'wheat', 'barley', 'milk'])).toBe('gluten: barley, wheat; milk');
+    expect(allergenText(['tree nuts'])).toBe('tree nuts');
+    expect(allergenText([])).toBe('');
+  });
+});

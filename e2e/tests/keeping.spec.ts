@@ -1,0 +1,58 @@
+import { expect, test } from '../kitchen/test';
+
+test('what only looks like a preserve is asked about, and not scaled until it is told', async ({
+  page,
+  baker,
+}) => {
+  await baker.saveNew('Plums from the lock garden\n1 kg plums\n400 g sugar');
+  const question = page.getByText('Is this for keeping outside the fridge?');
+  await expect(question).toBeVisible();
+  await baker.setFactor('2');
+  await expect(page.getByText('Say first whether this is for keeping')).toBeVisible();
+  await baker.setFactor('1');
+  await page.getByRole('button', { name: 'No, it is eaten soon' }).click();
+  await expect(question).toHaveCount(0);
+  await baker.setFactor('2');
+  await expect(page.getByText('Say first whether this is for keeping')).toHaveCount(0);
+  await baker.expectSaved();
+  await page.reload();
+  await expect(baker.row('1 kg plums')).toContainText('2000');
+  await expect(question).toHaveCount(0);
+});
+
+test('what is left out of a line shows on the Balance, the path, the card and the bench', async ({
+  page,
+  baker,
+}) => {
+  await baker.saveNew('Lemon tin\n200 g flour\n100 g sugar\n1 lemon, zest and juice');
+  const words = /^Not counted: “.*juice.*”/;
+  await expect(baker.row('1 lemon, zest and juice').getByText(words)).toBeVisible();
+  await expect(page.getByRole('link', { name: /Balance.*1 left out/ })).toBeVisible();
+  await page.getByRole('button', { name: 'More' }).click();
+  await page.getByRole('link', { name: 'Print card' }).click();
+  await expect(page.getByText(words)).toBeVisible();
+  await page.getByRole('link', { name: /^Bench/ }).click();
+  await expect(page.getByText('Still open in the recipe:')).toBeVisible();
+});
+
+test('a batch by another pan starts from the recipe’s, and stands there again after a reload', async ({
+  page,
+  baker,
+}) => {
+  await baker.saveNew(
+    'Pear tin\n3 eggs\n200 g flour\n150 g sugar\n\nMethod\nBake in a 23 cm tin at 180 °C for 40 minutes.',
+  );
+  await page.getByLabel('Batch by').selectOption('another pan');
+  const sides = page.getByRole('textbox', { name: 'cm across' });
+  await expect(sides.nth(0)).toHaveValue('23');
+  await sides.nth(1).fill('20');
+  await sides.nth(1).press('Tab');
+  await expect(page.getByText('×0.756').first()).toBeVisible();
+  await expect(
+    page.getByRole('heading', { name: 'Batches that are easier to measure' }),
+  ).toBeVisible();
+  await baker.expectSaved();
+  await page.reload();
+  await expect(page.getByLabel('Batch by')).toHaveValue('another pan');
+  await expect(sides.nth(1)).toHaveValue('20');
+});
