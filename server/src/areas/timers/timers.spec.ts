@@ -39,6 +39,15 @@ describe('timers over HTTP', () => {
     expect((await list()).items).toEqual([]);
   });
 
+  it('keep what they wait for', async () => {
+    const awaits = { what: 'look', tray: 2 };
+    const { body } = await set(randomUUID(), { ...draft(10), awaits }).expect(200);
+    expect((body as { awaits: unknown }).awaits).toEqual(awaits);
+    const [kept] = (await list()).items;
+    expect(kept!.awaits as unknown).toEqual(awaits);
+    await set(randomUUID(), { ...draft(10), awaits: { what: 'tea' } }).expect(400);
+  });
+
   it('say what is wrong with one that can’t be set', async () => {
     const { body } = await set(randomUUID(), { ...draft(5), name: ' ' }).expect(400);
     expect((body as { detail: string }).detail).toContain('name');

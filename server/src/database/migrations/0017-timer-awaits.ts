@@ -9,5 +9,5 @@ export async function up(sequelize: Sequelize, transaction: Transaction): Promis
     transaction,
   });
   if (columns.some((column) => column.name === 'awaits')) return;
-  await sequelize.query('ALTER TABLE timers ADD COLUMN awaits TEXT', { transaction });
+  await sequelize.query('ALTER TABLE timers ADD COLUMN awaits JSON', { transaction });
 }

@@ -64,7 +64,7 @@ export class LabelsPage {
     if (!state || !bake) return [];
     const date = showDay(bake.begunAt, this.formats().dateOrder);
     const names = new Map(this.hands().map(({ id, name }) => [id, name]));
-    const batch = `${state.plan.title} ×${batchSize(state)}`;
+    const batch = `${state.plan.title} ${batchSize(state)}`;
     return state.lines.map((one) => {
       const { line, route, handId } = one;
       const { grams, measure } = labelAmounts(one);

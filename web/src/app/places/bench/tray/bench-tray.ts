@@ -1,6 +1,7 @@
 import { CdkDrag, CdkDropList, CdkDropListGroup, type CdkDragDrop } from '@angular/cdk/drag-drop';
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import type { LineState } from '@ypsigram/core/bench';
+import { isWithin } from '@ypsigram/core/fills';
 import { grams as inGrams } from '../../../kit/figures/figures';
 import { BenchSession } from '../work/bench-session';
 import { moveLine } from './move-line';
@@ -55,7 +56,8 @@ export class BenchTray {
   private shown({ line, fullness, isCovered, off, grams, isLeft }: LineState, isHere: boolean) {
     const amount = grams === null ? null : `${inGrams(grams)} g`;
     const is = isCovered ? `${WORDS[fullness]}, covered` : WORDS[fullness];
-    const isOff = off !== null && fullness === 'full' && !isLeft;
+    const isForgiven = off !== null && line.forgiven !== null && isWithin(off, line.forgiven);
+    const isOff = off !== null && fullness === 'full' && !isLeft && !isForgiven;
     return {
       id: line.id,
       name: line.name,

@@ -1,0 +1,17 @@
+import { chromium } from 'playwright-core';
+const b=await chromium.launch({executablePath:'/usr/bin/chromium',args:['--no-sandbox','--disable-gpu','--disable-quic','--no-first-run','--disable-background-networking','--disable-component-update','--disable-sync']});
+const A=process.argv[2]!;
+const p=await b.newPage({viewport:{width:820,height:1180}});
+p.on('console',m=>m.type()==='error'&&console.log('ERR',m.text()));
+const shot=async(n:string)=>{await p.waitForTimeout(500);await p.screenshot({path:`/tmp/ui/${n}.png`});};
+const timers=async()=>{const r=await (await fetch('http://127.0.0.1:4399/api/timers')).json() as any; console.log('   timers:',r.items.map((t:any)=>t.name+' '+Math.round((Date.parse(t.endsAt)-Date.parse(t.startedAt))/60000)+'min').join(' | '));};
+await p.goto(A); await p.waitForTimeout(1500);
+await shot('9-oven');
+console.log((await p.locator('main').innerText()).slice(0,900));
+const steps=p.getByRole('button');
+await p.getByRole('button',{name:/^Start \d+ min/}).click().catch(()=>console.log('no start')); await p.waitForTimeout(600); await timers();
+await p.getByRole('button',{name:/tray goes in/}).click(); await p.waitForTimeout(900); await timers(); await shot('10-tray-in');
+await p.getByRole('button',{name:/Wet batter/}).click(); await p.waitForTimeout(900); await timers();
+await p.getByRole('button',{name:/few moist crumbs/}).click(); await p.waitForTimeout(900); await timers(); await shot('11-out');
+await p.getByRole('button',{name:/Turned out/}).click(); await p.waitForTimeout(900); await timers(); await shot('12-rack');
+await b.close();
