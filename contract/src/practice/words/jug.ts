@@ -29,14 +29,25 @@ export const SCALE_UNITS_SHOWN: Readonly<Record<JugScale, string>> = {
 const millilitres = (value: number): string => `${fixed(Math.abs(value), 0)} mL`;
 
 const CAUSES: Readonly<Record<JugCause, string>> = {
-  parallax: 'Your eye was not level with the line.',
-  meniscus: 'You read the curve at the glass. Read the flat bottom of it.',
-  tilt: 'The board was tilted. Level it, or read where the jug is lowest and highest and take the middle.',
-  'parallax-and-meniscus':
-    'Your eye was not level with the line, and you read the curve at the glass.',
-  'parallax-and-tilt': 'Your eye was not level with the line, and the board was tilted.',
-  mark: 'Was it another mark, or another scale of the jug?',
+  parallax: 'your eye was not level with the line',
+  tilt: 'the board was tilted',
+  meniscus: 'you read the curve at the glass',
 };
+
+/** What to do about a cause that stands alone and does not say it itself. */
+const ADVICE: Readonly<Partial<Record<JugCause, string>>> = {
+  meniscus: 'Read the flat bottom of it.',
+  tilt: 'Level it, or read where the jug is lowest and highest and take the middle.',
+};
+
+function causesInWords(causes: readonly JugCause[]): string {
+  const [first] = causes;
+  if (first === undefined) return 'Was it another mark, or another scale of the jug?';
+  const together = causes.map((cause) => CAUSES[cause]).join(', and ');
+  const sentence = `${together[0]!.toUpperCase()}${together.slice(1)}.`;
+  const advice = causes.length === 1 ? ADVICE[first] : undefined;
+  return advice === undefined ? sentence : `${sentence} ${advice}`;
+}
 
 /** How a jug was poured or read, in a few sentences. */
 export function jugMessage(score: JugScore, isReading: boolean): string {
@@ -46,7 +57,7 @@ export function jugMessage(score: JugScore, isReading: boolean): string {
   const much = `${millilitres(off)} ${way} (${percent}).`;
   if (Math.abs(off) < 0.5) return isReading ? 'Read just right.' : 'Poured just right.';
   if (isGood) return `${much} That is as near as a jug can be read.`;
-  return `${much} ${CAUSES[likely!]}`;
+  return `${much} ${causesInWords(likely ?? [])}`;
 }
 
 /** What the eye saw and what was there, in a sentence; the jug in words for whoever does not see it. */

@@ -89,7 +89,7 @@ describe('the words of practice', () => {
   });
 
   it('say of a jug how far off it is, and why', () => {
-    const score = (off: number, likely: JugCause | null): JugScore => ({
+    const score = (off: number, likely: readonly JugCause[] | null): JugScore => ({
       off,
       relative: off / 500,
       tolerance: 0.03,
@@ -100,10 +100,15 @@ describe('the words of practice', () => {
     });
     expect(jugMessage(score(0, null), false)).toBe('Poured just right.');
     expect(jugMessage(score(0.2, null), true)).toBe('Read just right.');
-    expect(jugMessage(score(-34, 'parallax'), false)).toBe(
+    expect(jugMessage(score(-34, ['parallax']), false)).toBe(
       '34 mL too little (6.8 %). Your eye was not level with the line.',
     );
-    expect(seenMessage(score(-34, 'parallax'), 466)).toBe(
+    expect(jugMessage(score(-34, ['meniscus']), false)).toContain('Read the flat bottom of it.');
+    expect(jugMessage(score(-34, ['parallax', 'tilt']), false)).toContain(
+      'Your eye was not level with the line, and the board was tilted.',
+    );
+    expect(jugMessage(score(-34, []), false)).toContain('Was it another mark');
+    expect(seenMessage(score(-34, ['parallax']), 466)).toBe(
       'From there it looked like 500 mL, and 466 mL was in it.',
     );
     expect(seenMessage(score(0, null), 500.4)).toBe('From there your eye sees it as it is.');

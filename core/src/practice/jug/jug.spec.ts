@@ -139,7 +139,7 @@ describe('a jug on a tilted board', () => {
     const tilted = task({ kind: 'tilted', scale: 'ml', millilitres: 500, tilt: 5 });
     const error = asMillilitres(JUG, tiltedBy(JUG, 5, placeOfScale('ml', null)));
     const eye = eyeAt(levelOf(JUG, 500));
-    expect(scoreJug(tilted, eye, 500 - error, 5).likely).toBe('tilt');
+    expect(scoreJug(tilted, eye, 500 - error, 5).likely).toEqual(['tilt']);
     expect(scoreJug(tilted, eye, 500, 5).isGood).toBe(true);
     expect(scoreJug(tilted, eye, 500, 0).seen).toBeCloseTo(500, 6);
   });
@@ -158,16 +158,26 @@ describe('a poured or a read jug', () => {
     expect(score.isGood).toBe(false);
     expect(score.off).toBeCloseTo(-19.9, 1);
     expect(score.seen).toBeCloseTo(cups, 6);
-    expect(score.likely).toBe('parallax');
+    expect(score.likely).toEqual(['parallax']);
   });
 
   it('is short when the top of the curve was laid on the mark', () => {
     const poured = cups - asMillilitres(JUG, MENISCUS_RISE);
-    expect(scoreJug(task(), levelEye, poured, 0).likely).toBe('meniscus');
+    expect(scoreJug(task(), levelEye, poured, 0).likely).toEqual(['meniscus']);
+  });
+
+  it('is put down to the eye that stood above, though the curve alone would come as near', () => {
+    const above = eyeAt(STANDING_EYE);
+    const { parallax: looksHigher } = scoreJug(task(), above, cups, 0).effects;
+    const curve = asMillilitres(JUG, MENISCUS_RISE);
+    const score = scoreJug(task(), above, cups - (looksHigher + curve) / 2 + 1, 0);
+    expect(score.likely).toEqual(['parallax']);
+    const both = scoreJug(task(), above, cups - looksHigher - curve, 0);
+    expect(both.likely).toEqual(['parallax', 'meniscus']);
   });
 
   it('was the wrong mark where nothing else explains it', () => {
-    expect(scoreJug(task(), levelEye, cups + 118, 0).likely).toBe('mark');
+    expect(scoreJug(task(), levelEye, cups + 118, 0).likely).toEqual([]);
   });
 
   it('is read too high from above', () => {
@@ -175,7 +185,7 @@ describe('a poured or a read jug', () => {
     const above = eyeAt(STANDING_EYE);
     const seen = scoreJug(read, above, 500, 0).seen;
     expect(seen).toBeCloseTo(519.7, 1);
-    expect(scoreJug(read, above, seen, 0).likely).toBe('parallax');
+    expect(scoreJug(read, above, seen, 0).likely).toEqual(['parallax']);
     expect(scoreJug(read, eyeAt(levelOf(JUG, 500)), 505, 0).isGood).toBe(true);
   });
 

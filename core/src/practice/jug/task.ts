@@ -85,7 +85,7 @@ export interface JugEffects {
 }
 
 /** What may have led astray. */
-export type JugCause = keyof JugEffects | 'parallax-and-meniscus' | 'parallax-and-tilt' | 'mark';
+export type JugCause = keyof JugEffects;
 
 /** How a jug was poured or read. */
 export interface JugScore {
@@ -97,8 +97,8 @@ export interface JugScore {
   /** What the eye read at the end, in millilitres, where the bottom of the curve is read. */
   readonly seen: number;
   readonly effects: JugEffects;
-  /** What explains it best; null where it is good. */
-  readonly likely: JugCause | null;
+  /** What together explains it best, none where it may be another mark; null where it is good. */
+  readonly likely: readonly JugCause[] | null;
 }
 
 /** A level is read to about half a millimetre, and to one and a half deviations of 2 % in any case. */
@@ -145,23 +145,22 @@ export function scoreJug(task: JugTask, eye: Eye, given: number, tilt: number): 
     isGood,
     seen: inJug + effects.parallax + effects.tilt,
     effects,
-    likely: isGood ? null : likelyCause(effects, isReading ? off : -off, tolerance),
+    likely: isGood ? null : likelyCauses(effects, isReading ? off : -off, tolerance),
   };
 }
 
-/** The effect, or pair of them, that explains the difference best; a wrong mark where none does. */
-function likelyCause(effects: JugEffects, looked: number, tolerance: number): JugCause {
-  const { parallax: above, meniscus, tilt } = effects;
-  const candidates: readonly (readonly [JugCause, number])[] = [
-    ['parallax', above],
-    ['meniscus', meniscus],
-    ['tilt', tilt],
-    ['parallax-and-meniscus', above + meniscus],
-    ['parallax-and-tilt', above + tilt],
-  ];
-  const told = candidates.filter(([, millilitres]) => Math.abs(millilitres) > tolerance / 2);
-  const best = told.sort(([, a], [, b]) => Math.abs(a - looked) - Math.abs(b - looked))[0];
-  return best && Math.abs(best[1] - looked) <= tolerance ? best[0] : 'mark';
+/**
+ * What explains the difference. Where the eye and the board were is known, so what they did is part
+ * of every explanation; whether the curve was taken for the level is the guess: it is taken where it
+ * explains the rest better than nothing does. None where neither comes near.
+ */
+function likelyCauses(effects: JugEffects, looked: number, tolerance: number): readonly JugCause[] {
+  const isMuch = (millilitres: number): boolean => Math.abs(millilitres) > tolerance / 2;
+  const rest = looked - effects.parallax - effects.tilt;
+  const isCurve = isMuch(effects.meniscus) && Math.abs(rest - effects.meniscus) < Math.abs(rest);
+  if (Math.abs(isCurve ? rest - effects.meniscus : rest) > tolerance) return [];
+  const known = (['parallax', 'tilt'] as const).filter((cause) => isMuch(effects[cause]));
+  return isCurve ? [...known, 'meniscus'] : known;
 }
 
 /** How a spoon was filled. */
