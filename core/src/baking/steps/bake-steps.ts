@@ -27,7 +27,7 @@ export interface BakeWalk {
   readonly missing: readonly BakingQuestion[];
   /** The recipe is baked at all: it names an oven or a time in one. */
   readonly isBaked: boolean;
-  /** From in to out, through all its stages; null where one of them has no time. */
+  /** From in to out the last time, through all its stages; null where one of them has no time. */
   readonly inOven: Minutes | null;
 }
 
@@ -149,10 +149,31 @@ const saysPan = (steps: readonly BakeStep[]): boolean =>
       IN_TIN.test(text) || /\b(?:turn (?:it |them )?out|while warm)/i.test(text) || kind === 'cool',
   );
 
-/** From in to out, through all stages in the oven; null where one of them has no time, or there is none. */
+/** After these the oven was empty: nuts were toasted or a base baked blind, and then work went on. */
+const TAKEN_OUT: ReadonlySet<StepKind> = new Set<StepKind>([
+  'combine',
+  'cream',
+  'knead',
+  'cook',
+  'sugar',
+  'fry',
+  'chill',
+  'rise',
+  'cool',
+  'rest',
+]);
+
+/**
+ * From in to out the last time that something goes in, through all stages of it; null where one of
+ * them has no time, or there is none. What was in the oven before other work is no part of it: a
+ * look that comes late burns.
+ */
 export function minutesInOven(steps: readonly BakeStep[]): Minutes | null {
+  const last = steps.findLastIndex(({ kind }) => kind === 'bake');
+  const before = steps.slice(0, Math.max(0, last));
+  const first = before.findLastIndex(({ kind }) => TAKEN_OUT.has(kind)) + 1;
   let whole: Minutes | null = null;
-  for (const { kind, minutes } of steps) {
+  for (const { kind, minutes } of steps.slice(first, last + 1)) {
     if (kind !== 'bake') continue;
     if (!minutes) return null;
     whole = whole ? { min: whole.min + minutes.min, max: whole.max + minutes.max } : minutes;

@@ -176,4 +176,15 @@ describe('what is said at a step', () => {
       walk(`${CAKE}Bake at 230 °C for 10 minutes, then at 190 °C until brown.`).inOven,
     ).toBeNull();
   });
+
+  it('is that of the last time in the oven, where nuts were toasted or a base was baked before', () => {
+    for (const before of [
+      'Toast the nuts in the oven at 180 °C for 8 minutes. Beat the eggs with the sugar.',
+      'Bake the base at 180 °C for 15 minutes. Whisk the eggs and the lemon juice.',
+      'Bake at 180 °C for 25 minutes. Cool for 10 minutes, then slice.',
+    ]) {
+      const { inOven } = walk(`${CAKE}${before} Bake at 160 °C for 40 minutes.`);
+      expect(inOven).withContext(before).toEqual({ min: 40, max: 40 });
+    }
+  });
 });

@@ -80,6 +80,7 @@ Eingeweckte Birnen
 Eingelegter Kürbis süß-sauer
 Sauerkraut selbst gemacht
 Rumtopf
+Rum pot
 Früchte in Rum
 Kirschen in Schnaps
 Knoblauch in Öl

@@ -32,6 +32,7 @@ export function titleWords(title: string): string[] {
     .normalize('NFD')
     .replace(/[\u0300-\u036f]/g, '')
     .replace(/\b(roly)[- ](poly)\b/g, '$1$2')
+    .replace(/\brum[- ]?pot\b/g, 'rumtopf')
     .replace(/\b(home|dry|salt|lacto|air)[- ](cured|canned|fermented?e?s?|dried)\b/g, '$1$2')
     .replace(/\beau[- ]de[- ]vie\b/g, 'eaudevie')
     .split(/[^a-z]+/)
