@@ -60,7 +60,7 @@ const MOST_MINUTES = 2880;
       margin: 0.2rem 0;
     }
     .fix {
-      display: inline-flex;
+      display: flex;
       align-items: center;
       gap: 0.4rem;
     }
