@@ -2,11 +2,11 @@ import { onScaleGrid } from '@ypsigram/core/fills';
 import type { Shelf } from '@ypsigram/core/catalogue';
 import type { Choice } from '@ypsigram/core/conversion';
 import type { Line, ReadingNote } from '@ypsigram/core/reading';
+import { capital } from './capital.js';
 import { inOurMark } from './figures.js';
 import { METHOD_NAMES } from './names.js';
 
-const orderQuestion = (word: string): string =>
-  `${word[0]!.toUpperCase()}${word.slice(1)} before or after measuring?`;
+const orderQuestion = (word: string): string => `${capital(word)} before or after measuring?`;
 
 /** A reading note as a short question, where its answers stand beside it; null where it is none. */
 export function questionText(note: ReadingNote): string | null {

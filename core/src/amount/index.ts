@@ -4,3 +4,4 @@ export { counted, nounFor } from './counted.js';
 export { readAmount, type AmountMatch } from './read.js';
 export { mixed, showKitchen } from './show.js';
 export { VULGAR_FRACTIONS } from './vulgar.js';
+export { NUMBER_WORDS } from './words.js';

@@ -34,7 +34,7 @@ const WATER_OVER_ALL_PURPOSE: Readonly<Record<string, number>> = {
   'flour-wheat-whole': 8,
 };
 
-const isSalt = ({ id, role }: Ingredient): boolean => role === 'salt' && id.startsWith('salt-');
+const isSalt = ({ bounded }: Ingredient): boolean => bounded === 'salt';
 
 function toSubstitute(
   from: Ingredient,

@@ -22,7 +22,6 @@ export interface AuthorCups {
 }
 
 const ALL_PURPOSE = 'flour-wheat-all-purpose';
-const isWheatFlour = (id: string): boolean => id.startsWith('flour-wheat-');
 
 /** What an author's cups weigh: what is given, then what was inferred and not given. */
 function conventions({ name, given, inferred }: AuthorCups): KnownWeight[] {
@@ -69,7 +68,7 @@ export function knownOfAuthor(author: AuthorCups, shelf: Shelf): readonly KnownW
   if (!plain || !table || plain.method !== table.method) return known;
   const factor = plain.gramsPerMillilitre / table.gramsPerMillilitre;
   const estimates = shelf.all.flatMap((flour): KnownWeight[] => {
-    if (!isWheatFlour(flour.id) || known.some(({ ingredientId }) => ingredientId === flour.id)) {
+    if (!flour.isWheatFlour || known.some(({ ingredientId }) => ingredientId === flour.id)) {
       return [];
     }
     const own = tableWeight(shelf, flour.id);

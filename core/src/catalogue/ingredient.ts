@@ -71,6 +71,8 @@ export type Bounded = (typeof BOUNDED)[number];
 export interface Facts {
   /** Which bound of what can be meant applies to it. */
   readonly bounded?: Bounded;
+  /** Milled from wheat: who fills a cup of one such flour heavily fills the others heavily too. */
+  readonly isWheatFlour?: true;
   /** It is acid or heavy enough to use up more soda than flour alone. */
   readonly takesUpSoda?: true;
   readonly hazards?: readonly Hazard[];

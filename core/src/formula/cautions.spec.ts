@@ -9,7 +9,7 @@ import { cautionsFor, doubtfulAmounts } from './index.js';
 
 describe('cautions', () => {
   const at = (factor: string, reading = BUNS) =>
-    cautionsFor(reading, new Fraction(factor), BUILT_IN_SHELF);
+    cautionsFor(reading, new Fraction(factor), BUILT_IN_SHELF, 'fresh');
 
   it('apply where they do, and only there', () => {
     expect(at('1')).toEqual(['raw-flour', 'raw-egg']);

@@ -40,7 +40,7 @@ export function cautionsFor(
   reading: Reading,
   factor: Fraction,
   shelf: Shelf,
-  keeping: Keeping = 'fresh',
+  keeping: Keeping,
 ): Caution[] {
   const times = factor.valueOf();
   const ingredients = reading.lines.flatMap(({ kind, ingredientId }) => {

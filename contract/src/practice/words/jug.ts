@@ -1,4 +1,5 @@
 import type { DomeScore, JugCause, JugScale, JugScore } from '@ypsigram/core/practice';
+import { capital } from '../../wording/capital.js';
 import { fixed, short } from '../../wording/figures.js';
 
 const FRACTIONS: readonly (readonly [number, string])[] = [
@@ -44,7 +45,7 @@ function causesInWords(causes: readonly JugCause[]): string {
   const [first] = causes;
   if (first === undefined) return 'Was it another mark, or another scale of the jug?';
   const together = causes.map((cause) => CAUSES[cause]).join(', and ');
-  const sentence = `${together[0]!.toUpperCase()}${together.slice(1)}.`;
+  const sentence = `${capital(together)}.`;
   const advice = causes.length === 1 ? ADVICE[first] : undefined;
   return advice === undefined ? sentence : `${sentence} ${advice}`;
 }

@@ -1,6 +1,7 @@
 import type { IngredientClass } from '@ypsigram/core/catalogue';
 import type { CupOf, PracticeQuestion, ScaleQuestion, ScaleSlip } from '@ypsigram/core/practice';
 import { millilitresIn, standardName, type Standard } from '@ypsigram/core/units';
+import { capital } from '../../wording/capital.js';
 import { fixed, short } from '../../wording/figures.js';
 import { METHOD_NAMES } from '../../wording/names.js';
 import { scaleFigure } from './jug.js';
@@ -111,8 +112,6 @@ export function choiceTexts(question: PracticeQuestion, names: QuestionNames): r
       return [];
   }
 }
-
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
 function sideOf(one: CupOf, both: readonly CupOf[], names: QuestionNames): string {
   const isSame = both[0]!.ingredientId === both[1]!.ingredientId;

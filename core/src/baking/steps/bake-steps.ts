@@ -6,7 +6,7 @@ import {
   type OvenSetting,
 } from '../../reading/facts/index.js';
 import type { BakingFacts, BakingQuestion } from './baking-facts.js';
-import { IN_TIN, stagesOf, type Minutes } from './stages.js';
+import { IN_TIN, stagesOf, sum, type Minutes } from './stages.js';
 import { WAITS, type StepKind } from './step-kind.js';
 
 /** One thing to do, after everything stands on the tray. */
@@ -176,7 +176,7 @@ export function minutesInOven(steps: readonly BakeStep[]): Minutes | null {
   for (const { kind, minutes } of steps.slice(first, last + 1)) {
     if (kind !== 'bake') continue;
     if (!minutes) return null;
-    whole = whole ? { min: whole.min + minutes.min, max: whole.max + minutes.max } : minutes;
+    whole = whole ? sum(whole, minutes) : minutes;
   }
   return whole;
 }

@@ -109,7 +109,8 @@ const heatOf = (clause: Clause, isBaking: boolean): Stage['heat'] => {
 const isSame = (a: Stage['heat'], b: Stage['heat']): boolean =>
   a === null || b === null || Math.abs(a.celsius - b.celsius) < 1;
 
-const sum = (a: Minutes, b: Minutes): Minutes => ({
+/** Two times one after the other; a guess where one of them is. */
+export const sum = (a: Minutes, b: Minutes): Minutes => ({
   min: a.min + b.min,
   max: a.max + b.max,
   ...((a.isGuess || b.isGuess) && { isGuess: true }),

@@ -1,3 +1,5 @@
+import { NUMBER_WORDS } from '../../amount/index.js';
+
 /*
  * How long something takes, in the languages that are read. A duration is found by its unit; what
  * stands before it is one amount or two ends of a range.
@@ -15,21 +17,9 @@ export interface Duration {
 }
 
 const WORDS: Readonly<Record<string, number>> = {
+  ...NUMBER_WORDS,
   a: 1,
   an: 1,
-  one: 1,
-  two: 2,
-  three: 3,
-  four: 4,
-  five: 5,
-  six: 6,
-  seven: 7,
-  eight: 8,
-  nine: 9,
-  ten: 10,
-  twelve: 12,
-  fifteen: 15,
-  twenty: 20,
   thirty: 30,
   forty: 40,
   'forty-five': 45,

@@ -15,7 +15,7 @@ export const SPECIAL_FLOURS: readonly Ingredient[] = [
   row(
     'flour-wheat-pastry',
     'Pastry flour',
-    ['powder', 'flour', 12, 'dry', { hazards: ['raw-flour'] }],
+    ['powder', 'flour', 12, 'dry', { isWheatFlour: true, hazards: ['raw-flour'] }],
     ['spooned', 'cup', 112],
     ['soft pastry flour'],
     ['wheat'],
@@ -24,7 +24,7 @@ export const SPECIAL_FLOURS: readonly Ingredient[] = [
   row(
     'flour-wheat-00',
     '00 flour',
-    ['powder', 'flour', 13, 'dry', { hazards: ['raw-flour'] }],
+    ['powder', 'flour', 13, 'dry', { isWheatFlour: true, hazards: ['raw-flour'] }],
     ['spooned', 'cup', 120],
     ['tipo 00 flour', 'double zero flour', 'doppio zero flour'],
     ['wheat'],
@@ -33,7 +33,7 @@ export const SPECIAL_FLOURS: readonly Ingredient[] = [
   row(
     'flour-wheat-whole-pastry',
     'Whole-wheat pastry flour',
-    ['powder', 'flour', 11, 'dry', { hazards: ['raw-flour'] }],
+    ['powder', 'flour', 11, 'dry', { isWheatFlour: true, hazards: ['raw-flour'] }],
     ['spooned', 'cup', 110],
     ['wholemeal pastry flour'],
     ['wheat'],
