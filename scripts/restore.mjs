@@ -8,6 +8,7 @@ process.chdir(root);
 install();
 build();
 const { listCopies } = await import('../server/dist/database/copies.js');
+const { lockDatabase } = await import('../server/dist/database/lock.js');
 const { readSettings } = await import('../server/dist/settings.js');
 
 const { database } = readSettings(process.env);
@@ -35,12 +36,24 @@ async function choose() {
   return answer.trim();
 }
 
+/** Whoever works on the database has to stop first. */
+async function hold() {
+  try {
+    return await lockDatabase(database);
+  } catch (error) {
+    console.error(error.message);
+    process.exit(1);
+  }
+}
+
 const chosen = await choose();
 const copy = copies.find(({ name }, index) => name === chosen || String(index + 1) === chosen);
 if (!copy) {
   console.error(`There is no copy “${chosen}”. Say a number from 1 to ${copies.length}.`);
   process.exit(1);
 }
+// As long as it is held here, no server works on it.
+const lock = await hold();
 // What is there now is put aside, not thrown away.
 const aside = `${database}.before-restore-${new Date().toISOString().slice(0, 19).replaceAll(':', '-')}`;
 for (const part of ['', '-wal', '-shm']) {
@@ -49,5 +62,6 @@ for (const part of ['', '-wal', '-shm']) {
 rmSync(`${database}.part`, { force: true });
 copyFileSync(copy.file, `${database}.part`);
 renameSync(`${database}.part`, database);
+await lock.release();
 console.log(`Restored ${copy.name}. What was there before is at ${resolve(aside)}.`);
 console.log('Start the server again: npm start');

@@ -4,6 +4,7 @@ import { authorDraft } from './authors.js';
 import { bakePlan } from './bakes/plan.js';
 import { bake, bakeReading } from './bakes/bakes.js';
 import { backupPhoto } from './log/photos.js';
+import { timer } from './oven/timers.js';
 import { practiceTry } from './practice/tries.js';
 import { balance } from './balance.js';
 import { kitchen } from './kitchen.js';
@@ -42,11 +43,17 @@ export const backupRecipe = z.strictObject({
 
 export const backupTrial = trial.extend({ deletedAt });
 
+/** Something done at a bake, as a backup holds it. */
+export const backupReading = bakeReading
+  .omit({ sequence: true, order: true })
+  // One of before there was an order goes by its moment.
+  .extend({ order: bakeReading.shape.order.exactOptional() });
+
 export const backupBake = z.strictObject({
   ...bake.pick({ id: true, recipeId: true, recipeRevision: true, handId: true }).shape,
   begunAt: instant,
   plan: bakePlan,
-  readings: z.array(bakeReading.omit({ sequence: true })).readonly(),
+  readings: z.array(backupReading).readonly(),
   deletedAt,
 });
 
@@ -71,6 +78,10 @@ export const backup = backupHead.extend({
   bakes: z.array(backupBake).default([]),
   photos: z.array(backupPhoto).default([]),
   tries: z.array(practiceTry).default([]),
+  timers: z.array(timer).default([]),
+  leftOut: z.array(z.string()).exactOptional().meta({
+    description: 'What could not be taken when it was made: pictures that are damaged or gone.',
+  }),
 });
 
 const counts = z.object({
@@ -82,6 +93,14 @@ const counts = z.object({
   tries: z.int(),
   tools: z.int(),
 });
+
+/** How far a restore is that is under way. */
+export const restoreProgress = z.object({
+  percent: z.int().min(0).max(100).nullable().meta({ description: 'Null where none is.' }),
+});
+
+/** What a backup would have to leave out if it were made now. */
+export const backupGaps = z.object({ leftOut: z.array(z.string()) });
 
 /** What restoring did, or would do. */
 export const restoreReply = z.object({
@@ -96,3 +115,5 @@ export const restoreReply = z.object({
 
 export type Backup = z.infer<typeof backup>;
 export type RestoreReply = z.infer<typeof restoreReply>;
+export type RestoreProgress = z.infer<typeof restoreProgress>;
+export type BackupGaps = z.infer<typeof backupGaps>;

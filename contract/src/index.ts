@@ -10,9 +10,12 @@ export {
   backupAuthor,
   backupBake,
   backupHead,
+  backupReading,
   backupRecipe,
   backupTrial,
   type Backup,
+  type BackupGaps,
+  type RestoreProgress,
   type RestoreReply,
 } from './backup.js';
 export {

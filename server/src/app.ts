@@ -37,13 +37,14 @@ import type { SimulatedOven } from './devices/simulated/oven.js';
 import type { SimulatedScale } from './devices/simulated/scale.js';
 import { buildAreas } from './context/areas.js';
 import type { Database } from './database/database.js';
+import { comingFolder } from './database/leftovers.js';
 import { addressesNow, namesNow, type House } from './house/index.js';
 import { onlyOwnHost } from './http/own-host.js';
 import { pageRoutes } from './http/page.js';
 import { answerErrors } from './http/answer-errors.js';
 import { notFound } from './http/problem.js';
 import { rememberPage } from './http/writing-page.js';
-import { makeNonce, pagePolicy, securityHeaders } from './http/security.js';
+import { makeNonce, onlyTlsAtHouse, pagePolicy, securityHeaders } from './http/security.js';
 
 /** What the app is built from. */
 export interface Parts {
@@ -73,8 +74,9 @@ function api(
     areas;
   const shelf = async () => (await kitchenContext()).shelf;
   const author = (id: string | null) => authors.known(id);
-  const devices = devicesOf(database, now);
+  const devices = devicesOf(database, now, house.removed);
   const router = Router();
+  const coming = comingFolder(database.file);
   const smallBody = express.json({ limit: LARGEST_BODY_BYTES });
   router.use(
     '/house',
@@ -87,9 +89,9 @@ function api(
   // The whole kitchen is sent at once, and may be larger than any recipe.
   router.use('/kitchen', express.json({ limit: LARGEST_KITCHEN_BYTES }));
   // A backup is as large as it is: it is taken in as a stream.
-  router.use('/backup', backupRoutes(backups));
+  router.use('/backup', backupRoutes(backups, coming));
   // A photo is sent as it is.
-  router.use('/photos', photoRoutes(areas.photos));
+  router.use('/photos', photoRoutes(areas.photos, coming));
   router.use('/imports', express.json({ limit: LARGEST_IMPORT_BYTES }));
   router.use(smallBody);
   router.use('/health', healthRoutes(version));
@@ -158,7 +160,7 @@ export function buildApp(parts: Parts): Express {
   // What the API answers is never asked for again unchanged; the page's files have tags of their own.
   app.disable('etag');
   app.use(requestLog(parts.logger));
-  app.use(securityHeaders());
+  app.use(securityHeaders(), onlyTlsAtHouse());
   app.use(
     onlyOwnHost(({ secure }) => (secure ? [...addressesNow(), ...namesNow()] : [parts.host])),
   );
@@ -169,6 +171,6 @@ export function buildApp(parts: Parts): Express {
     api(parts, () => parts.house.openFor(app)),
   );
   app.use(makeNonce, pagePolicy(), pageRoutes(parts.page));
-  app.use(answerErrors);
+  app.use(answerErrors(parts.database.file));
   return app;
 }

@@ -1,4 +1,4 @@
-import { createServer } from 'node:http';
+import { createServer, type RequestListener, type Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { pino } from 'pino';
 import { buildApp } from './app.js';
@@ -7,12 +7,16 @@ import { buildAreas, type Areas } from './context/areas.js';
 import { openDatabase, type Database } from './database/database.js';
 import { checkDatabase, checkFile, openingTrouble } from './database/check.js';
 import { copyDaily } from './database/copies.js';
+import { sweepLeftovers } from './database/leftovers.js';
+import { lockDatabase, type DatabaseLock } from './database/lock.js';
 import { MIGRATION_NAMES, migrate } from './database/migrate.js';
 import { fillWithDemo } from './demo/fill.js';
 import { openOven, openScale } from './devices/index.js';
 import { House, announceHouse } from './house/index.js';
 import { endEventStreams } from './http/event-stream.js';
+import { stillStarting } from './http/still-starting.js';
 import { readSettings, type Settings } from './settings.js';
+import { closePictures } from './areas/photos/picture-process.js';
 import { closeChancePool } from './workers/chance-pool.js';
 
 /** How long requests in flight may take once the server was asked to stop. */
@@ -20,6 +24,10 @@ const LAST_CALL_MILLISECONDS = 10_000;
 const IDLE_LOOK_MILLISECONDS = 50;
 /** How often it is looked whether a day has gone by since the last copy. */
 const COPY_LOOK_MILLISECONDS = 60 * 60 * 1000;
+/** What is written is for the owner of the kitchen alone. */
+const ONLY_OWNER = 0o077;
+const LEFT_OPEN =
+  'The house was left open, so the devices that are paired come in again. To close it: Settings, Devices.';
 
 /** The areas of a database that nobody uses yet: what goes wrong there ends the start. */
 const areasOf = (database: Database): Areas =>
@@ -31,10 +39,14 @@ const areasOf = (database: Database): Areas =>
     },
   );
 
-/** The database of these settings, looked at and brought up to date. @throws Error in a sentence */
+/**
+ * The database of these settings, looked at and brought up to date. Call it only with the database
+ * held and the port bound: a start that comes to nothing changes nothing. @throws Error in a sentence
+ */
 async function openWhole({ database: file, checkWhole, demo }: Settings): Promise<Database> {
   checkFile(file);
   try {
+    sweepLeftovers(file);
     const database = await openDatabase(file);
     await checkDatabase(database, MIGRATION_NAMES, checkWhole);
     await migrate(database);
@@ -46,9 +58,41 @@ async function openWhole({ database: file, checkWhole, demo }: Settings): Promis
   }
 }
 
+/** Holds the database for this process alone. @throws Error in a sentence */
+async function hold(file: string): Promise<DatabaseLock> {
+  try {
+    return await lockDatabase(file);
+  } catch (error) {
+    throw openingTrouble(file, error);
+  }
+}
+
+/** Binds the machine's own door. @throws Error in a sentence when its port is taken */
+async function bind(server: Server, { port, host }: Settings): Promise<string> {
+  await new Promise<void>((listening, failed) => {
+    server.once('error', ({ code, message }: NodeJS.ErrnoException) =>
+      failed(
+        new Error(
+          code === 'EADDRINUSE'
+            ? `Port ${port} is taken. Choose another: PORT=4312 npm start`
+            : message,
+        ),
+      ),
+    );
+    server.listen(port, host, listening);
+  });
+  return `http://${host}:${(server.address() as AddressInfo).port}`;
+}
+
 async function start(): Promise<void> {
+  process.umask(ONLY_OWNER);
   const settings = readSettings(process.env);
   const logger = pino({ level: settings.logLevel });
+  const lock = await hold(settings.database);
+  let answer: RequestListener = stillStarting;
+  const server = createServer((request, response) => answer(request, response));
+  const address = await bind(server, settings);
+  lock.tellAddress(address);
   const database = await openWhole(settings);
   const copy = (): void => {
     copyDaily(database, new Date()).catch((error: unknown) =>
@@ -59,10 +103,12 @@ async function start(): Promise<void> {
   const copying = setInterval(copy, COPY_LOOK_MILLISECONDS);
   const scale = openScale();
   const oven = openOven();
-  const house = new House(settings.house, () => new Date());
+  const house = new House(
+    settings.house,
+    () => new Date(),
+    (err) => logger.error({ err }, 'the certificate of the house could not be renewed'),
+  );
   const app = buildApp({ ...settings, database, logger, scale, oven, house });
-  const server = createServer(app);
-
   const stop = (): void => {
     logger.info('stopping: finishing what is in flight');
     clearInterval(copying);
@@ -76,33 +122,26 @@ async function start(): Promise<void> {
     server.close(() => {
       clearTimeout(timer);
       clearInterval(idle);
-      void Promise.all([closeChancePool(), closed.then(() => database.close())]).then(() =>
-        process.exit(0),
-      );
+      void Promise.all([closeChancePool(), closePictures(), closed])
+        .then(() => database.close())
+        .then(() => lock.release())
+        .then(() => process.exit(0), failed);
     });
     server.closeIdleConnections();
   };
   process.once('SIGTERM', stop);
   process.once('SIGINT', stop);
 
-  server.once('error', (error: NodeJS.ErrnoException) => {
-    const detail =
-      error.code === 'EADDRINUSE'
-        ? `Port ${settings.port} is taken. Choose another: PORT=4311 npm start`
-        : error.message;
-    console.error(detail);
-    process.exit(1);
-  });
-  server.listen(settings.port, settings.host, () => {
-    const { port } = server.address() as AddressInfo;
-    console.log(`Ypsigram is at http://${settings.host}:${port}`);
-    void openHouse();
-  });
+  answer = app;
+  console.log(`Ypsigram is at ${address}`);
+  await openHouse();
 
   async function openHouse(): Promise<void> {
-    if (!settings.isHouseOpen && !(await wasLeftOpen(database))) return;
+    const isLeftOpen = !settings.isHouseOpen && (await wasLeftOpen(database));
+    if (!settings.isHouseOpen && !isLeftOpen) return;
     try {
       await house.openFor(app);
+      if (isLeftOpen) console.log(LEFT_OPEN);
       console.log(await announceHouse(house));
     } catch (error) {
       // Whoever sits at this machine goes on baking.
@@ -111,7 +150,9 @@ async function start(): Promise<void> {
   }
 }
 
-start().catch((error: unknown) => {
+function failed(error: unknown): never {
   console.error(error instanceof Error ? error.message : error);
   process.exit(1);
-});
+}
+
+start().catch(failed);

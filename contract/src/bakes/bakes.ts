@@ -8,6 +8,7 @@ import { bakePlan } from './plan.js';
 
 const LONGEST_SEARCH = 200;
 const MOST_BAKES_AT_ONCE = 200;
+const LONGEST_AGE_MILLISECONDS = 10 * 365 * 24 * 60 * 60 * 1000;
 
 const handId = z
   .uuid()
@@ -33,12 +34,27 @@ const said = {
   handId,
 };
 
+/** What decides between two acts: hybrid logical time, in milliseconds since 1970. */
+const order = z.int().min(0);
+
 export const readingsDraft = z.strictObject({
   sentAt: instant.meta({
     description: 'Now, by the clock of the device: a clock that is wrong is set right by it.',
   }),
   readings: z
-    .array(z.strictObject({ ...said, act: personalAct }))
+    .array(
+      z.strictObject({
+        ...said,
+        age: z.number().min(0).max(LONGEST_AGE_MILLISECONDS).exactOptional().meta({
+          description:
+            'How many milliseconds ago it was done, where the device knows better than by its clock.',
+        }),
+        after: order.exactOptional().meta({
+          description: 'The highest order that the device had seen of the bake when it was done.',
+        }),
+        act: personalAct,
+      }),
+    )
     .min(1, 'Send at least one reading.')
     .max(MOST_READINGS_AT_ONCE, `Send at most ${MOST_READINGS_AT_ONCE} readings at a time.`),
 });
@@ -48,6 +64,9 @@ const replanAct = z.object({ do: z.literal('replan'), plan: bakePlan, revision: 
 export const bakeReading = z.object({
   sequence: z.int().meta({ description: 'Goes up with every reading of every bake.' }),
   ...said,
+  order: order.meta({
+    description: 'What decides between two acts: milliseconds since 1970, never running backwards.',
+  }),
   act: z.union([personalAct, replanAct]),
 });
 

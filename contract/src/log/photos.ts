@@ -13,6 +13,11 @@ export const photoQuery = z.object({
 /** A photo as a backup holds it. */
 export const backupPhoto = z.strictObject({
   ...photo.shape,
+  sha256: z
+    .string()
+    .regex(/^[0-9a-f]{64}$/)
+    .exactOptional()
+    .meta({ description: 'Of the picture, to see that it is whole.' }),
   jpeg: z.base64().meta({ description: 'The picture, resized and without what a camera adds.' }),
 });
 

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { backup, restoreReply } from '../backup.js';
+import { backup, backupGaps, restoreProgress, restoreReply } from '../backup.js';
 import { exportQuery, importUndone, recipeImport, recipeImportReply } from '../imports.js';
 import { importQuery } from '../trials.js';
 import { idPath, json, missing, problemOf, refused } from './parts.js';
@@ -55,13 +55,26 @@ export const filePaths = {
       responses: { '200': { description: 'A backup.', ...json(backup) } },
     },
     post: {
-      summary: 'Restore a backup, whole or not at all; with `dryRun=1` only preview it',
+      summary:
+        'Restore what is sound of a backup, together or not at all; with `dryRun=1` only preview it',
       requestParams: { query: importQuery },
       requestBody: json(backup),
       responses: {
         '200': { description: 'What was restored, or would be.', ...json(restoreReply) },
         ...refused,
       },
+    },
+  },
+  '/api/backup/gaps': {
+    get: {
+      summary: 'What a backup made now would have to leave out',
+      responses: { '200': { description: 'One sentence each.', ...json(backupGaps) } },
+    },
+  },
+  '/api/backup/progress': {
+    get: {
+      summary: 'How far a restore is that is under way',
+      responses: { '200': { description: 'In percent.', ...json(restoreProgress) } },
     },
   },
   '/api/backup/{id}/restore': {

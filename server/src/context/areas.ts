@@ -116,7 +116,8 @@ export function buildAreas(
     shelf,
   });
   const learned = learning(database, bakes);
-  const photos = photoService(database, report);
+  const photos = photoService(database);
+  const timers = timerService(database, now);
   const practice = practiceService(database);
   const backups = backupService(database, {
     now,
@@ -126,7 +127,9 @@ export function buildAreas(
     trials: trials.part,
     bakes: bakes.part,
     photos: photos.part,
+    isSound: (photo) => photos.isSound(photo),
     tries: practice.part,
+    timers: timers.part,
   });
 
   return {
@@ -138,7 +141,7 @@ export function buildAreas(
     backups,
     bakes,
     photos,
-    timers: timerService(database, now),
+    timers,
     practice,
     classes: classService(database, now),
     learned,

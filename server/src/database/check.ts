@@ -1,16 +1,8 @@
 import { existsSync, statSync } from 'node:fs';
 import { resolve } from 'node:path';
-import { QueryTypes } from 'sequelize';
+import { QueryTypes, type Sequelize } from 'sequelize';
 import type { Database } from './database.js';
-import { listCopies } from './copies.js';
-
-/** What can be done, at the end of every sentence about a damaged file. */
-function advice(file: string): string {
-  const copies = listCopies(file).length;
-  return copies > 0
-    ? `Restore one of its ${copies} copies: npm run restore.`
-    : 'There is no copy of it beside it. Put back one that you have, or move the file away to begin anew.';
-}
+import { adviceOnDamage } from './copies.js';
 
 /**
  * Looks at a file before it is opened. @throws Error with a sentence where it is there and empty, a
@@ -23,7 +15,9 @@ export function checkFile(file: string): void {
   if (found.isDirectory())
     throw new Error(`${path} is a folder. DATABASE takes the path of a file.`);
   if (found.size === 0) {
-    throw new Error(`The database ${path} was cut to nothing: it is empty. ${advice(file)}`);
+    throw new Error(
+      `The database ${path} was cut to nothing: it is empty. ${adviceOnDamage(file)}`,
+    );
   }
 }
 
@@ -33,7 +27,7 @@ export function openingTrouble(file: string, error: unknown): Error {
   const { code, original } = error as { code?: string; original?: { code?: string } };
   const reason = original?.code ?? code ?? '';
   if (reason === 'SQLITE_NOTADB' || reason === 'SQLITE_CORRUPT') {
-    return new Error(`The database ${path} is damaged, or no database. ${advice(file)}`);
+    return new Error(`The database ${path} is damaged, or no database. ${adviceOnDamage(file)}`);
   }
   if (['EACCES', 'EPERM', 'EROFS', 'SQLITE_READONLY', 'SQLITE_CANTOPEN'].includes(reason)) {
     return new Error(
@@ -54,6 +48,22 @@ export function openingTrouble(file: string, error: unknown): Error {
 }
 
 /**
+ * Whether the file is shorter than its own head says: a last page that is cut is found by no other
+ * check until somebody reads it. What the log that is written ahead holds is put in its place first.
+ */
+async function isCut(sequelize: Sequelize, file: string): Promise<boolean> {
+  await sequelize.query('PRAGMA wal_checkpoint(TRUNCATE)');
+  const pragma = async (name: string): Promise<number> => {
+    const [row] = await sequelize.query<Record<string, number>>(`PRAGMA ${name}`, {
+      type: QueryTypes.SELECT,
+    });
+    return Object.values(row!)[0]!;
+  };
+  const pages = await pragma('page_count');
+  return statSync(file).size < pages * (await pragma('page_size'));
+}
+
+/**
  * Looks at an open database before it is used. @throws Error with a sentence where its pages are
  * damaged, or where it was written by a newer version; `whole` looks at every entry of every index
  */
@@ -63,7 +73,7 @@ export async function checkDatabase(
   whole = false,
 ): Promise<void> {
   const path = resolve(file);
-  const damaged = `The database ${path} is damaged. ${advice(file)}`;
+  const damaged = `The database ${path} is damaged. ${adviceOnDamage(file)}`;
   const check = whole ? 'integrity_check' : 'quick_check';
   let results: readonly Record<string, string>[];
   try {
@@ -71,7 +81,9 @@ export async function checkDatabase(
   } catch {
     throw new Error(damaged);
   }
-  if (Object.values(results[0] ?? {})[0] !== 'ok') throw new Error(damaged);
+  if (Object.values(results[0] ?? {})[0] !== 'ok' || (await isCut(sequelize, file))) {
+    throw new Error(damaged);
+  }
   const tables = await sequelize.query<{ name: string }>(
     "SELECT name FROM sqlite_master WHERE type = 'table'",
     { type: QueryTypes.SELECT },

@@ -16,14 +16,17 @@ export interface Copy {
   readonly file: string;
   readonly kind: CopyKind;
   readonly at: Date;
+  /** The later, the higher, whatever the clock said. */
+  readonly number: number;
 }
 
-const NAME = /^(daily|before-update)-(\d{4}-\d\d-\d\d)T(\d\d)-(\d\d)-(\d\d)Z\.sqlite$/;
+/** The moment, and how many copies came before it: a clock may have been wrong, a count is not. */
+const NAME = /^(daily|before-update)-(\d{4}-\d\d-\d\d)T(\d\d)-(\d\d)-(\d\d)Z(?:-(\d+))?\.sqlite$/;
 
 /** The folder of the copies of a database, beside it. */
 export const copiesFolder = (file: string): string => `${file}-copies`;
 
-/** All copies of a database, the newest first. */
+/** All copies of a database, the last made first. */
 export function listCopies(file: string): readonly Copy[] {
   const folder = copiesFolder(file);
   if (!existsSync(folder)) return [];
@@ -31,11 +34,23 @@ export function listCopies(file: string): readonly Copy[] {
     .flatMap((name): Copy[] => {
       const found = NAME.exec(name);
       if (!found) return [];
-      const [, kind, day, hours, minutes, seconds] = found;
+      const [, kind, day, hours, minutes, seconds, count = '0'] = found;
       const at = new Date(`${day}T${hours}:${minutes}:${seconds}Z`);
-      return [{ name, file: join(folder, name), kind: kind as CopyKind, at }];
+      const number = Number(count);
+      return [{ name, file: join(folder, name), kind: kind as CopyKind, at, number }];
     })
-    .sort((a, b) => b.at.getTime() - a.at.getTime());
+    .sort((a, b) => b.number - a.number || b.at.getTime() - a.at.getTime());
+}
+
+/** What can be done about a damaged file, at the end of every sentence about one. */
+export function adviceOnDamage(file: string): string {
+  const [newest, ...others] = listCopies(file);
+  if (!newest) {
+    return 'There is no copy of it beside it. Put back one that you have, or move the file away to begin anew.';
+  }
+  const of = newest.at.toISOString().slice(0, 16).replace('T', ' ');
+  const more = others.length === 0 ? '' : `, and there are ${others.length} older ones`;
+  return `The newest copy is of ${of} UTC${more}. To put it back: npm run restore`;
 }
 
 /** Writes a copy of the database as it is now; the oldest of its kind go. */
@@ -43,7 +58,8 @@ export async function makeCopy(database: Database, kind: CopyKind, now: Date): P
   const folder = copiesFolder(database.file);
   mkdirSync(folder, { recursive: true });
   const moment = now.toISOString().slice(0, 19).replaceAll(':', '-');
-  const file = join(folder, `${kind}-${moment}Z.sqlite`);
+  const number = Math.max(0, ...listCopies(database.file).map((copy) => copy.number)) + 1;
+  const file = join(folder, `${kind}-${moment}Z-${number}.sqlite`);
   const part = `${file}.part`;
   rmSync(part, { force: true });
   // A copy that was written to its end, and no other, gets its name.
@@ -79,10 +95,14 @@ function leaveOutNames(file: string): Promise<void> {
   });
 }
 
-/** Makes the copy of today where there is none of the last 24 hours; whether it did. */
+/**
+ * Makes the copy of today where there is none of the last 24 hours; whether it did. A last one that
+ * lies in the future was made by a clock that was wrong, and is none of today.
+ */
 export async function copyDaily(database: Database, now: Date): Promise<boolean> {
   const newest = listCopies(database.file).find(({ kind }) => kind === 'daily');
-  if (newest && now.getTime() - newest.at.getTime() < DAY_MILLISECONDS) return false;
+  const age = newest ? now.getTime() - newest.at.getTime() : DAY_MILLISECONDS;
+  if (age >= 0 && age < DAY_MILLISECONDS) return false;
   await makeCopy(database, 'daily', now);
   return true;
 }

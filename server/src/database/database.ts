@@ -6,10 +6,12 @@ import pLimit from 'p-limit';
 import { QueryTypes, Sequelize, Transaction } from 'sequelize';
 import sqlite3 from 'sqlite3';
 import type { Changes } from '@ypsigram/contract/house';
-import { fileIsGone } from './trouble.js';
+import { busyWriting, fileIsGone } from './trouble.js';
 
 /** How long a statement waits for another process to let go, in milliseconds. */
 const BUSY_MILLISECONDS = 5000;
+
+type Callback = (error: Error | null, ...found: unknown[]) => void;
 
 /** A connection to the file. Every transaction has one of its own, so each is set up alike. */
 class Connection extends sqlite3.Database {
@@ -24,7 +26,24 @@ class Connection extends sqlite3.Database {
       () => undefined,
     );
   }
+
+  override all(sql: string, ...rest: unknown[]): this {
+    const isLast = sql.startsWith('ROLLBACK');
+    const handed = rest.map((one) =>
+      isLast && typeof one === 'function' ? asRolledBack(one as Callback) : one,
+    );
+    return super.all(sql, ...(handed as []));
+  }
 }
+
+/**
+ * A failed write on a full or a read-only disk is rolled back by SQLite itself: that there is nothing
+ * left to roll back is no second trouble.
+ */
+const asRolledBack =
+  (done: Callback): Callback =>
+  (error, ...found) =>
+    done(error?.message.includes('no transaction is active') ? null : error, ...found);
 
 /** The transaction that a piece of work runs in: every statement in it finds it by itself. */
 const SURROUNDING = new AsyncLocalStorage<Map<string, unknown>>();
@@ -49,6 +68,9 @@ export class Database {
 
   private readonly listeners = new Set<() => void>();
 
+  /** Says why nobody else writes now; null as long as all do. */
+  private alone: (() => string) | null = null;
+
   /** Which file on the disk it is, whatever stands at its path later. */
   private readonly inode: number;
 
@@ -66,6 +88,30 @@ export class Database {
    */
   write<T>(work: () => Promise<T>): Promise<T> {
     if (isInTransaction()) return work();
+    if (this.alone) return Promise.reject(busyWriting(this.alone()));
+    return this.inTurn(work);
+  }
+
+  /**
+   * The same for work that takes long: whoever would write meanwhile is told so at once, by what
+   * `tell` says, and need not wait.
+   */
+  async writeAlone<T>(tell: () => string, work: () => Promise<T>): Promise<T> {
+    if (this.alone) throw busyWriting(this.alone());
+    this.alone = tell;
+    try {
+      return await this.inTurn(work);
+    } finally {
+      this.alone = null;
+    }
+  }
+
+  /** Whether something that takes long has the file for itself. */
+  get isHeld(): boolean {
+    return this.alone !== null;
+  }
+
+  private inTurn<T>(work: () => Promise<T>): Promise<T> {
     const type = Transaction.TYPES.IMMEDIATE;
     return this.turn(async () => {
       await this.checkFile();

@@ -17,6 +17,7 @@ import * as log from './migrations/0014-log.js';
 import * as practice from './migrations/0015-practice.js';
 import * as house from './migrations/0016-house.js';
 import * as timerAwaits from './migrations/0017-timer-awaits.js';
+import * as neverLost from './migrations/0018-never-lost.js';
 import { makeCopy } from './copies.js';
 import type { Database } from './database.js';
 
@@ -44,6 +45,7 @@ const MIGRATIONS: readonly Migration[] = [
   practice,
   house,
   timerAwaits,
+  neverLost,
 ];
 
 /** The names of all steps that this version knows. */

@@ -1,7 +1,7 @@
 /** A part of the kitchen that goes out and comes in a few rows at a time. */
 export interface Part<T> {
-  /** All of it; what is deleted too where that is asked for. */
-  dump(withDeleted: boolean): AsyncIterable<readonly T[]>;
+  /** All of it; what is deleted too where that is asked for. `leaveOut` is told what can't be had. */
+  dump(withDeleted: boolean, leaveOut: (what: string) => void): AsyncIterable<readonly T[]>;
   /** Empties it, as part of a larger change. */
   clear(): Promise<void>;
   /** Adds rows as they are, as part of a larger change. */

@@ -1,5 +1,6 @@
 import { DatabaseError, TimeoutError } from 'sequelize';
 import { ProblemError } from '../http/problem.js';
+import { adviceOnDamage } from './copies.js';
 
 /** What the file system or the file itself does not let the database do, and what helps. */
 const TROUBLES: Readonly<Record<string, readonly [status: number, detail: string]>> = {
@@ -23,15 +24,10 @@ const TROUBLES: Readonly<Record<string, readonly [status: number, detail: string
     503,
     'Another program holds the database file: this was not saved. Close that program, then save again.',
   ],
-  SQLITE_CORRUPT: [
-    503,
-    'The database file is damaged. Stop the server and restore a copy: npm run restore.',
-  ],
-  SQLITE_NOTADB: [
-    503,
-    'The database file is damaged. Stop the server and restore a copy: npm run restore.',
-  ],
 };
+
+/** The file itself is no whole database any more. */
+const DAMAGED = new Set(['SQLITE_CORRUPT', 'SQLITE_NOTADB']);
 
 /** What the system itself refuses while the database, or a copy of it, is opened or written. */
 const OF_SYSTEM: Readonly<Record<string, string>> = {
@@ -51,12 +47,21 @@ function codeOf(error: Error): string | undefined {
   return code === undefined ? undefined : (OF_SYSTEM[code] ?? code);
 }
 
-/** The problem behind an error of the database, in a sentence; null for any other error. */
-export function databaseTrouble(error: unknown): ProblemError | null {
+/** The problem behind an error of the database at this path, in a sentence; null for any other error. */
+export function databaseTrouble(error: unknown, file: string): ProblemError | null {
   const code = error instanceof Error ? codeOf(error) : undefined;
-  const trouble = code === undefined ? undefined : TROUBLES[code];
+  if (code === undefined) return null;
+  if (DAMAGED.has(code)) {
+    const detail = `The database file is damaged. Stop the server before it gets worse. ${adviceOnDamage(file)}`;
+    return new ProblemError(503, detail);
+  }
+  const trouble = TROUBLES[code];
   return trouble ? new ProblemError(...trouble) : null;
 }
+
+/** Something that takes long has the file for itself: it passes, and the same can be sent again. */
+export const busyWriting = (detail: string): ProblemError =>
+  new ProblemError(503, detail, {}, { 'Retry-After': '2' });
 
 /** The file was taken away while it was open: what would be written now would be lost with it. */
 export const fileIsGone = (file: string): ProblemError =>

@@ -54,6 +54,16 @@ describe('the certificates of a house', () => {
     expect(moved.authority).toEqual(first.authority);
   });
 
+  it('are renewed in both directions: a clock that was ahead leaves none that does not hold yet', async () => {
+    const ahead = await at(later(4000));
+    const right = await at(NOW);
+    const own = new X509Certificate(right.server.certificate);
+    expect(Date.parse(own.validFrom)).toBeLessThan(NOW.getTime());
+    expect(right.server).not.toEqual(ahead.server);
+    // The authority holds from long ago, so that no device has to trust another one.
+    expect(right.authority).toEqual(ahead.authority);
+  });
+
   it('leave out addresses that no home has: the authority may not sign for them', async () => {
     const { authority, server } = await at(NOW, [...ADDRESSES, '192.0.2.2']);
     expect(new X509Certificate(server.certificate).checkIP('192.0.2.2')).toBeUndefined();

@@ -18,6 +18,8 @@ const AUTHORITY_DAYS = 3650;
 const SERVER_DAYS = 397;
 /** Clocks of a house differ: it holds from a day ago. */
 const EARLY_DAYS = 1;
+/** Before any house had one. */
+const LONG_AGO = new Date('2020-01-01T00:00:00Z');
 /** Renewed when less than this is left. */
 const RENEW_DAYS = 30;
 const NAME_CONSTRAINTS = '2.5.29.30';
@@ -63,12 +65,16 @@ const lasting = (now: Date, days: number): { notBefore: Date; notAfter: Date } =
   notAfter: new Date(now.getTime() + days * DAY_MILLISECONDS),
 });
 
-/** A new authority of a house, which signs for home names and addresses only. */
+/**
+ * A new authority of a house, which signs for home names and addresses only. It holds from long ago:
+ * one that was made while the clock was ahead is good once the clock is right.
+ */
 export async function makeAuthority(now: Date): Promise<Signed> {
   const pair = await keys();
   const certificate = await x509.X509CertificateGenerator.createSelfSigned({
     name: 'CN=Ypsigram in this house',
     ...lasting(now, AUTHORITY_DAYS),
+    notBefore: LONG_AGO,
     signingAlgorithm: ALGORITHM,
     keys: pair,
     extensions: [
@@ -111,10 +117,11 @@ export async function signServer(
   return { certificate: certificate.toString('pem'), key: await pemOfKey(pair.privateKey) };
 }
 
-/** Whether a certificate lasts long enough to go on with. */
+/** Whether a certificate holds already, and long enough to go on with. */
 export function lasts({ certificate }: Signed, now: Date): boolean {
-  const left = new x509.X509Certificate(certificate).notAfter.getTime() - now.getTime();
-  return left > RENEW_DAYS * DAY_MILLISECONDS;
+  const { notBefore, notAfter } = new x509.X509Certificate(certificate);
+  const left = notAfter.getTime() - now.getTime();
+  return notBefore <= now && left > RENEW_DAYS * DAY_MILLISECONDS;
 }
 
 /** Whether a server's certificate was signed by this authority, and names everything that is wanted. */

@@ -4,6 +4,7 @@ import type { RequestListener } from 'node:http';
 import { fingerprint } from './certificate.js';
 import { houseCertificates, type HouseCertificates } from './certificate-store.js';
 import { addressesNow, isAtHome, namesNow } from './home-networks.js';
+import { removedDevices, type RemovedDevices } from './removed-devices.js';
 import { newPasscode, type Passcode } from './passcode.js';
 
 /** What a house is opened with. */
@@ -14,6 +15,8 @@ export interface HouseSettings {
   readonly port: number;
   /** Where its certificates are kept. */
   readonly folder: string;
+  /** So many wrong passcodes, and there is another; a thousand unless given. */
+  readonly mostWrong?: number;
 }
 
 /** What lets the devices of the house in while it is open. */
@@ -22,7 +25,16 @@ interface Open {
   readonly certificates: HouseCertificates;
   readonly fingerprint: string;
   readonly passcode: Passcode;
+  /** Passcodes that were typed and were not this one. */
+  readonly wrong: { count: number };
+  /** Looks now and then whether the certificate is still good. */
+  readonly renewing: NodeJS.Timeout;
 }
+
+/** A thousand of a hundred million: one in 100,000 gets in, then they begin anew. */
+const MOST_WRONG = 1000;
+/** A server runs for longer than its certificate holds, and addresses change. */
+const RENEW_LOOK_MILLISECONDS = 6 * 60 * 60 * 1000;
 
 const LAST_CALL_MILLISECONDS = 2000;
 const EVERYWHERE = ['0.0.0.0', '::'];
@@ -39,7 +51,14 @@ export class House {
   constructor(
     private readonly settings: HouseSettings,
     private readonly now: () => Date,
-  ) {}
+    /** Takes what goes wrong where nobody waits for an answer. */
+    private readonly report: (error: unknown) => void = () => undefined,
+  ) {
+    this.removed = removedDevices(settings.folder);
+  }
+
+  /** Who was removed from it. */
+  readonly removed: RemovedDevices;
 
   get isOpen(): boolean {
     return this.open !== null;
@@ -48,6 +67,19 @@ export class House {
   /** What is to be typed on a new device; null while the house is closed. */
   get passcode(): Passcode | null {
     return this.open?.passcode ?? null;
+  }
+
+  /**
+   * Whether that was typed. After so many wrong ones the passcode is another: nobody is locked out,
+   * and nobody gets through by patience.
+   */
+  async isPasscode(typed: string): Promise<boolean> {
+    const open = this.open;
+    if (!open) return false;
+    if (await open.passcode.matches(typed)) return true;
+    open.wrong.count++;
+    if (open.wrong.count >= (this.settings.mostWrong ?? MOST_WRONG)) await this.renewPasscode();
+    return false;
   }
 
   /** The certificate that devices may trust, as PEM, and its fingerprint. */
@@ -73,21 +105,9 @@ export class House {
   openFor(app: RequestListener): Promise<void> {
     return this.inTurn(async () => {
       if (this.open) return;
-      const certificates = await houseCertificates(
-        this.settings.folder,
-        namesNow(),
-        addressesNow(),
-        this.now(),
-      );
-      const { server: own, authority } = certificates;
-      const server = createServer(
-        {
-          key: own.key,
-          cert: [own.certificate, authority.certificate].join('\n'),
-          minVersion: 'TLSv1.2',
-        },
-        app,
-      );
+      const certificates = await this.certificates();
+      const { authority } = certificates;
+      const server = createServer(shown(certificates), app);
       await new Promise<void>((listening, failed) => {
         server.once('error', failed);
         server.listen(this.settings.port, this.settings.host, listening);
@@ -97,16 +117,38 @@ export class House {
         certificates,
         fingerprint: await fingerprint(authority.certificate),
         passcode: await newPasscode(),
+        wrong: { count: 0 },
+        renewing: setInterval(
+          () => void this.renewCertificate().catch(this.report),
+          RENEW_LOOK_MILLISECONDS,
+        ).unref(),
       };
     });
+  }
+
+  /** Shows a new certificate where the one it shows is not good any more. */
+  renewCertificate(): Promise<void> {
+    return this.inTurn(async () => {
+      if (!this.open) return;
+      const certificates = await this.certificates();
+      if (certificates.server.certificate === this.open.certificates.server.certificate) return;
+      this.open.server.setSecureContext(shown(certificates));
+      const print = await fingerprint(certificates.authority.certificate);
+      this.open = { ...this.open, certificates, fingerprint: print };
+    });
+  }
+
+  private certificates(): Promise<HouseCertificates> {
+    return houseCertificates(this.settings.folder, namesNow(), addressesNow(), this.now());
   }
 
   /** Closes it: what is being asked is answered, and nobody comes in any more. */
   close(): Promise<void> {
     return this.inTurn(async () => {
       if (!this.open) return;
-      const { server } = this.open;
+      const { server, renewing } = this.open;
       this.open = null;
+      clearInterval(renewing);
       await new Promise<void>((closed) => {
         const late = setTimeout(() => server.closeAllConnections(), LAST_CALL_MILLISECONDS);
         server.close(() => {
@@ -121,7 +163,8 @@ export class House {
   /** Another passcode from now on; devices that are paired stay paired. */
   renewPasscode(): Promise<void> {
     return this.inTurn(async () => {
-      if (this.open) this.open = { ...this.open, passcode: await newPasscode() };
+      if (!this.open) return;
+      this.open = { ...this.open, passcode: await newPasscode(), wrong: { count: 0 } };
     });
   }
 
@@ -132,3 +175,11 @@ export class House {
     return done;
   }
 }
+
+/** What a server is set up with to show its certificate. */
+const shown = ({ server, authority }: HouseCertificates) =>
+  ({
+    key: server.key,
+    cert: [server.certificate, authority.certificate].join('\n'),
+    minVersion: 'TLSv1.2',
+  }) as const;

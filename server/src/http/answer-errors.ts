@@ -31,21 +31,29 @@ function asProblem(error: unknown): ProblemError | null {
     : null;
 }
 
-/** The last middleware: problems are answered in words, anything else is logged and hidden. */
-export const answerErrors: ErrorRequestHandler = (error: unknown, request, response, next) => {
-  // Nobody waits for it any more.
-  if (response.destroyed) return;
-  if (response.headersSent) {
-    next(error);
-    return;
-  }
-  const problem = asProblem(error);
-  const trouble = problem ? null : databaseTrouble(error);
-  if (!problem) request.log.error({ err: error }, 'unexpected error');
-  sendProblem(
-    response,
-    problem ??
-      trouble ??
-      new ProblemError(500, 'Something went wrong. Nothing that was saved is lost. Try again.'),
-  );
-};
+/**
+ * The last middleware: problems are answered in words, anything else is logged and hidden. `file` is
+ * that of the database.
+ */
+export const answerErrors =
+  (file: string): ErrorRequestHandler =>
+  (error: unknown, request, response, next) => {
+    // Nobody waits for it any more.
+    if (response.destroyed) return;
+    if (response.headersSent) {
+      next(error);
+      return;
+    }
+    const problem = asProblem(error);
+    const trouble = problem ? null : databaseTrouble(error, file);
+    if (!problem) request.log.error({ err: error }, 'unexpected error');
+    sendProblem(
+      response,
+      problem ??
+        trouble ??
+        new ProblemError(
+          500,
+          'Something went wrong, and this was not done. Try again; if it stays so, look at what the server has logged.',
+        ),
+    );
+  };

@@ -23,12 +23,22 @@ export function belongsTo(response: Response, device: string): void {
   response.locals['device'] = device;
 }
 
-/** Ends all streams, or those of a device: they never end by themselves. */
-export function endEventStreams(device?: string): void {
-  for (const response of OPEN) {
-    if (device === undefined || response.locals['device'] === device) response.end();
-  }
+/** Devices that were removed: what they asked for before, and is opened only now, ends at once. */
+const REMOVED = new Set<unknown>();
+
+/** Ends all streams: they never end by themselves. */
+export function endEventStreams(): void {
+  for (const response of OPEN) response.end();
 }
+
+/** Ends all streams of a device, and every one that it is just opening. */
+export function endStreamsFor(device: string): void {
+  REMOVED.add(device);
+  for (const response of OPEN) if (response.locals['device'] === device) response.end();
+}
+
+/** The device is let in again. */
+export const letStreamsOf = (device: string): boolean => REMOVED.delete(device);
 
 /** Opens a stream of server-sent events that lives until the client leaves; `left` is told then. */
 export function openEventStream(response: Response, left: () => void): void {
@@ -52,4 +62,5 @@ export function openEventStream(response: Response, left: () => void): void {
     clearInterval(heartbeat);
     left();
   });
+  if (REMOVED.has(response.locals['device'])) response.end();
 }

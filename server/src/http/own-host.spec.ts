@@ -9,7 +9,7 @@ describe('only own hosts', () => {
   app.get('/', (_request, response) => {
     response.send('in');
   });
-  app.use(answerErrors);
+  app.use(answerErrors('kitchen.sqlite'));
   const ask = (host: string, origin?: string) => {
     const asked = request(app).get('/').set('Host', host);
     return origin === undefined ? asked : asked.set('Origin', origin);

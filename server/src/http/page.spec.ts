@@ -23,7 +23,7 @@ describe('the page', () => {
     const app = express();
     app.use(makeNonce, pagePolicy());
     app.use(pageRoutes(from));
-    app.use(answerErrors);
+    app.use(answerErrors('kitchen.sqlite'));
     return request(app);
   };
 

@@ -8,6 +8,7 @@ export class ProblemError extends Error {
     readonly status: number,
     readonly detail: string,
     readonly extra: Partial<Problem> & Record<string, unknown> = {},
+    readonly headers: Readonly<Record<string, string>> = {},
   ) {
     super(detail);
   }
@@ -32,7 +33,10 @@ export const staleChange = (what: string, theirs: unknown): ProblemError =>
 export const notFound = (detail: string): ProblemError => new ProblemError(404, detail);
 
 /** Answers with a problem after RFC 9457. */
-export function sendProblem(response: Response, { status, detail, extra }: ProblemError): void {
+export function sendProblem(
+  response: Response,
+  { status, detail, extra, headers }: ProblemError,
+): void {
   const body: Problem = {
     type: 'about:blank',
     title: STATUS_CODES[status] ?? 'Error',
@@ -40,5 +44,5 @@ export function sendProblem(response: Response, { status, detail, extra }: Probl
     detail,
     ...extra,
   };
-  response.status(status).type('application/problem+json').send(JSON.stringify(body));
+  response.set(headers).status(status).type('application/problem+json').send(JSON.stringify(body));
 }

@@ -21,13 +21,32 @@ export const makeNonce: RequestHandler = (request, response, next) => {
 /** For every answer; data is read by the page and by scripts, and is no page of its own. */
 export const securityHeaders = (): RequestHandler =>
   helmet({
-    // The baker's own machine is served over plain HTTP, under the same names as the house.
+    // At the house's door alone, below.
     strictTransportSecurity: false,
     contentSecurityPolicy: {
       useDefaults: false,
       directives: { defaultSrc: ["'none'"], frameAncestors: ["'none'"] },
     },
   });
+
+const DAY_SECONDS = 24 * 60 * 60;
+const LOOPBACK = /^(?:127\.|localhost|\[::1\])/;
+
+/**
+ * Keeps browsers at the house's door to TLS. Only for a day after each visit, as it holds for all
+ * ports of that name, and never for the machine itself, whose own door speaks plain HTTP.
+ */
+export const onlyTlsAtHouse = (): RequestHandler => {
+  const keepToTls = helmet.strictTransportSecurity({
+    maxAge: DAY_SECONDS,
+    includeSubDomains: false,
+  });
+  return (request, response, next) => {
+    if (request.secure && !LOOPBACK.test(request.headers.host ?? '')) {
+      keepToTls(request, response, next);
+    } else next();
+  };
+};
 
 /** Nothing but what the server itself sends may load, run or style; after `makeNonce`. */
 export const pagePolicy = (): RequestHandler =>

@@ -22,17 +22,15 @@ export interface TestServer {
   close(): Promise<void>;
 }
 
-export async function startTestServer(): Promise<TestServer> {
+/** `now` is the clock of the server; the one of the machine unless given. */
+export async function startTestServer(now = (): Date => new Date()): Promise<TestServer> {
   const folder = mkdtempSync(join(tmpdir(), 'ypsigram-'));
   const file = join(folder, 'kitchen.sqlite');
   const database = await openDatabase(file);
   await migrate(database);
   const scale = openScale();
   const oven = openOven();
-  const house = new House(
-    { host: '127.0.0.1', port: 0, folder: join(folder, 'house') },
-    () => new Date(),
-  );
+  const house = new House({ host: '127.0.0.1', port: 0, folder: join(folder, 'house') }, now);
   const app = buildApp({
     database,
     logger: pino({ level: 'silent' }),
@@ -42,6 +40,7 @@ export async function startTestServer(): Promise<TestServer> {
     scale,
     oven,
     house,
+    now,
   });
   return {
     database,

@@ -132,6 +132,11 @@ export interface BakeReading {
   readonly id: string;
   /** When it was done: ISO 8601 in UTC. */
   readonly at: string;
+  /**
+   * What decides between two acts: milliseconds since 1970 that never run backwards within a bake,
+   * whatever clocks do. One without it goes by its moment.
+   */
+  readonly order?: number;
   /** Which device it was done at. */
   readonly device: string;
   /** Whose hand did it; null for nobody in particular. */

@@ -2,8 +2,8 @@ import type { BakeReading } from './act.js';
 
 /**
  * The readings that hold, in the order they were done: those taken back are left out, and so are
- * the undoings themselves. An undoing that was itself taken back undoes nothing. Of two at the
- * same moment the one with the smaller id counts as earlier, so that every device agrees.
+ * the undoings themselves. An undoing that was itself taken back undoes nothing. Of two in the
+ * same place the one with the smaller id counts as earlier, so that every device agrees.
  */
 export function effectiveReadings(readings: readonly BakeReading[]): readonly BakeReading[] {
   const known = new Map(readings.map((reading) => [reading.id, reading]));
@@ -16,8 +16,12 @@ export function effectiveReadings(readings: readonly BakeReading[]): readonly Ba
   return inOrder.filter(({ id, act }) => act.do !== 'undo' && !undone.has(id));
 }
 
+/** What decides where an act stands among the others of its bake. */
+export const orderOf = ({ order, at }: Pick<BakeReading, 'order' | 'at'>): number =>
+  order ?? Date.parse(at);
+
 const byTime = (a: BakeReading, b: BakeReading): number =>
-  a.at < b.at ? -1 : a.at > b.at ? 1 : a.id < b.id ? -1 : a.id > b.id ? 1 : 0;
+  orderOf(a) - orderOf(b) || (a.id < b.id ? -1 : a.id > b.id ? 1 : 0);
 
 /** The newest act of a device that can be taken back; null where there is none. */
 export const lastToUndo = (readings: readonly BakeReading[], device: string): BakeReading | null =>

@@ -2,8 +2,12 @@ import type { Random } from '../../chance/index.js';
 
 /** Letters and digits that nobody mixes up when they are read aloud or off a board. */
 const SIGNS = 'ACDEFHJKMNPRTWXY3479';
-/** Signs of a code: with twenty of them 160,000 codes. */
-const LENGTH = 4;
+/**
+ * Signs of a code: with twenty of them 1.28 thousand million codes. A house of 254 addresses, each
+ * trying ten a minute, would need half a year to meet one.
+ */
+const LENGTH = 7;
+const FIRST_GROUP = 3;
 
 /** What a code looks like, as a pattern. */
 export const CODE_PATTERN = new RegExp(`^[${SIGNS}]{${LENGTH}}$`);
@@ -16,3 +20,7 @@ export const classCode = (random: Random): string =>
 
 /** A code as somebody typed it: capitals, no blanks. */
 export const tidyCode = (typed: string): string => typed.replace(/[\s-]+/g, '').toUpperCase();
+
+/** A code as it is read aloud and off a board: in two groups. */
+export const shownCode = (code: string): string =>
+  code.length === LENGTH ? `${code.slice(0, FIRST_GROUP)}-${code.slice(FIRST_GROUP)}` : code;

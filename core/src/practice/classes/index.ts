@@ -1,4 +1,4 @@
-export { CODE_PATTERN, classCode, tidyCode } from './code.js';
+export { CODE_PATTERN, classCode, shownCode, tidyCode } from './code.js';
 export {
   classSpread,
   type ClassResult,

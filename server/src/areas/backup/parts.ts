@@ -7,6 +7,7 @@ import type {
   backupTrial,
 } from '@ypsigram/contract';
 import type { backupPhoto } from '@ypsigram/contract/log';
+import type { Timer } from '@ypsigram/contract/oven';
 import type { PracticeTryRecord } from '@ypsigram/contract/practice';
 import type { Part } from '../../database/part.js';
 
@@ -25,9 +26,31 @@ export interface BackupContext {
   trials: Part<BackupTrial>;
   bakes: Part<BackupBake>;
   photos: Part<BackupPhoto>;
+  /** Whether a picture is what it says it is. */
+  isSound(photo: BackupPhoto): Promise<boolean>;
   tries: Part<PracticeTryRecord>;
+  timers: Part<Timer>;
 }
 
 /** The parts that are lists, by their name in the document. */
-export const LISTS = ['authors', 'recipes', 'trials', 'bakes', 'photos', 'tries'] as const;
+export const LISTS = [
+  'authors',
+  'recipes',
+  'trials',
+  'bakes',
+  'photos',
+  'tries',
+  'timers',
+] as const;
 export type ListName = (typeof LISTS)[number];
+
+/** What a row of each list is. */
+export interface Rows {
+  authors: BackupAuthor;
+  recipes: BackupRecipe;
+  trials: BackupTrial;
+  bakes: BackupBake;
+  photos: BackupPhoto;
+  tries: PracticeTryRecord;
+  timers: Timer;
+}

@@ -1,30 +1,12 @@
-import { createWriteStream } from 'node:fs';
-import { mkdtemp, rm } from 'node:fs/promises';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
-import { pipeline } from 'node:stream/promises';
-import { Router, type Request } from 'express';
+import { Router } from 'express';
 import { importQuery } from '@ypsigram/contract';
+import { withBodyAsFile } from '../../http/body-as-file.js';
 import { ProblemError, onlyMethods } from '../../http/problem.js';
 import { parseId, validate } from '../../http/validate.js';
 import type { BackupService } from './service.js';
 
-/** Does something with the body of a request as a file, whatever its size, and throws it away. */
-async function withBodyAsFile<T>(request: Request, work: (file: string) => Promise<T>): Promise<T> {
-  if (!request.is('application/json')) {
-    throw new ProblemError(415, 'Send the backup as JSON, with content type application/json.');
-  }
-  const folder = await mkdtemp(join(tmpdir(), 'ypsigram-backup-'));
-  try {
-    const file = join(folder, 'backup.json');
-    await pipeline(request, createWriteStream(file));
-    return await work(file);
-  } finally {
-    await rm(folder, { recursive: true, force: true });
-  }
-}
-
-export function backupRoutes(backups: BackupService): Router {
+/** `folder` is where a backup waits that is being taken in. */
+export function backupRoutes(backups: BackupService, folder: string): Router {
   const router = Router();
   router
     .route('/')
@@ -34,13 +16,29 @@ export function backupRoutes(backups: BackupService): Router {
         .type('application/json')
         .set('Content-Disposition', `attachment; filename="ypsigram-${day}.json"`);
       await backups.write(response);
-      response.end();
     })
     .post(async (request, response) => {
       const { dryRun } = validate(importQuery, request.query);
-      response.json(await withBodyAsFile(request, (file) => backups.restore(file, dryRun === '1')));
+      if (!request.is('application/json')) {
+        throw new ProblemError(415, 'Send the backup as JSON, with content type application/json.');
+      }
+      response.json(
+        await withBodyAsFile(request, { folder }, (file) => backups.restore(file, dryRun === '1')),
+      );
     })
     .all(onlyMethods('GET', 'POST'));
+  router
+    .route('/gaps')
+    .get(async (_request, response) => {
+      response.json(await backups.gaps());
+    })
+    .all(onlyMethods('GET'));
+  router
+    .route('/progress')
+    .get((_request, response) => {
+      response.json(backups.progress());
+    })
+    .all(onlyMethods('GET'));
   router
     .route('/:id/restore')
     .post(async (request, response) => {

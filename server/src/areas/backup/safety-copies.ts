@@ -1,8 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { createWriteStream } from 'node:fs';
-import { mkdir, readdir, rename, rm, stat } from 'node:fs/promises';
+import { access, mkdir, readdir, rename, rm, stat } from 'node:fs/promises';
 import { join } from 'node:path';
-import { finished } from 'node:stream/promises';
 import type { Writable } from 'node:stream';
 
 /** As many are kept. */
@@ -22,32 +21,36 @@ export interface SafetyCopies {
 
 export function safetyCopies(folder: string): SafetyCopies {
   const fileOf = (id: string): string => join(folder, `restored-over-${id}.json`);
-  const find = async (id: string): Promise<string | null> => {
-    const file = fileOf(id);
-    return (await stat(file).catch(() => null)) ? file : null;
-  };
   return {
     async make(write) {
       await mkdir(folder, { recursive: true });
       const id = randomUUID();
       const part = `${fileOf(id)}.part`;
-      const sink = createWriteStream(part, { flush: true });
       try {
-        await write(sink);
-        sink.end();
-        await finished(sink);
+        await write(createWriteStream(part, { flush: true }));
         await rename(part, fileOf(id));
       } catch (error) {
-        sink.destroy();
         await rm(part, { force: true });
         throw error;
       }
       return id;
     },
-    find,
+
+    async find(id) {
+      const file = fileOf(id);
+      try {
+        await access(file);
+        return file;
+      } catch (error) {
+        if ((error as NodeJS.ErrnoException).code === 'ENOENT') return null;
+        throw error;
+      }
+    },
+
     async remove(id) {
       await rm(fileOf(id), { force: true });
     },
+
     async thin() {
       const copies = (await readdir(folder)).filter((name) => COPY.test(name));
       const dated = await Promise.all(

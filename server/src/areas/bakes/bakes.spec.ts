@@ -3,7 +3,6 @@ import type { AddressInfo } from 'node:net';
 import { randomUUID } from 'node:crypto';
 import type { Bake, BakeReadingReply } from '@ypsigram/contract';
 import { bakeState, type Act } from '@ypsigram/core/bench';
-import { clockCorrection } from './clock.js';
 import { startTestServer, type TestServer } from '../../testing/test-server.js';
 
 const TEXT = 'Buns\nMakes 12 buns\n\n2 cups flour\n1 tsp salt\n1 cup milk\n';
@@ -238,24 +237,5 @@ describe('bakes over HTTP', () => {
     const many = (count: number) => Array.from({ length: count }, () => reading(weigh(bake, 1)));
     await send(bake.id, many(100)).expect(201);
     await send(bake.id, many(101)).expect(400);
-  });
-});
-
-describe('the clock of a device', () => {
-  const now = new Date('2026-03-14T10:00:00.000Z');
-
-  it('is believed where it is close', () => {
-    const at = clockCorrection('2026-03-14T10:00:01.500Z', now);
-    expect(at('2026-03-14T09:59:00.000Z')).toBe('2026-03-14T09:59:00.000Z');
-  });
-
-  it('is set right where it is not', () => {
-    const at = clockCorrection('2026-03-14T11:00:00.000Z', now);
-    expect(at('2026-03-14T10:59:00.000Z')).toBe('2026-03-14T09:59:00.000Z');
-  });
-
-  it('never gives a moment after now', () => {
-    const at = clockCorrection('2026-03-14T10:00:00.000Z', now);
-    expect(at('2026-03-14T12:00:00.000Z')).toBe(now.toISOString());
   });
 });

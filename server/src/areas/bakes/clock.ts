@@ -1,12 +1,51 @@
-/** A device whose clock is no further off than this is taken at its word. */
+/** A device whose clock is no further off than this is taken at its word for what is shown. */
 const CLOSE_MILLISECONDS = 2000;
 
+/** When a device says that something was done. */
+export interface Said {
+  /** By its own clock, which may be wrong. */
+  readonly at: string;
+  /** How long ago it was when it was sent, in milliseconds, where the device knows better than by its clock. */
+  readonly age?: number | undefined;
+  /** The highest order that it had seen of the bake when it was done. */
+  readonly after?: number | undefined;
+}
+
+/** How it stands on the server. */
+export interface Here {
+  readonly now: Date;
+  /** The highest order that was given in this bake. */
+  readonly last: number;
+}
+
+export interface Placed {
+  /** For people: when it was done, by the clock of the server. */
+  readonly at: string;
+  /** What decides between two acts, in milliseconds since 1970. */
+  readonly order: number;
+}
+
 /**
- * Gives what sets a device's moments right by the server's clock: the later act wins, so that a
- * clock that is an hour ahead must not win for an hour. No moment lies after now.
+ * Gives acts that a device sends their place among all others of the bake, by hybrid logical time
+ * (Kulkarni and others 2014, "Logical Physical Clocks"): the clock of the server less the age of the
+ * act, but always after all that the device had seen, so that no clock that goes back, here or
+ * there, lets an old act win. Nothing lies in the future of the server, unless its own clock went
+ * back; and one act of the device never comes before another that it did earlier.
  */
-export function clockCorrection(sentAt: string, now: Date): (at: string) => string {
-  const behind = now.getTime() - Date.parse(sentAt);
-  const shift = Math.abs(behind) > CLOSE_MILLISECONDS ? behind : 0;
-  return (at) => new Date(Math.min(Date.parse(at) + shift, now.getTime())).toISOString();
+export function placeActs(
+  acts: readonly Said[],
+  sentAt: string,
+  { now, last }: Here,
+): readonly Placed[] {
+  const sent = Date.parse(sentAt);
+  let before = 0;
+  return acts.map(({ at, age, after = 0 }) => {
+    const said = Date.parse(at);
+    const done = Math.max(0, now.getTime() - Math.max(0, age ?? sent - said));
+    const isClose = Math.abs(done - said) <= CLOSE_MILLISECONDS;
+    const shown = Math.min(isClose ? said : done, now.getTime());
+    const order = Math.max(Math.round(done), Math.min(after, last) + 1, before + 1);
+    before = order;
+    return { at: new Date(shown).toISOString(), order };
+  });
 }

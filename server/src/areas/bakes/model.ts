@@ -47,6 +47,7 @@ export class BakeReadingRow extends Model<
   declare id: string;
   declare bakeId: string;
   declare at: string;
+  declare order: CreationOptional<number | null>;
   declare device: string;
   declare handId: string | null;
   declare act: BakeReadingReply['act'];
@@ -103,6 +104,7 @@ export function bakeReadingModel(sequelize: Sequelize): ModelStatic<BakeReadingR
       id: text(),
       bakeId: { ...text(), field: 'bake_id' },
       at: text(),
+      order: { type: DataTypes.INTEGER, field: 'logical' },
       device: text(),
       handId: { type: DataTypes.TEXT, field: 'hand_id' },
       act: { type: DataTypes.JSON, allowNull: false },

@@ -12,7 +12,9 @@ export type WholeBake = Pick<
   Bake,
   'id' | 'recipeId' | 'recipeRevision' | 'handId' | 'begunAt' | 'plan'
 > & {
-  readonly readings: readonly Omit<BakeReadingReply, 'sequence'>[];
+  readonly readings: readonly (Omit<BakeReadingReply, 'sequence' | 'order'> & {
+    readonly order?: number;
+  })[];
   readonly deletedAt?: string | null;
 };
 
@@ -53,7 +55,7 @@ export function bakePart(
       const here = await shelf();
       await rows.bulkCreate(bakes.map((bake) => rowOf(bake, here)));
       const readings = bakes.flatMap(({ id: bakeId, readings: done }) =>
-        done.map((one) => ({ ...one, bakeId })),
+        done.map((one) => ({ ...one, bakeId, order: one.order ?? null })),
       );
       for (let at = 0; at < readings.length; at += AT_ONCE) {
         await readingRows.bulkCreate(readings.slice(at, at + AT_ONCE));

@@ -3,7 +3,8 @@ import type { BakeReadingRow, BakeRow } from './model.js';
 
 export function toReading(row: BakeReadingRow): BakeReadingReply {
   const { sequence, id, at, device, handId, act } = row;
-  return { sequence, id, at, device, handId, act };
+  // One of before there was an order goes by its moment.
+  return { sequence, id, at, order: row.order ?? Date.parse(at), device, handId, act };
 }
 
 export function toSummary(row: BakeRow): BakeSummary {

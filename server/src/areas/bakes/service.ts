@@ -16,7 +16,7 @@ import type { Database } from '../../database/database.js';
 import type { Part } from '../../database/part.js';
 import { removable, type Removable } from '../../database/removable.js';
 import { ProblemError, notFound } from '../../http/problem.js';
-import { clockCorrection } from './clock.js';
+import { placeActs } from './clock.js';
 import { bakeModel, bakeReadingModel, type BakeReadingRow, type BakeRow } from './model.js';
 import { bakeOutcomes, type BakeOutcomes } from './outcomes.js';
 import { bakePart, type WholeBake } from './part.js';
@@ -72,8 +72,8 @@ export function bakeService(database: Database, context: BakesContext): BakeServ
   // Every open page of a bake listens.
   told.setMaxListeners(0);
 
-  const find = async (id: string): Promise<BakeRow> => {
-    const row = await rows.findOne({ where: { id } });
+  const find = async (id: string, paranoid = true): Promise<BakeRow> => {
+    const row = await rows.findOne({ where: { id }, paranoid });
     if (!row) throw notFound(GONE);
     return row;
   };
@@ -157,7 +157,8 @@ export function bakeService(database: Database, context: BakesContext): BakeServ
           lineCount: plan.lines.length,
         });
         if (bakedAt === null) return toBake(row, []);
-        const reading = { at, device: 'server', handId: draft.handId };
+        const order = Date.parse(at);
+        const reading = { at, order, device: 'server', handId: draft.handId };
         const kept = await keep(row, [
           { id: randomUUID(), ...reading, act: { do: 'stage', stage: 'log' } },
         ]);
@@ -173,18 +174,24 @@ export function bakeService(database: Database, context: BakesContext): BakeServ
 
     async append(id, { sentAt, readings }) {
       const [asKept, fresh] = await database.write(async () => {
-        const row = await find(id);
+        // What was done without the server, at a bake that was deleted meanwhile, goes with it.
+        const row = await find(id, false);
         const ids = readings.map((reading) => reading.id);
         const known = await readingRows.findAll({ where: { id: ids } });
         if (known.some(({ bakeId }) => bakeId !== id)) {
           throw new ProblemError(422, 'A reading with this id belongs to another bake.');
         }
         const isKnown = new Set(known.map((reading) => reading.id));
-        const correct = clockCorrection(sentAt, context.now());
-        const coming = readings
-          .filter((reading, at) => !isKnown.has(reading.id) && ids.indexOf(reading.id) === at)
-          .map((reading) => ({ ...reading, at: correct(reading.at) }));
+        const fresh = readings.filter(
+          (reading, at) => !isKnown.has(reading.id) && ids.indexOf(reading.id) === at,
+        );
         const before = (await readingsOf(id)).map(toReading);
+        const here = { now: context.now(), last: lastOrder(before) };
+        const placed = placeActs(fresh, sentAt, here);
+        const coming = fresh.map(({ age: _age, after: _after, ...reading }, at) => ({
+          ...reading,
+          ...placed[at]!,
+        }));
         if (before.length + coming.length > MOST_READINGS) {
           throw new ProblemError(422, 'This bake holds all it can. Begin another one.');
         }
@@ -204,11 +211,12 @@ export function bakeService(database: Database, context: BakesContext): BakeServ
         const { recipeId, handId } = row;
         const fresh = await context.plan({ recipeId, handId, way: 'planned' }, state.times);
         const plan = replan(state, fresh.plan);
-        const at = context.now().toISOString();
+        const now = context.now();
         const kept = await keep(row, [
           {
             id: randomUUID(),
-            at,
+            at: now.toISOString(),
+            order: Math.max(now.getTime(), lastOrder(before) + 1),
             device: 'server',
             handId: row.handId,
             act: { do: 'replan', plan, revision: fresh.revision },
@@ -234,6 +242,10 @@ function holding(search: string) {
   const like = { [Op.like]: `%${search.replace(/[\\%_]/g, '')}%` };
   return { [Op.or]: [{ title: like }, { note: like }] };
 }
+
+/** The highest order that was given in a bake; 0 where nothing was done. */
+const lastOrder = (readings: readonly BakeReadingReply[]): number =>
+  readings.reduce((last, { order }) => Math.max(last, order), 0);
 
 /** @throws ProblemError 422 for something done at a line that this bake never had */
 function checkLines(

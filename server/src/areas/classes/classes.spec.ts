@@ -38,9 +38,12 @@ describe('a class over HTTP', () => {
       .put(`/api/classes/joined/${code}/results/${id}`)
       .send({ taskId: TASK.id, name, grams, at: AT });
 
+  const detail = async (request: Promise<{ body: unknown }>): Promise<string> =>
+    ((await request).body as { detail: string }).detail;
+
   it('is started with a code, and joined by it however it is typed', async () => {
     const { code, id } = await start();
-    expect(code).toMatch(/^[A-Z0-9]{4}$/);
+    expect(code).toMatch(/^[A-Z0-9]{7}$/);
     const typed = `${code.slice(0, 2)}-${code.slice(2)}`.toLowerCase();
     const { body } = await server.http.get(`/api/classes/joined/${typed}`).expect(200);
     expect(body as JoinedClass).toEqual({ code, name: CLASS.name, tasks: [TASK] });
@@ -55,8 +58,8 @@ describe('a class over HTTP', () => {
     await handIn(code, 'Teal', 131).expect(200);
     const { text } = await server.http.get(`/api/classes/joined/${code}`).expect(200);
     expect(text).not.toContain('Teal');
-    await server.http.get('/api/classes/joined/QQQQ').expect(404);
-    await server.http.get('/api/classes/joined/ACDE').expect(404);
+    await server.http.get('/api/classes/joined/QQQQQQQ').expect(404);
+    await server.http.get('/api/classes/joined/ACDEFHJ').expect(404);
   });
 
   it('of thirty that hand in at once loses nothing and counts nothing twice', async () => {
@@ -135,8 +138,6 @@ describe('a class over HTTP', () => {
   });
 
   it('says what is wrong in a sentence', async () => {
-    const detail = async (request: Promise<{ body: unknown }>): Promise<string> =>
-      ((await request).body as { detail: string }).detail;
     const put = (body: object) => server.http.put(`/api/classes/${randomUUID()}`).send(body);
     expect(await detail(put({ name: '', tasks: [TASK] }).expect(400))).toContain('a name');
     expect(await detail(put({ name: 'x', tasks: [] }).expect(400))).toContain('Add a task');
@@ -169,5 +170,28 @@ describe('a class over HTTP', () => {
     for (const one of files) {
       expect(readFileSync(one).includes(name)).withContext(one).toBe(false);
     }
+  });
+
+  it('has so many people, and so many results of each, and no more', async () => {
+    const { id } = await start();
+    // At this machine nothing is limited but the class itself.
+    const own = (name: string) =>
+      server.http
+        .put(`/api/classes/${id}/results/${randomUUID()}`)
+        .send({ taskId: TASK.id, name, grams: 120, at: '2026-03-14T09:00:00Z' });
+    for (let at = 0; at < 60; at++) await own(`Heron ${at}`).expect(200);
+    expect(await detail(own('One more').expect(422))).toContain('full');
+    for (let at = 1; at < 100; at++) await own('Heron 0').expect(200);
+    expect(await detail(own('Heron 0').expect(422))).toContain('enough');
+    await own('Heron 1').expect(200);
+  });
+
+  it('takes no result that belongs to another class', async () => {
+    const [one, other] = [await start(), await start()];
+    const result = randomUUID();
+    await handIn(one.code, 'Teal', 131, result).expect(200);
+    expect(await detail(handIn(other.code, 'Teal', 131, result).expect(422))).toContain(
+      'another class',
+    );
   });
 });

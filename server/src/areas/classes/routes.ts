@@ -1,9 +1,8 @@
 import { Router } from 'express';
-import { rateLimit } from 'express-rate-limit';
 import { classDraft, classResultDraft, joinCode } from '@ypsigram/contract/practice';
 import { eventText, openEventStream } from '../../http/event-stream.js';
-import { isHere } from '../../http/is-here.js';
-import { ProblemError, notFound, onlyMethods } from '../../http/problem.js';
+import { notFound, onlyMethods } from '../../http/problem.js';
+import { triesLimit } from '../../http/tries-limit.js';
 import { parseId, validBody } from '../../http/validate.js';
 import type { ClassService } from './service.js';
 
@@ -13,27 +12,28 @@ const NO_RESULT = 'A result has an id of its own.';
 /** The code in an address, however it was typed. @throws ProblemError 404 */
 function parseCode(value: string | undefined): string {
   const code = joinCode.safeParse(value);
-  if (!code.success) throw notFound('A code has four letters or digits. Ask for the code again.');
+  if (!code.success) throw notFound('A code has seven letters or digits. Ask for the code again.');
   return code.data;
 }
 
-const MINUTE_MILLISECONDS = 60_000;
-/** Codes that lead nowhere, a minute: who types by hand makes fewer mistakes. */
-const MOST_WRONG_CODES = 20;
+/** Codes that lead nowhere, a minute and an address: who types by hand makes fewer mistakes. */
+const MOST_WRONG_CODES = 10;
+/** Results a minute and an address: a class that shares one tablet weighs no faster. */
+const MOST_RESULTS_A_MINUTE = 40;
 
 /** Whoever has the code of a class sees its tasks and hands in results, and nothing else. */
 export function joinedClassRoutes(classes: ClassService): Router {
   const router = Router();
+  const tooManyResults = triesLimit({
+    limit: MOST_RESULTS_A_MINUTE,
+    says: 'So many results at once. Wait a minute, then send the next.',
+    counts: 'all',
+  });
   router.use(
-    rateLimit({
-      windowMs: MINUTE_MILLISECONDS,
+    triesLimit({
       limit: MOST_WRONG_CODES,
-      skip: isHere,
-      skipSuccessfulRequests: true,
-      standardHeaders: 'draft-8',
-      legacyHeaders: false,
-      handler: (_request, _response, next) =>
-        next(new ProblemError(429, 'Too many wrong codes. Wait a minute, then try again.')),
+      says: 'Too many wrong codes. Wait a minute, then try again.',
+      counts: 'refused',
     }),
   );
   router
@@ -44,7 +44,7 @@ export function joinedClassRoutes(classes: ClassService): Router {
     .all(onlyMethods('GET'));
   router
     .route('/:code/results/:result')
-    .put(async (request, response) => {
+    .put(tooManyResults, async (request, response) => {
       const id = await classes.idOf(parseCode(request.params.code));
       const resultId = parseId(request.params.result, NO_RESULT);
       response.json(await classes.addResult(id, resultId, validBody(classResultDraft, request)));

@@ -40,8 +40,9 @@ export interface ClassService {
 const GONE = 'There is no such class. It may have been removed.';
 const NO_CODE = 'There is no class with this code. Ask for the code again.';
 const MOST_CLASSES = 50;
-/** Thirty people at twelve tasks, some of them often. */
-const MOST_RESULTS = 3000;
+/** More people are no class, and nobody weighs more often in a morning. */
+const MOST_PEOPLE = 60;
+const MOST_RESULTS_OF_ONE = 100;
 
 export function classService(database: Database, now: () => Date): ClassService {
   const rows = classModel(database.sequelize);
@@ -65,6 +66,17 @@ export function classService(database: Database, now: () => Date): ClassService 
     for (;;) {
       const code = classCode(random);
       if ((await rows.count({ where: { code } })) === 0) return code;
+    }
+  };
+  /** @throws ProblemError 422 where nobody else fits, or one has weighed enough */
+  const checkSize = async (classId: string, name: string): Promise<void> => {
+    const own = await results.count({ where: { classId, name } });
+    if (own >= MOST_RESULTS_OF_ONE) {
+      throw new ProblemError(422, `There are ${own} results of this name already: that is enough.`);
+    }
+    const people = await results.count({ where: { classId }, distinct: true, col: 'name' });
+    if (own === 0 && people >= MOST_PEOPLE) {
+      throw new ProblemError(422, 'This class is full: nobody else fits.', { field: 'name' });
     }
   };
   const byCode = async (code: string): Promise<ClassRow> => {
@@ -120,16 +132,17 @@ export function classService(database: Database, now: () => Date): ClassService 
     async addResult(id, resultId, draft) {
       const { isNew, result } = await database.write(async () => {
         const { tasks } = await find(id);
-        const known = await results.findOne({ where: { id: resultId, classId: id } });
+        const known = await results.findOne({ where: { id: resultId } });
+        if (known && known.classId !== id) {
+          throw new ProblemError(422, 'A result with this id belongs to another class.');
+        }
         if (known) return { isNew: false, result: toResult(known) };
         if (!tasks.some((task) => task.id === draft.taskId)) {
           throw new ProblemError(422, 'The class has no such task any more. Load the page again.', {
             field: 'taskId',
           });
         }
-        if ((await results.count({ where: { classId: id } })) >= MOST_RESULTS) {
-          throw new ProblemError(422, 'This class has all the results that it can hold.');
-        }
+        await checkSize(id, draft.name);
         const row = await results.create({ id: resultId, classId: id, ...draft });
         return { isNew: true, result: toResult(row) };
       });

@@ -2,6 +2,7 @@ import { createHash, randomBytes, randomUUID, timingSafeEqual } from 'node:crypt
 import type { Device, Pairing } from '@ypsigram/contract/house';
 import type { Database } from '../../database/database.js';
 import { removable, type Removable } from '../../database/removable.js';
+import type { RemovedDevices } from '../../house/index.js';
 import { notFound } from '../../http/problem.js';
 import { deviceModel, type DeviceRow } from './model.js';
 
@@ -24,15 +25,28 @@ export interface Devices extends Removable<Device> {
 /** The token has 256 random bits: a plain hash of it can't be guessed. */
 const hashOf = (token: string): Buffer => createHash('sha256').update(token).digest();
 
-export function devices(database: Database, now: () => Date): Devices {
+/**
+ * `removed` remembers beside the database who was removed: a copy of before that knows nothing of it
+ * lets nobody in again.
+ */
+export function devices(database: Database, now: () => Date, removed: RemovedDevices): Devices {
   const rows = deviceModel(database.sequelize);
   const read = async (id: string): Promise<Device> => {
     const found = await rows.findOne({ where: { id } });
     if (!found) throw notFound(NO_DEVICE);
     return toDevice(found, null);
   };
+  const rowsHere = removable(database, rows, { gone: NO_DEVICE, read });
   return {
-    ...removable(database, rows, { gone: NO_DEVICE, read }),
+    async remove(id) {
+      await rowsHere.remove(id);
+      await removed.add(id);
+    },
+
+    async restore(id) {
+      await removed.delete(id);
+      return rowsHere.restore(id);
+    },
 
     async list(own) {
       const found = await rows.findAll({
@@ -41,7 +55,8 @@ export function devices(database: Database, now: () => Date): Devices {
           ['number', 'DESC'],
         ],
       });
-      return found.map((row) => toDevice(row, own));
+      const isIn = await Promise.all(found.map(async ({ id }) => !(await removed.has(id))));
+      return found.filter((_, at) => isIn[at]).map((row) => toDevice(row, own));
     },
 
     async add({ name }) {
@@ -64,8 +79,11 @@ export function devices(database: Database, now: () => Date): Devices {
       if (!/^[0-9a-f-]{36}$/.test(id)) return null;
       const row = await rows.findOne({ where: { id } });
       if (!row || !timingSafeEqual(hashOf(token), Buffer.from(row.tokenHash, 'hex'))) return null;
+      if (await removed.has(id)) return null;
       const at = now();
-      if (at.getTime() - Date.parse(row.lastSeenAt) > SEEN_MILLISECONDS) {
+      // Whoever reads while a backup is being restored is not kept from it by this.
+      const isOld = Math.abs(at.getTime() - Date.parse(row.lastSeenAt)) > SEEN_MILLISECONDS;
+      if (isOld && !database.isHeld) {
         await database.write(() => row.update({ lastSeenAt: at.toISOString() }));
       }
       return id;

@@ -1,7 +1,9 @@
 import { randomUUID } from 'node:crypto';
+import { dirname, join } from 'node:path';
 import request from 'supertest';
 import type { Device, House } from '@ypsigram/contract/house';
 import type { BakingClass } from '@ypsigram/contract/practice';
+import { House as Door, namesNow, removedDevices } from '../../house/index.js';
 import { startTestServer, type TestServer } from '../../testing/test-server.js';
 
 const PAIR = '/api/house/devices';
@@ -150,6 +152,83 @@ describe('the house over TLS', () => {
     await server.http.delete(`${PAIR}/${randomUUID()}`).expect(404);
   });
 
+  it('tells no device the passcode, and lets none remove or bring back another', async () => {
+    await open();
+    const [one, other] = [await paired('Tablet'), await paired('Phone')];
+    const { body } = await ask('get', '/api/house', one.cookie).expect(200);
+    expect((body as House).passcode).toBeNull();
+    await ask('delete', `${PAIR}/${other.device.id}`, one.cookie).expect(403);
+    await ask('get', '/api/kitchen', other.cookie).expect(200);
+    await server.http.delete(`${PAIR}/${other.device.id}`).expect(204);
+    await ask('post', `${PAIR}/${other.device.id}/restore`, one.cookie).expect(403);
+    await ask('get', '/api/kitchen', other.cookie).expect(401);
+    // It may go by itself.
+    await ask('delete', `${PAIR}/${one.device.id}`, one.cookie).expect(204);
+    await ask('get', '/api/kitchen', one.cookie).expect(401);
+  });
+
+  it('has another passcode once a device was removed: it may have read the old one', async () => {
+    await open();
+    const before = server.house.passcode!.shown;
+    const { device } = await paired();
+    await server.http.delete(`${PAIR}/${device.id}`).expect(204);
+    await pair(before).expect(403);
+  });
+
+  it('lets a removed device in by no copy of before', async () => {
+    await open();
+    const { cookie, device } = await paired();
+    await server.http.delete(`${PAIR}/${device.id}`).expect(204);
+    // As a copy of the database has it that was made before.
+    await server.database.sequelize.query('UPDATE devices SET deleted_at = NULL');
+    await ask('get', '/api/kitchen', cookie).expect(401);
+    const { body } = await server.http.get('/api/house').expect(200);
+    expect((body as House).devices).toEqual([]);
+    // Nor by another process that finds what is kept beside it.
+    const again = removedDevices(join(dirname(server.file), 'house'));
+    expect(await again.has(device.id)).toBeTrue();
+  });
+
+  it('ends the streams that a device is just opening while it is removed', async () => {
+    await open();
+    const { cookie, device } = await paired();
+    const streams = Array.from({ length: 30 }, async () => {
+      const stream = ask('get', '/api/changes', cookie).buffer(true);
+      // Ended by the server, whether it was let in before or not; one that survives never ends.
+      return (await stream.then((answer) => answer)).status;
+    });
+    await server.http.delete(`${PAIR}/${device.id}`).expect(204);
+    expect((await Promise.all(streams)).every((status) => [200, 401].includes(status))).toBeTrue();
+    await ask('get', '/api/changes', cookie).expect(401);
+  });
+
+  it('locks nobody out: after many wrong passcodes there is another one', async () => {
+    await open();
+    const folder = join(dirname(server.file), 'other-house');
+    const settings = { host: '127.0.0.1', port: 0, folder, mostWrong: 20 };
+    const house = new Door(settings, () => new Date());
+    await house.openFor(server.app);
+    const before = house.passcode!.shown;
+    const wrong = before === '0000 0000' ? '1111 1111' : '0000 0000';
+    for (let tries = 0; tries < 19; tries++) expect(await house.isPasscode(wrong)).toBeFalse();
+    expect(house.passcode!.shown).toBe(before);
+    await house.isPasscode(wrong);
+    expect(house.passcode!.shown).not.toBe(before);
+    expect(await house.isPasscode(house.passcode!.shown)).toBeTrue();
+    await house.close();
+  });
+
+  it('keeps browsers to TLS under its name, and never at this machine', async () => {
+    await open();
+    const named = await ask('get', '/api/house/certificate').set('Host', namesNow().at(-1)!);
+    const name = namesNow().at(-1)!;
+    if (name !== 'localhost') {
+      expect(named.headers['strict-transport-security']).toContain('max-age');
+    }
+    const own = await ask('get', '/api/house/certificate').expect(200);
+    expect(own.headers['strict-transport-security']).toBeUndefined();
+  });
+
   it('ends the streams of a device that is removed', async () => {
     await open();
     const { cookie, device } = await paired();
@@ -176,6 +255,7 @@ describe('the house over TLS', () => {
     await open();
     const { cookie } = await paired();
     await ask('put', '/api/house', cookie).send({ isOpen: false }).expect(403);
+    await ask('post', '/api/house/passcode', cookie).expect(403);
     const [before] = await server.database.sequelize.query('SELECT is_open FROM house');
     expect(before).toEqual([{ is_open: 1 }]);
     await server.http.put('/api/house').send({ isOpen: false }).expect(200);
@@ -203,9 +283,9 @@ describe('the house over TLS', () => {
     expect(Object.keys(joined.body as object).sort()).toEqual(['code', 'name', 'tasks']);
     await ask('get', `/api/classes/${id}`).expect(401);
     await ask('get', '/api/classes').expect(401);
-    for (let tries = 0; tries < 20; tries++)
-      await ask('get', '/api/classes/joined/QQQQ').expect(404);
-    await ask('get', '/api/classes/joined/QQQQ').expect(429);
+    for (let tries = 0; tries < 10; tries++)
+      await ask('get', '/api/classes/joined/QQQQQQQ').expect(404);
+    await ask('get', '/api/classes/joined/QQQQQQQ').expect(429);
   });
 
   it('gives its certificate to who asks, and answers no other site', async () => {

@@ -1,38 +1,34 @@
-import { Router, type Request } from 'express';
-import { rateLimit } from 'express-rate-limit';
+import { Router, type Request, type RequestHandler } from 'express';
 import { houseChange, pairing } from '@ypsigram/contract/house';
 import type { House } from '../../house/index.js';
-import { endEventStreams } from '../../http/event-stream.js';
+import { endStreamsFor, letStreamsOf } from '../../http/event-stream.js';
 import { isHere } from '../../http/is-here.js';
 import { ProblemError, notFound, onlyMethods } from '../../http/problem.js';
-import { restoreRoute } from '../../http/removal.js';
+import { triesLimit } from '../../http/tries-limit.js';
 import { parseId, validBody } from '../../http/validate.js';
 import { NO_DEVICE, type Devices } from './devices.js';
 import { DEVICE_COOKIE, askingDevice, onlyPaired } from './only-paired.js';
 import type { HouseService } from './service.js';
 
-const MINUTE_MILLISECONDS = 60_000;
-/** Wrong passcodes a minute, from one address and from all together: 10^8 would take months. */
-const TRIES_OF_ONE = 5;
-const TRIES_OF_ALL = 30;
-
-const triesLimit = (limit: number, keyGenerator?: () => string) =>
-  rateLimit({
-    windowMs: MINUTE_MILLISECONDS,
-    limit,
-    skipSuccessfulRequests: true,
-    standardHeaders: 'draft-8',
-    legacyHeaders: false,
-    ...(keyGenerator && { keyGenerator }),
-    handler: (_request, _response, next) =>
-      next(new ProblemError(429, 'Too many wrong passcodes. Wait a minute, then try again.')),
-  });
+/** Wrong passcodes a minute from one address. */
+const MOST_TRIES = 5;
 
 export interface HouseParts {
   readonly house: House;
   readonly devices: Devices;
   readonly service: HouseService;
 }
+
+/** @throws ProblemError 403 for a device: what lets others in or out belongs to the machine itself */
+const onlyHere: RequestHandler = (request, _response, next) => {
+  if (!isHere(request)) {
+    throw new ProblemError(
+      403,
+      'That is done on the machine that Ypsigram runs on, in its settings under Devices.',
+    );
+  }
+  next();
+};
 
 export function houseRoutes({ house, devices, service }: HouseParts): Router {
   const router = Router();
@@ -43,14 +39,17 @@ export function houseRoutes({ house, devices, service }: HouseParts): Router {
   router
     .route('/devices')
     .post(
-      triesLimit(TRIES_OF_ALL, () => 'all'),
-      triesLimit(TRIES_OF_ONE),
+      triesLimit({
+        limit: MOST_TRIES,
+        says: 'Too many wrong passcodes. Wait a minute, then try again.',
+        counts: 'refused',
+      }),
       async (request, response) => {
         const asked = validBody(pairing, request);
-        if (!(await house.passcode?.matches(asked.passcode))) {
+        if (!(await house.isPasscode(asked.passcode))) {
           throw new ProblemError(
             403,
-            'That is not the passcode. It stands in the settings, under Devices.',
+            'That is not the passcode. It stands on the machine that Ypsigram runs on, in its settings under Devices.',
             { field: 'passcode' },
           );
         }
@@ -76,21 +75,15 @@ export function houseRoutes({ house, devices, service }: HouseParts): Router {
     .get(async (request, response) => {
       response.json(await now(request));
     })
-    .put(async (request, response) => {
+    .put(onlyHere, async (request, response) => {
       const { isOpen } = validBody(houseChange, request);
-      if (!isHere(request)) {
-        throw new ProblemError(
-          403,
-          'The house is opened and closed on the machine that Ypsigram runs on.',
-        );
-      }
       await service.set(isOpen);
       response.json(await now(request));
     })
     .all(onlyMethods('GET', 'PUT'));
   router
     .route('/passcode')
-    .post(async (request, response) => {
+    .post(onlyHere, async (request, response) => {
       await service.renewPasscode();
       response.json(await now(request));
     })
@@ -100,12 +93,23 @@ export function houseRoutes({ house, devices, service }: HouseParts): Router {
     .route('/:id')
     .delete(async (request, response) => {
       const id = parseId(request.params.id, NO_DEVICE);
-      await devices.remove(id);
+      // A device may go; who else goes is decided at the machine.
+      if (id !== (await askingDevice(request, devices)))
+        onlyHere(request, response, () => undefined);
+      await service.remove(id);
       response.status(204).end();
-      endEventStreams(id);
+      endStreamsFor(id);
     })
     .all(onlyMethods('DELETE'));
-  restoreRoute(list, devices, NO_DEVICE);
+  list
+    .route('/:id/restore')
+    .post(onlyHere, async (request, response) => {
+      const id = parseId(request.params.id, NO_DEVICE);
+      const device = await service.restore(id);
+      letStreamsOf(id);
+      response.json(device);
+    })
+    .all(onlyMethods('POST'));
   router.use('/devices', list);
   return router;
 }

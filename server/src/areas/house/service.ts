@@ -1,5 +1,5 @@
 import { QueryTypes } from 'sequelize';
-import type { House as HouseReply } from '@ypsigram/contract/house';
+import type { Device, House as HouseReply } from '@ypsigram/contract/house';
 import type { Database } from '../../database/database.js';
 import type { House } from '../../house/index.js';
 import { ProblemError } from '../../http/problem.js';
@@ -11,6 +11,10 @@ export interface HouseService {
   /** Opens or closes, now and at the next start. @throws ProblemError 503 when its port is taken */
   set(isOpen: boolean): Promise<void>;
   renewPasscode(): Promise<void>;
+  /** Removes a device, for good unless that is undone; whoever had read the passcode has to ask again. */
+  remove(id: string): Promise<void>;
+  /** Lets a removed device in again. */
+  restore(id: string): Promise<Device>;
 }
 
 /** Whether the house was left open when the server stopped. */
@@ -38,7 +42,8 @@ export function houseService(
         isOpen: house.isOpen,
         isHere,
         addresses: [...house.addresses()],
-        passcode: house.passcode?.shown ?? null,
+        // No device hands on what lets others in.
+        passcode: isHere ? (house.passcode?.shown ?? null) : null,
         fingerprint: house.authority?.fingerprint ?? null,
         devices: await devices.list(device),
       };
@@ -51,6 +56,13 @@ export function houseService(
     },
 
     renewPasscode: () => house.renewPasscode(),
+
+    async remove(id) {
+      await devices.remove(id);
+      await house.renewPasscode();
+    },
+
+    restore: (id) => devices.restore(id),
   };
 }
 

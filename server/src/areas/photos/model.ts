@@ -8,10 +8,11 @@ import {
   type Sequelize,
 } from 'sequelize';
 
-/** A photo whose picture lies in a file of its id. */
+/** A photo, and the name that its picture is found by. */
 export class PhotoRow extends Model<InferAttributes<PhotoRow>, InferCreationAttributes<PhotoRow>> {
   declare number: CreationOptional<number>;
   declare id: string;
+  declare picture: string;
   declare width: number;
   declare height: number;
 }
@@ -22,6 +23,7 @@ export const photoModel = (sequelize: Sequelize): ModelStatic<PhotoRow> =>
     {
       number: { type: DataTypes.INTEGER, primaryKey: true, autoIncrement: true },
       id: { type: DataTypes.TEXT, allowNull: false },
+      picture: { type: DataTypes.TEXT, allowNull: false },
       width: { type: DataTypes.INTEGER, allowNull: false },
       height: { type: DataTypes.INTEGER, allowNull: false },
     },

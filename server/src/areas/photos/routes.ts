@@ -1,5 +1,6 @@
-import express, { Router } from 'express';
+import { Router } from 'express';
 import { LARGEST_PHOTO_BYTES, PHOTO_TYPES, photoQuery } from '@ypsigram/contract/log';
+import { withBodyAsFile } from '../../http/body-as-file.js';
 import { onlyMethods, ProblemError } from '../../http/problem.js';
 import { parseId, validate } from '../../http/validate.js';
 import type { PhotoService } from './service.js';
@@ -7,20 +8,22 @@ import type { PhotoService } from './service.js';
 const GONE = 'There is no such photo.';
 const YEAR_SECONDS = 365 * 24 * 60 * 60;
 
-export function photoRoutes(photos: PhotoService): Router {
+/** `folder` is where a photo waits that is being taken in. */
+export function photoRoutes(photos: PhotoService, folder: string): Router {
   const router = Router();
   router
     .route('/')
-    .post(
-      express.raw({ type: [...PHOTO_TYPES], limit: LARGEST_PHOTO_BYTES }),
-      async (request, response) => {
-        if (!Buffer.isBuffer(request.body) || request.body.length === 0) {
-          throw new ProblemError(415, 'Send a JPEG, PNG or WebP picture.');
-        }
-        const photo = await photos.add(request.body);
-        response.status(201).location(`/api/photos/${photo.id}`).json(photo);
-      },
-    )
+    .post(async (request, response) => {
+      if (!request.is([...PHOTO_TYPES])) {
+        throw new ProblemError(415, 'Send a JPEG, PNG or WebP picture.');
+      }
+      const photo = await withBodyAsFile(
+        request,
+        { folder, largest: LARGEST_PHOTO_BYTES },
+        (file) => photos.add(file),
+      );
+      response.status(201).location(`/api/photos/${photo.id}`).json(photo);
+    })
     .all(onlyMethods('POST'));
   router
     .route('/:id')

@@ -19,6 +19,7 @@ export class TimerRow extends Model<InferAttributes<TimerRow>, InferCreationAttr
   declare startedAt: string;
   declare endsAt: string;
   declare awaits: Timer['awaits'];
+  declare stoppedAt: CreationOptional<string | null>;
 }
 
 const text = () => ({ type: DataTypes.TEXT, allowNull: false });
@@ -35,6 +36,7 @@ export const timerModel = (sequelize: Sequelize): ModelStatic<TimerRow> =>
       startedAt: { ...text(), field: 'started_at' },
       endsAt: { ...text(), field: 'ends_at' },
       awaits: { type: DataTypes.JSON },
+      stoppedAt: { type: DataTypes.TEXT, field: 'stopped_at' },
     },
     { tableName: 'timers', timestamps: false },
   );

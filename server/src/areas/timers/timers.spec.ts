@@ -67,9 +67,49 @@ describe('timers over HTTP', () => {
     expect((await again.timers.list()).items.map((timer) => timer.id)).toEqual([id]);
   });
 
-  it('are not set without end', async () => {
-    for (let at = 0; at < 100; at++) await set(randomUUID(), draft(at % 60)).expect(200);
-    const { body } = await set(randomUUID(), draft(5)).expect(422);
+  /** Rings so many minutes from now; a negative one rings already. */
+  const fromNow = (minutes: number) => ({
+    ...draft(5),
+    endsAt: new Date(Date.now() + minutes * 60_000).toISOString(),
+  });
+
+  it('run a hundred at once, and no more', async () => {
+    for (let at = 0; at < 100; at++) await set(randomUUID(), fromNow(10 + at)).expect(200);
+    const { body } = await set(randomUUID(), fromNow(5)).expect(422);
     expect((body as { detail: string }).detail).toContain('Stop one of them');
+  });
+
+  it('that rang, and nobody stopped, keep no new one out', async () => {
+    for (let at = 0; at < 110; at++) await set(randomUUID(), fromNow(-1 - at)).expect(200);
+    const id = randomUUID();
+    await set(id, fromNow(5)).expect(200);
+    const { items } = await list();
+    expect(items.some((timer) => timer.id === id)).toBeTrue();
+    expect(items.length).toBeLessThan(60);
+  });
+
+  it('that were stopped on one device are not started by what another sends late', async () => {
+    const id = randomUUID();
+    await set(id, fromNow(10)).expect(200);
+    await server.http.delete(`/api/timers/${id}`).expect(204);
+    await set(id, fromNow(15)).expect(410);
+    // Stopped before it was ever heard of here.
+    const unheard = randomUUID();
+    await server.http.delete(`/api/timers/${unheard}`).expect(204);
+    await set(unheard, fromNow(10)).expect(410);
+    expect((await list()).items).toEqual([]);
+  });
+
+  it('are in the backup while they run', async () => {
+    const [runs, stopped] = [randomUUID(), randomUUID()];
+    await set(runs, fromNow(10)).expect(200);
+    await set(stopped, fromNow(10)).expect(200);
+    await server.http.delete(`/api/timers/${stopped}`).expect(204);
+    const backup = (await server.http.get('/api/backup').expect(200)).body as object;
+    const other = await startTestServer();
+    await other.http.post('/api/backup').send(backup).expect(200);
+    const { body } = await other.http.get('/api/timers').expect(200);
+    expect((body as TimerList).items.map(({ id }) => id)).toEqual([runs]);
+    await other.close();
   });
 });

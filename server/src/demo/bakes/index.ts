@@ -1,3 +1,6 @@
+import { mkdtemp, rm, writeFile } from 'node:fs/promises';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
 import { randomFrom } from '@ypsigram/core/chance';
 import { readRecipe } from '@ypsigram/core/reading';
 import { USUAL_STANDARD } from '@ypsigram/core/units';
@@ -31,10 +34,22 @@ export async function fillLog(areas: Areas, now: Date): Promise<void> {
   for (const story of STORY) {
     let of = planned.get(story.recipe);
     if (!of) planned.set(story.recipe, (of = await planOf(story.recipe)));
-    const photo = story.photo ? await areas.photos.add(await demoPicture(story.photo)) : null;
+    const photo = story.photo ? await addPicture(await demoPicture(story.photo), areas) : null;
     const before = latest.get(story.recipe) ?? null;
     bakes.push(demoBake(story, { ...of, now, random, before, photoId: photo?.id ?? null }));
     latest.set(story.recipe, demoBakeId(story));
   }
   await areas.bakes.part.load(bakes);
+}
+
+/** A photo comes in as a file. */
+async function addPicture(picture: Buffer, { photos }: Pick<Areas, 'photos'>) {
+  const folder = await mkdtemp(join(tmpdir(), 'ypsigram-demo-'));
+  try {
+    const file = join(folder, 'photo');
+    await writeFile(file, picture);
+    return await photos.add(file);
+  } finally {
+    await rm(folder, { recursive: true });
+  }
 }
