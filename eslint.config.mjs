@@ -116,7 +116,7 @@ const WEB_FOLDERS = {
   kit: ['api', 'state'],
   quick: ['kit', 'state'],
   scale: ['api', 'kit', 'state'],
-  offline: [],
+  offline: ['api'],
   state: ['api', 'offline'],
   workers: ['kit'],
 };
@@ -192,8 +192,25 @@ export default tseslint.config(
         'error',
         { argsIgnorePattern: '^_', ignoreRestSiblings: true },
       ],
-      'no-console': ['error', { allow: ['warn', 'error', 'log'] }],
+      'no-console': ['error', { allow: ['warn', 'error', 'log', 'debug'] }],
       eqeqeq: 'error',
+    },
+  },
+  {
+    files: ['web/src/**/*.ts', 'server/src/**/*.ts'],
+    ignores: SPECS,
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        ...[
+          "CallExpression[callee.name='catchError']",
+          "CallExpression[callee.property.name='catch']",
+        ].map((call) => ({
+          selector: `${call} > ArrowFunctionExpression.arguments[params.length=0]`,
+          message:
+            'No error is swallowed: tell somebody, or say by unharmed(why) why nobody need know.',
+        })),
+      ],
     },
   },
   ...coreFolders,

@@ -32,5 +32,12 @@ export const conflict = problem.extend({
 export type Problem = z.infer<typeof problem>;
 export type Conflict = z.infer<typeof conflict>;
 
-export const health = z.object({ status: z.literal('ok'), version: z.string() });
+export const health = z.object({
+  status: z.literal('ok'),
+  version: z.string(),
+  page: z
+    .string()
+    .nullable()
+    .meta({ description: 'What the page that is served is known by; null where none is built.' }),
+});
 export type Health = z.infer<typeof health>;

@@ -40,7 +40,7 @@ import type { Database } from './database/database.js';
 import { comingFolder } from './database/leftovers.js';
 import { addressesNow, namesNow, type House } from './house/index.js';
 import { onlyOwnHost } from './http/own-host.js';
-import { pageRoutes } from './http/page.js';
+import { pageIdOf, pageRoutes } from './http/page.js';
 import { answerErrors } from './http/answer-errors.js';
 import { notFound } from './http/problem.js';
 import { rememberPage } from './http/writing-page.js';
@@ -64,7 +64,7 @@ export interface Parts {
 
 /** `open` opens the house for the whole app. */
 function api(
-  { database, house, logger, version, scale, oven, now = () => new Date() }: Parts,
+  { database, house, logger, page, version, scale, oven, now = () => new Date() }: Parts,
   open: () => Promise<void>,
 ): Router {
   const report = (err: unknown): void =>
@@ -94,7 +94,7 @@ function api(
   router.use('/photos', photoRoutes(areas.photos, coming));
   router.use('/imports', express.json({ limit: LARGEST_IMPORT_BYTES }));
   router.use(smallBody);
-  router.use('/health', healthRoutes(version));
+  router.use('/health', healthRoutes(version, pageIdOf(page)));
   router.use('/openapi.json', openApiRoutes(version));
   router.use('/readings', readingRoutes({ kitchen: kitchenContext, author }));
   router.use(

@@ -171,10 +171,13 @@ export class House {
   /** One opens or closes at a time. */
   private inTurn(work: () => Promise<void>): Promise<void> {
     const done = this.turn.then(work);
-    this.turn = done.catch(() => undefined);
+    // Whoever asked is told; the next has its turn all the same.
+    this.turn = done.then(goOn, goOn);
     return done;
   }
 }
+
+const goOn = (): void => undefined;
 
 /** What a server is set up with to show its certificate. */
 const shown = ({ server, authority }: HouseCertificates) =>

@@ -6,6 +6,8 @@ import { notFound } from './problem.js';
 import { KEPT_DOCUMENT, KEPT_NONCE, nonceOf } from './security.js';
 
 const NONCE_MARK = '__NONCE__';
+const PAGE_MARK = '__PAGE__';
+const PAGE_ID_LENGTH = 12;
 const HASHED = /-[A-Z0-9]{8}\.(?:js|css|woff2|svg)$/;
 
 const KEPT_LIST = 'ngsw.json';
@@ -19,11 +21,24 @@ function keptList(folder: string, document: string): object | null {
   return { ...list, hashTable: { ...list.hashTable, [KEPT_DOCUMENT]: hash } };
 }
 
+/** The page's one document, with what it is known by written in; null where it is not built. */
+function documentOf(folder: string): string | null {
+  const document = join(folder, 'index.html');
+  const id = pageIdOf(folder);
+  return id === null ? null : readFileSync(document, 'utf8').replaceAll(PAGE_MARK, id);
+}
+
+/** What a built page is known by: another one has another. Null where none is built. */
+export function pageIdOf(folder: string): string | null {
+  const document = join(folder, 'index.html');
+  if (!existsSync(document)) return null;
+  return createHash('sha256').update(readFileSync(document)).digest('hex').slice(0, PAGE_ID_LENGTH);
+}
+
 /** Serves the built page: its files as they are, and its one document for every place. */
 export function pageRoutes(folder: string): Router {
   const router = Router();
-  const document = join(folder, 'index.html');
-  const html = existsSync(document) ? readFileSync(document, 'utf8') : null;
+  const html = documentOf(folder);
   if (html !== null) {
     const kept = html.replaceAll(NONCE_MARK, KEPT_NONCE);
     router.get(KEPT_DOCUMENT, (_request, response) => {

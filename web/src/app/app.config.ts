@@ -1,6 +1,7 @@
 import { provideHttpClient, withFetch, withInterceptors } from '@angular/common/http';
 import {
   type ApplicationConfig,
+  ErrorHandler,
   provideBrowserGlobalErrorListeners,
   provideZonelessChangeDetection,
 } from '@angular/core';
@@ -17,6 +18,7 @@ import { lastSeen } from './offline/last-seen';
 import { noticeAway } from './api/notice-away';
 import { namePage } from './api/page-id';
 import { routes } from './app.routes';
+import { TellErrors } from './shell/tell-errors';
 import * as authorsEffects from './state/authors/authors.effects';
 import { authorsFeature } from './state/authors/authors.feature';
 import * as bakesEffects from './state/bakes/bakes.effects';
@@ -38,6 +40,7 @@ import { trialsFeature } from './state/trials/trials.feature';
 export const appConfig: ApplicationConfig = {
   providers: [
     provideBrowserGlobalErrorListeners(),
+    { provide: ErrorHandler, useClass: TellErrors },
     provideZonelessChangeDetection(),
     provideHttpClient(
       withFetch(),

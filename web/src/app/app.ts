@@ -10,7 +10,10 @@ import { QuickQuestion } from './quick/quick-question';
 import { LiveScale } from './scale/live-scale';
 import { ScaleStrip } from './scale/scale-strip';
 import { ConnectionStrip } from './shell/connection/connection-strip';
+import { hasGoneWrong } from './shell/tell-errors';
 import { TimerStrip } from './shell/timers/timer-strip';
+import { browserKeeps } from './offline/browser-database';
+import { stayKnown } from './offline/live-pages';
 import { changesFeature } from './state/changes/changes.feature';
 import { timersActions, timersFeature } from './state/timers/timers.feature';
 import { trialsActions } from './state/trials/trials.feature';
@@ -39,15 +42,20 @@ import { trialsActions } from './state/trials/trials.feature';
 export class App {
   protected readonly scale = inject(LiveScale);
   protected readonly isAsking = signal(false);
-  private readonly timers = inject(Store).selectSignal(timersFeature.selectTimers);
+  private readonly timers = inject(Store).selectSignal(timersFeature.selectTimersState);
   private readonly changes = inject(Store).selectSignal(changesFeature.selectChangesState);
-  protected readonly hasConnectionNews = computed(
-    () => this.changes().isReached === false || this.changes().stuck.length > 0,
+  protected readonly hasConnectionNews = computed(() => {
+    const { isReached, stuck, stuckActs, hasNewerPage } = this.changes();
+    const waits = stuck.length + stuckActs.length > 0;
+    return isReached === false || waits || hasNewerPage || hasGoneWrong() || !browserKeeps();
+  });
+  protected readonly hasTimers = computed(
+    () => this.timers().timers.length > 0 || this.timers().putOut !== null,
   );
-  protected readonly hasTimers = computed(() => this.timers().length > 0);
 
   constructor() {
     const store = inject(Store);
+    stayKnown();
     writeFiguresWith(store.selectSignal(kitchenFeature.selectDecimalMark));
     store.dispatch(kitchenActions.kitchenAskedFor());
     store.dispatch(trialsActions.trialsAskedFor());

@@ -1,10 +1,11 @@
 import { Router } from 'express';
 import type { Health } from '@ypsigram/contract';
 
-export function healthRoutes(version: string): Router {
+/** `page` is what the page that is served is known by. */
+export function healthRoutes(version: string, page: string | null): Router {
   const router = Router();
   router.get('/', (_request, response) => {
-    response.json({ status: 'ok', version } satisfies Health);
+    response.json({ status: 'ok', version, page } satisfies Health);
   });
   return router;
 }

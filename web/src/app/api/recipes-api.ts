@@ -54,14 +54,21 @@ export class RecipesApi {
 export function problemOf(error: unknown): string {
   if (!(error instanceof HttpErrorResponse))
     return 'Something went wrong on this page. Reload it and try again.';
-  if (isAway(error)) return 'The kitchen server can’t be reached. Is it still running?';
   const problem = error.error as Partial<Problem> | null;
+  if (isBusy(error)) return problem?.detail ?? BUSY;
+  if (isAway(error)) return 'The kitchen server can’t be reached. Is it still running?';
   return problem?.detail ?? 'The server answered something unexpected. Try again.';
 }
 
-/** Whether there was no answer at all. */
+const BUSY = 'The kitchen server is busy. What you change waits here for it.';
+
+/** Whether the server is there and says itself when to come again: it is starting, or restoring. */
+export const isBusy = (error: unknown): boolean =>
+  error instanceof HttpErrorResponse && error.status === 503 && error.headers.has('Retry-After');
+
+/** Whether it is no fault of what was sent: there was no answer, or the server has no time now. */
 export const isAway = (error: unknown): boolean =>
-  error instanceof HttpErrorResponse && error.status === 0;
+  isBusy(error) || (error instanceof HttpErrorResponse && error.status === 0);
 
 /** The newer version that stood in the way of a change, if that was the problem. */
 export function conflictOf(error: unknown): Recipe | null {

@@ -1,23 +1,78 @@
-import { offlineStore, type KeptDraft } from './offline-store';
+import { PAGE_ID } from '../api/page-id';
+import { closedPages } from './live-pages';
+import { OFFLINE, type OutboxItem } from './offline-store';
+import { putOut, takeOut, waitingOut } from './outbox';
+
+/** A recipe as it was changed here, and is not on the server yet. */
+export interface KeptDraft<T = unknown> {
+  readonly id: string;
+  /** The revision that the change is based on. */
+  readonly revision: number;
+  readonly draft: T;
+}
+
+/** One that waits, and what it is let go by. */
+export interface WaitingDraft extends KeptDraft {
+  readonly letGo: () => Promise<void>;
+}
+
+/** Two pages may have changed the same recipe: each keeps its own. */
+const outboxId = (id: string): string => `${id} ${PAGE_ID}`;
 
 /** Keeps a change until the server has it; there for good when it is done. @returns whether it is */
-export async function keepDraft(kept: KeptDraft): Promise<boolean> {
-  const store = await offlineStore();
-  if (!store) return false;
-  const transaction = store.transaction('drafts', 'readwrite', { durability: 'strict' });
-  await transaction.store.put(kept);
-  await transaction.done;
-  return true;
-}
+export const keepDraft = (kept: KeptDraft): Promise<boolean> =>
+  putOut('draft', outboxId(kept.id), kept);
 
+/** The newest change of a recipe that was made here, or in a page that is closed by now. */
 export async function recallDraft(id: string): Promise<KeptDraft | null> {
-  return (await (await offlineStore())?.get('drafts', id)) ?? null;
+  const isClosed = await closedPages();
+  const waiting = await itemsOf(id);
+  const own = waiting.filter(({ page }) => page === PAGE_ID || isClosed(page));
+  return (own.at(-1)?.value as KeptDraft | undefined) ?? null;
 }
 
+/** The server has what was recalled of it. Another page's change of it goes on waiting. */
 export async function forgetDraft(id: string): Promise<void> {
-  await (await offlineStore())?.delete('drafts', id);
+  const recalled = await recallDraft(id);
+  for (const item of await itemsOf(id)) {
+    if (item.page === PAGE_ID || item.value === recalled || sameDraft(item.value, recalled)) {
+      await takeOut('draft', item.id, item.token);
+    }
+  }
 }
 
-export async function keptDrafts(): Promise<readonly KeptDraft[]> {
-  return (await (await offlineStore())?.getAll('drafts')) ?? [];
+/** All that wait, but for those of other pages that are open: they send their own. */
+export async function keptDrafts(): Promise<readonly WaitingDraft[]> {
+  await takeOver();
+  const isClosed = await closedPages();
+  return (await waitingOut('draft'))
+    .filter(({ page }) => page === PAGE_ID || isClosed(page))
+    .map((item) => ({
+      ...(item.value as KeptDraft),
+      letGo: () => takeOut('draft', item.id, item.token),
+    }));
+}
+
+const sameDraft = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);
+
+async function itemsOf(id: string): Promise<readonly OutboxItem[]> {
+  await takeOver();
+  return (await waitingOut('draft')).filter(({ value }) => (value as KeptDraft).id === id);
+}
+
+let isTakenOver = false;
+
+/** What an earlier version kept goes into the outbox, once. */
+async function takeOver(): Promise<void> {
+  if (isTakenOver) return;
+  isTakenOver = true;
+  try {
+    const old = await OFFLINE.use((database) => database.getAll('drafts'));
+    for (const draft of old) {
+      if (!(await putOut('draft', draft.id, draft))) return;
+      await OFFLINE.use((database) => database.delete('drafts', draft.id));
+    }
+  } catch (error) {
+    console.warn('This browser could not read what an earlier version kept.', error);
+  }
 }

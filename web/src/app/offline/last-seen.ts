@@ -1,6 +1,7 @@
 import { HttpErrorResponse, HttpResponse, type HttpInterceptorFn } from '@angular/common/http';
 import { Injectable, inject, signal } from '@angular/core';
-import { forgetAnswers, recallAnswer, rememberAnswer } from './seen-answers';
+import { forgetSeen } from './forget-seen';
+import { recallAnswer, rememberAnswer } from './seen-answers';
 import { catchError, from, map, mergeMap, of, tap, throwError } from 'rxjs';
 
 /**
@@ -44,7 +45,7 @@ export const lastSeen: HttpInterceptorFn = (request, next) => {
       void rememberAnswer(answer);
     }),
     catchError((error: unknown) => {
-      if (error instanceof HttpErrorResponse && error.status === 401) void forgetAnswers();
+      if (error instanceof HttpErrorResponse && error.status === 401) void forgetSeen();
       if (!(error instanceof HttpErrorResponse) || error.status !== 0)
         return throwError(() => error);
       return from(recallAnswer(address)).pipe(

@@ -1,4 +1,5 @@
-import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
+import type { DBSchema } from 'idb';
+import { BrowserDatabase } from './browser-database';
 
 /** What the server answered when it was last asked. */
 export interface SeenAnswer {
@@ -9,37 +10,40 @@ export interface SeenAnswer {
   readonly at: number;
 }
 
-/** A recipe as it was changed here, and is not on the server yet. */
-export interface KeptDraft<T = unknown> {
+/** What waits for the server: each thing by itself, so that no page overwrites another's. */
+export interface OutboxItem {
+  /** What it is, and which one. */
+  readonly key: string;
+  readonly kind: OutboxKind;
   readonly id: string;
-  /** The revision that the change is based on. */
-  readonly revision: number;
-  readonly draft: T;
+  /** Which of several changes of the same thing this is. */
+  readonly token: string;
+  /** The page that put it in. */
+  readonly page: string;
+  /** When, in milliseconds since 1970. */
+  readonly at: number;
+  readonly value: unknown;
 }
 
-interface OfflineSchema extends DBSchema {
+export type OutboxKind = 'try' | 'timer' | 'kitchen' | 'draft';
+
+export interface OfflineSchema extends DBSchema {
   answers: { key: string; value: SeenAnswer; indexes: { 'by-time': number } };
-  drafts: { key: string; value: KeptDraft };
+  /** Of before there was an outbox: changed recipes, by their id. */
+  drafts: { key: string; value: { readonly id: string } };
+  outbox: { key: string; value: OutboxItem; indexes: { 'by-kind': OutboxKind } };
 }
 
 const NAME = 'ypsigram-offline';
-const VERSION = 1;
+const VERSION = 2;
 
-let opened: Promise<IDBPDatabase<OfflineSchema> | null> | null = null;
-
-/** What this browser keeps; null where it keeps nothing, as in a private window. */
-export function offlineStore(): Promise<IDBPDatabase<OfflineSchema> | null> {
-  opened ??= openDB<OfflineSchema>(NAME, VERSION, {
-    upgrade(database) {
-      database.createObjectStore('answers', { keyPath: 'address' }).createIndex('by-time', 'at');
-      database.createObjectStore('drafts', { keyPath: 'id' });
-    },
-  }).catch((error: unknown) => {
-    console.warn(
-      'This browser keeps nothing: while the server is away there is nothing to see.',
-      error,
-    );
-    return null;
-  });
-  return opened;
-}
+/** What this browser keeps for when the server is away. */
+export const OFFLINE = new BrowserDatabase<OfflineSchema>(NAME, VERSION, (database, before) => {
+  if (before < 1) {
+    database.createObjectStore('answers', { keyPath: 'address' }).createIndex('by-time', 'at');
+    database.createObjectStore('drafts', { keyPath: 'id' });
+  }
+  if (before < 2) {
+    database.createObjectStore('outbox', { keyPath: 'key' }).createIndex('by-kind', 'kind');
+  }
+});

@@ -47,7 +47,8 @@ export class SerialScale implements ScaleConnection {
 
   close(): void {
     this.events = null;
-    void this.reader?.cancel().catch(() => undefined);
+    // A scale that was unplugged can't be let go of any more: its reading ends with an error of its own.
+    void this.reader?.cancel().catch((error: unknown) => console.debug('the scale is gone', error));
   }
 
   private async listen(): Promise<void> {

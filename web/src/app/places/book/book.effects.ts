@@ -2,7 +2,6 @@ import { inject } from '@angular/core';
 import { Actions, createEffect, ofType } from '@ngrx/effects';
 import { Store } from '@ngrx/store';
 import {
-  EMPTY,
   catchError,
   debounceTime,
   map,
@@ -14,6 +13,7 @@ import {
 } from 'rxjs';
 import { LARGEST_PAGE } from '@ypsigram/contract/frame';
 import { RecipesApi, problemOf } from '../../api/recipes-api';
+import { unharmed } from '../../api/unharmed';
 import { bookActions, bookFeature } from './book.feature';
 
 const PAGE_SIZE = 50;
@@ -48,7 +48,7 @@ export const refreshPage = createEffect(
       switchMap(([, { query, page }]) =>
         api.list(query, 1, Math.min(LARGEST_PAGE, page * PAGE_SIZE)).pipe(
           map((found) => bookActions.pageLoaded({ page: found, query })),
-          catchError(() => EMPTY),
+          unharmed('the list stays as it is shown: it is asked for again with the next change'),
         ),
       ),
     ),

@@ -3,6 +3,7 @@ import { toSignal } from '@angular/core/rxjs-interop';
 import { catchError, of } from 'rxjs';
 import type { RecipeSummary } from '@ypsigram/contract';
 import { FilesApi } from '../../api/files-api';
+import { problemOf } from '../../api/recipes-api';
 
 /** As many recipes are offered one by one; all of them go out in any case. */
 const MOST_LISTED = 200;
@@ -38,10 +39,17 @@ const NONE: readonly RecipeSummary[] = [];
 export class ExportRecipes {
   protected readonly formats = FORMATS;
   protected readonly format = signal<(typeof FORMATS)[number]['id']>('json-ld');
+  /** Why single recipes can't be chosen just now; all of them still can. */
+  protected readonly problem = signal<string | null>(null);
   protected readonly recipes = toSignal(
     inject(FilesApi)
       .recipes(MOST_LISTED)
-      .pipe(catchError(() => of(NONE))),
+      .pipe(
+        catchError((error: unknown) => {
+          this.problem.set(problemOf(error));
+          return of(NONE);
+        }),
+      ),
     { initialValue: NONE },
   );
   protected readonly chosen = signal<ReadonlySet<string>>(new Set());

@@ -12,8 +12,10 @@ import { changesActions, changesFeature } from '../../state/changes/changes.feat
 import { kitchenActions, kitchenChanges } from '../../state/kitchen/kitchen.actions';
 import { kitchenFeature } from '../../state/kitchen/kitchen.feature';
 import { practiceActions } from '../../state/practice/practice.feature';
-import { rememberTries } from '../../state/practice/unsent-tries';
+import { keepLeaving } from '../../state/practice/unsent-tries';
+import { emptyOutbox } from '../../testing/outbox';
 import { timersActions, timersFeature } from '../../state/timers/timers.feature';
+import { TellErrors, errorRead } from '../tell-errors';
 import { ConnectionStrip } from './connection-strip';
 
 const TIMER = { id: 't1', name: 'Tray 1', endsAt: '2026-11-26T15:00:00.000Z' } as Timer;
@@ -55,12 +57,12 @@ describe('the strip while the server is away', () => {
     };
   }
 
-  beforeEach(() => {
+  beforeEach(async () => {
     acts = [];
-    rememberTries({ made: [], leaving: [] });
+    await emptyOutbox();
   });
 
-  afterEach(() => rememberTries({ made: [], leaving: [] }));
+  afterEach(() => emptyOutbox());
 
   it('says that what is done waits, before anything does', async () => {
     expect(await strip().words()).toBe(
@@ -74,7 +76,7 @@ describe('the strip while the server is away', () => {
     store.dispatch(timersActions.timerSet({ timer: TIMER }));
     store.dispatch(kitchenChanges.weighingChosen({ weighedIn: 'oz' }));
     await words();
-    rememberTries({ made: [], leaving: ['a'] });
+    await keepLeaving('a');
     actions.next(practiceActions.tryTakenBack({ id: 'a' }));
     expect(await words()).toBe(
       'No server just now. Waiting here for it: 3 acts at the bench, 1 timer, ' +
@@ -89,5 +91,25 @@ describe('the strip while the server is away', () => {
     expect(await words()).toContain('changed on this device and on another one.');
     const link = (fixture.nativeElement as HTMLElement).querySelector('a')!;
     expect(link.getAttribute('href')).toBe('/recipes/r1/balance');
+  });
+
+  it('tells of acts at a bake that is gone, and forgets them when asked', async () => {
+    const { store, words, fixture } = strip();
+    store.dispatch(changesActions.serverFound());
+    store.dispatch(changesActions.actsStuck({ bakeId: 'b1', count: 3 }));
+    expect(await words()).toContain('3 acts at a bake that is not on the server any more');
+    (fixture.nativeElement as HTMLElement).querySelector('button')!.click();
+    expect(await words()).toBe('');
+  });
+
+  it('says that the page is of before an update, and that something went wrong', async () => {
+    const { store, words } = strip();
+    store.dispatch(changesActions.serverFound());
+    store.dispatch(changesActions.newerPageFound());
+    expect(await words()).toContain('Ypsigram was updated');
+    spyOn(console, 'error');
+    new TellErrors().handleError(new Error('unforeseen'));
+    expect(await words()).toContain('Something went wrong on this page');
+    errorRead();
   });
 });

@@ -4,14 +4,17 @@ import { RouterLink } from '@angular/router';
 import { Actions, ofType } from '@ngrx/effects';
 import { Store } from '@ngrx/store';
 import { startWith, switchMap } from 'rxjs';
+import { browserKeeps } from '../../offline/browser-database';
 import { keptDrafts } from '../../offline/kept-drafts';
 import { LastSeen } from '../../offline/last-seen';
 import { bakeActions } from '../../state/bake/bake.feature';
 import { BakeMemory } from '../../state/bake/bake-memory';
-import { changesFeature } from '../../state/changes/changes.feature';
+import { changesActions, changesFeature } from '../../state/changes/changes.feature';
 import { kitchenFeature } from '../../state/kitchen/kitchen.feature';
 import { practiceActions } from '../../state/practice/practice.feature';
 import { recallTries } from '../../state/practice/unsent-tries';
+import { errorRead, hasGoneWrong } from '../tell-errors';
+import { loadAnew } from './load-anew';
 import { recipeActions } from '../../state/recipe/recipe.actions';
 import { timersFeature } from '../../state/timers/timers.feature';
 
@@ -36,6 +39,34 @@ const clock = (at: number): string =>
         {{ waits() }}
       </p>
     }
+    @if (!keeps()) {
+      <p role="status">
+        <b>This browser can’t keep anything just now</b>: its storage is full, or switched off. All
+        you do goes to the server at once{{
+          isAway() ? ', and waits in this page until then: leave it open' : ''
+        }}.
+      </p>
+    }
+    @if (hasNewerPage()) {
+      <p role="status">
+        Ypsigram was updated, and this page is still the one of before.
+        <button type="button" class="btn btn-quiet" (click)="loadAnew()">Load the new one</button>
+      </p>
+    }
+    @if (hasGoneWrong()) {
+      <p role="alert">
+        Something went wrong on this page. What was saved is safe; what you see may be of before.
+        <button type="button" class="btn btn-quiet" (click)="loadAnew()">Load it anew</button>
+        <button type="button" class="btn btn-quiet" (click)="read()">Go on</button>
+      </p>
+    }
+    @for (one of stuckActs(); track one.bakeId) {
+      <p role="status">
+        {{ one.count }} acts at a bake that is not on the server any more wait on this device, in
+        case it comes back.
+        <button type="button" class="btn btn-quiet" (click)="letGo(one.bakeId)">Forget them</button>
+      </p>
+    }
     @for (id of stuck(); track id) {
       <p role="status">
         A recipe was changed on this device and on another one.
@@ -50,12 +81,18 @@ export class ConnectionStrip {
   private readonly store = inject(Store);
   private readonly changes = this.store.selectSignal(changesFeature.selectChangesState);
   private readonly seen = inject(LastSeen);
+  protected readonly keeps = browserKeeps;
   private readonly memory = inject(BakeMemory);
   private readonly waiting = signal({ acts: 0, recipes: 0, tries: 0 });
   private readonly timers = this.store.selectSignal(timersFeature.selectUnsent);
   private readonly kitchen = this.store.selectSignal(kitchenFeature.selectKitchenState);
 
   protected readonly isAway = computed(() => this.changes().isReached === false);
+  protected readonly stuckActs = computed(() => this.changes().stuckActs);
+  protected readonly hasNewerPage = computed(() => this.changes().hasNewerPage);
+  protected readonly hasGoneWrong = hasGoneWrong;
+  protected readonly loadAnew = loadAnew;
+  protected readonly read = errorRead;
   protected readonly stuck = computed(() => this.changes().stuck);
   protected readonly since = computed(() => {
     const at = this.seen.since();
@@ -95,9 +132,16 @@ export class ConnectionStrip {
       .subscribe((waiting) => this.waiting.set(waiting));
   }
 
+  protected letGo(bakeId: string): void {
+    this.store.dispatch(changesActions.stuckActsLetGo({ bakeId }));
+  }
+
   private async count(): Promise<{ acts: number; recipes: number; tries: number }> {
-    const [bakes, drafts] = await Promise.all([this.memory.waiting(), keptDrafts()]);
-    const { made, leaving } = recallTries();
+    const [bakes, drafts, { made, leaving }] = await Promise.all([
+      this.memory.waiting(),
+      keptDrafts(),
+      recallTries(),
+    ]);
     return {
       acts: bakes.reduce((sum, { readings }) => sum + readings.length, 0),
       recipes: drafts.length,

@@ -9,6 +9,7 @@ import {
 } from '@angular/core';
 import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
+import { v4 as newId } from 'uuid';
 import type { Timer } from '@ypsigram/contract/oven';
 import { Icon } from '../../kit/icon/icon';
 import { showClock } from '../../kit/figures/minutes';
@@ -48,6 +49,7 @@ export class TimerStrip {
       return { timer, link, left: showClock(left), isOver: left <= 0 };
     }),
   );
+  protected readonly putOut = computed(() => this.timers().putOut);
   protected readonly over = computed(() => this.shown().filter(({ isOver }) => isOver));
 
   constructor() {
@@ -87,8 +89,15 @@ export class TimerStrip {
     this.store.dispatch(timersActions.timerSet({ timer: { ...timer, endsAt } }));
   }
 
-  protected stop({ id }: Timer): void {
-    this.store.dispatch(timersActions.timerStopped({ id }));
+  protected stop(timer: Timer): void {
+    this.store.dispatch(timersActions.timerStopped({ id: timer.id }));
+    this.store.dispatch(timersActions.timerPutOut({ timer }));
+  }
+
+  /** A stop is for good, on every device: what is had back is another timer with the same end. */
+  protected haveBack(timer: Timer): void {
+    this.store.dispatch(timersActions.timerSet({ timer: { ...timer, id: newId() } }));
+    this.store.dispatch(timersActions.puttingOutSettled());
   }
 
   protected async notify(): Promise<void> {

@@ -6,6 +6,7 @@ import { of, throwError } from 'rxjs';
 import type { BakeReadingReply, ReadingsDraft } from '@ypsigram/contract';
 import type { BakeReading } from '@ypsigram/core/bench';
 import { BakesApi } from '../../api/bakes-api';
+import { BENCH } from '../../offline/bench-store';
 import { BAKE_ID, bakeOf, benchWith } from '../../testing/bake';
 import { BakeMemory } from './bake-memory';
 import { BakeSender } from './bake-sender';
@@ -21,6 +22,9 @@ const reading = (number: number): BakeReading => ({
 });
 const kept = ({ readings }: ReadingsDraft): BakeReadingReply[] =>
   readings.map((one, at) => ({ ...one, sequence: at + 1 }) as BakeReadingReply);
+/** Closes the browser's database as the browser itself does, behind the back of whoever uses it. */
+const memoryHandle = (): Promise<() => void> =>
+  BENCH.use((database) => Promise.resolve(() => database.close()));
 const away = () => throwError(() => new HttpErrorResponse({ status: 0 }));
 
 describe('what waits to be sent', () => {
@@ -90,6 +94,58 @@ describe('what waits to be sent', () => {
     expect(await memory.waiting()).toEqual([]);
     expect(await memory.recall(BAKE_ID)).toBeNull();
     memory.close();
+  });
+
+  it('is sent though the disk is full, in order, and kept there once there is room', async () => {
+    const put = spyOn(IDBObjectStore.prototype, 'add').and.callFake(() => {
+      throw new DOMException('full', 'QuotaExceededError');
+    });
+    spyOn(console, 'warn');
+    await queue(1);
+    await queue(2);
+    expect(memory.isKept()).toBeFalse();
+    expect((await memory.waiting())[0]?.readings.map(({ id }) => id)).toEqual([
+      reading(1).id,
+      reading(2).id,
+    ]);
+    put.and.callThrough();
+    await queue(3);
+    expect(memory.isKept()).toBeTrue();
+    api.send.and.callFake((_, sent) => of(kept(sent)));
+    await TestBed.inject(BakeSender).send();
+    const sent = api.send.calls
+      .allArgs()
+      .flatMap(([, { readings }]) => readings.map(({ id }) => id));
+    expect(sent).toEqual([reading(1).id, reading(2).id, reading(3).id]);
+    expect(await memory.waiting()).toEqual([]);
+  });
+
+  it('is kept anew where the browser dropped what it had', async () => {
+    api.send.and.callFake((_, sent) => of(kept(sent)));
+    await queue(1);
+    // As when the storage of the site is dropped: the handle is closed, and nobody is told.
+    const close = await memoryHandle();
+    close();
+    await queue(2);
+    expect((await memory.waiting())[0]?.readings.length).toBe(2);
+    await TestBed.inject(BakeSender).send();
+    expect(state().bake?.readings.length).toBe(2);
+  });
+
+  it('of a bake that is gone waits until it is back, or it is let go', async () => {
+    const gone = new HttpErrorResponse({ status: 404, error: { detail: 'No such bake.' } });
+    api.send.and.returnValue(throwError(() => gone));
+    await queue(1);
+    await TestBed.inject(BakeSender).send();
+    expect(state().problem).toBe('No such bake.');
+    expect((await memory.waiting())[0]?.readings.length).toBe(1);
+    api.send.and.callFake((_, sent) => of(kept(sent)));
+    await TestBed.inject(BakeSender).send();
+    expect(await memory.waiting()).toEqual([]);
+    api.send.and.returnValue(throwError(() => gone));
+    await queue(2);
+    await TestBed.inject(BakeSender).letGo(BAKE_ID);
+    expect(await memory.waiting()).toEqual([]);
   });
 
   it('loses nothing to one that the server refuses: the others are sent on their own', async () => {

@@ -6,7 +6,9 @@ import { firstValueFrom } from 'rxjs';
 import { BakesApi } from '../../api/bakes-api';
 import { problemOf } from '../../api/recipes-api';
 import { bakeActions } from './bake.feature';
+import { changesActions } from '../changes/changes.feature';
 import { BakeMemory, type Waiting } from './bake-memory';
+import { toSend } from './own-act';
 
 /** A server that is not there is asked again after this. */
 const RETRY_MILLISECONDS = 1500;
@@ -16,7 +18,11 @@ const rest = (milliseconds: number): Promise<void> =>
 
 /** What is wrong with what was sent, not with the way to the server: it would be refused again. */
 const isRefused = (error: unknown): boolean =>
-  error instanceof HttpErrorResponse && [400, 404, 413, 422].includes(error.status);
+  error instanceof HttpErrorResponse && [400, 413, 422].includes(error.status);
+
+/** The bake is not there any more: a backup took its place. It may come back. */
+const isGone = (error: unknown): boolean =>
+  error instanceof HttpErrorResponse && error.status === 404;
 
 /**
  * Sends what waits in the outbox, in the order in which it was done, until nothing waits. One at a
@@ -55,17 +61,30 @@ export class BakeSender {
     for (;;) {
       try {
         const sentAt = new Date().toISOString();
-        const sent = { sentAt, readings: readings as never };
+        const sent = { sentAt, readings: readings.map(toSend) };
         const kept = await firstValueFrom(this.api.send(bakeId, sent));
         await this.memory.settle(readings.map(({ id }) => id));
         this.store.dispatch(bakeActions.readingsKept({ bakeId, readings: kept }));
         return;
       } catch (error) {
+        if (isGone(error)) return this.keepStuck({ bakeId, readings }, error);
         if (isRefused(error)) return this.oneByOne({ bakeId, readings }, error);
         this.store.dispatch(bakeActions.serverLost());
         await rest(RETRY_MILLISECONDS);
       }
     }
+  }
+
+  /** What was done at a bake that is gone waits until it is back, or somebody lets go of it. */
+  private keepStuck({ bakeId, readings }: Waiting, error: unknown): void {
+    this.store.dispatch(bakeActions.readingsStuck({ bakeId, problem: problemOf(error) }));
+    this.store.dispatch(changesActions.actsStuck({ bakeId, count: readings.length }));
+  }
+
+  /** Lets go of all that waits for a bake that is gone. */
+  async letGo(bakeId: string): Promise<void> {
+    const waiting = (await this.memory.waiting()).find((one) => one.bakeId === bakeId);
+    await this.memory.settle(waiting?.readings.map(({ id }) => id) ?? []);
   }
 
   /** One that is refused takes none of the others with it. */

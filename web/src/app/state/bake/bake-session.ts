@@ -5,6 +5,7 @@ import { v4 as newId } from 'uuid';
 import { kitchenFeature } from '../kitchen/kitchen.feature';
 import { bakeActions, bakeFeature } from './bake.feature';
 import { selectBakeNow, selectReadings } from './bake.selectors';
+import { placeNow } from './own-act';
 import { thisDevice } from './this-device';
 
 /** The bake that is open: how it stands, and what is done to it. */
@@ -26,8 +27,10 @@ export class BakeSession {
   do(act: Act): BakeReading {
     // Two acts never have the same moment, so that their order is never in doubt.
     this.lastAt = Math.max(Date.now(), this.lastAt + 1);
+    const id = newId();
     const reading: BakeReading = {
-      id: newId(),
+      id,
+      ...placeNow(id, this.lastAt, this.readings()),
       at: new Date(this.lastAt).toISOString(),
       device: this.device,
       handId: this.handId(),

@@ -20,6 +20,8 @@ export const bakeActions = createActionGroup({
     'Act done': props<{ reading: BakeReading }>(),
     'Act remembered': emptyProps(),
     'Readings kept': props<{ bakeId: string; readings: readonly BakeReadingReply[] }>(),
+    /** The server has no such bake any more: they wait here until somebody decides. */
+    'Readings stuck': props<{ bakeId: string; problem: string }>(),
     'Readings refused': props<{ ids: readonly string[]; problem: string }>(),
     'Server lost': emptyProps(),
     'Server found': emptyProps(),
@@ -101,6 +103,9 @@ export const bakeFeature = createFeature({
       waiting: withoutIds(state.waiting, new Set(ids)),
       problem,
     })),
+    on(bakeActions.readingsStuck, (state, { bakeId, problem }) =>
+      bakeId === state.id ? { ...state, problem } : state,
+    ),
     on(bakeActions.serverLost, (state) => ({ ...state, isServerThere: false })),
     on(bakeActions.serverFound, (state) => ({ ...state, isServerThere: true })),
     on(bakeActions.problemDismissed, (state) => ({ ...state, problem: null })),

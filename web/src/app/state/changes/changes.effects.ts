@@ -1,10 +1,23 @@
 import { HttpClient } from '@angular/common/http';
-import { Injector, inject } from '@angular/core';
+import { DOCUMENT, Injector, inject } from '@angular/core';
 import { Actions, createEffect, ofType } from '@ngrx/effects';
 import { Store, type Action } from '@ngrx/store';
-import { EMPTY, catchError, exhaustMap, filter, from, map, mergeMap, withLatestFrom } from 'rxjs';
+import {
+  debounceTime,
+  exhaustMap,
+  filter,
+  from,
+  map,
+  mergeMap,
+  switchMap,
+  timer,
+  withLatestFrom,
+} from 'rxjs';
+import type { Health } from '@ypsigram/contract';
 import type { ChangingArea } from '@ypsigram/contract/house';
+import { putOff } from '../../api/notice-away';
 import { PAGE_ID } from '../../api/page-id';
+import { unharmed } from '../../api/unharmed';
 import { LastSeen } from '../../offline/last-seen';
 import { authorsActions } from '../authors/authors.feature';
 import { bakesActions } from '../bakes/bakes.feature';
@@ -19,6 +32,10 @@ import { changesStream } from './changes-stream';
 import { changesActions } from './changes.feature';
 
 const HEALTH = '/api/health';
+/** Where the page says which one it is: the server writes it in. */
+const PAGE_MARK = 'meta[name="yg-page"]';
+/** Several that are put off at once come again together. */
+const GATHER_MILLISECONDS = 100;
 
 /** Listens from then on when the kitchen has been seen: a device that is not paired hears nothing. */
 export const listenToChanges = createEffect(
@@ -50,9 +67,36 @@ export const lookWhenLost = createEffect(
   (actions = inject(Actions), http = inject(HttpClient)) =>
     actions.pipe(
       ofType(changesActions.serverLost),
-      exhaustMap(() => http.get(HEALTH).pipe(catchError(() => EMPTY))),
+      exhaustMap(() => http.get(HEALTH).pipe(unharmed('that the server is away is told already'))),
     ),
   { functional: true, dispatch: false },
+);
+
+/** Whether the server has a newer page than this one, whenever it is found again. */
+export const lookForNewerPage = createEffect(
+  (actions = inject(Actions), http = inject(HttpClient), document = inject(DOCUMENT)) => {
+    const own = document.querySelector<HTMLMetaElement>(PAGE_MARK)?.content;
+    return actions.pipe(
+      ofType(changesActions.serverFound),
+      exhaustMap(() =>
+        http.get<Health>(HEALTH).pipe(unharmed('it is looked for again when the server is back')),
+      ),
+      filter(({ page }) => page !== null && Boolean(own) && page !== own),
+      map(() => changesActions.newerPageFound()),
+    );
+  },
+  { functional: true },
+);
+
+/** A server that had no time has it later: what waits is sent then. */
+export const comeAgain = createEffect(
+  () =>
+    putOff.pipe(
+      debounceTime(GATHER_MILLISECONDS),
+      switchMap((milliseconds) => timer(milliseconds)),
+      map(() => changesActions.serverFound()),
+    ),
+  { functional: true },
 );
 
 /** What is asked for anew where an area has changed; each takes care of what is being edited. */
@@ -86,6 +130,19 @@ export const sendActsWhenFound = createEffect(
       mergeMap(async () => {
         const { BakeSender } = await import('../bake/bake-sender');
         await injector.get(BakeSender).send();
+      }),
+    ),
+  { functional: true, dispatch: false },
+);
+
+/** What was done at a bake that is gone is not wanted any more. */
+export const letGoOfStuck = createEffect(
+  (actions = inject(Actions), injector = inject(Injector)) =>
+    actions.pipe(
+      ofType(changesActions.stuckActsLetGo),
+      mergeMap(async ({ bakeId }) => {
+        const { BakeSender } = await import('../bake/bake-sender');
+        await injector.get(BakeSender).letGo(bakeId);
       }),
     ),
   { functional: true, dispatch: false },

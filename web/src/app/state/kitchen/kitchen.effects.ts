@@ -3,7 +3,6 @@ import { inject } from '@angular/core';
 import { Actions, createEffect, ofType } from '@ngrx/effects';
 import { Store, type Action } from '@ngrx/store';
 import {
-  EMPTY,
   catchError,
   concatMap,
   distinctUntilChanged,
@@ -12,14 +11,14 @@ import {
   of,
   switchMap,
   take,
-  tap,
 } from 'rxjs';
 import type { Kitchen } from '@ypsigram/contract';
 import { KitchenApi } from '../../api/kitchen-api';
 import { problemOf } from '../../api/recipes-api';
+import { unharmed } from '../../api/unharmed';
 import { kitchenActions, kitchenChanges } from './kitchen.actions';
 import { kitchenFeature } from './kitchen.feature';
-import { recallKitchen, rememberKitchen } from './unsaved-kitchen';
+import { rememberKitchen, takeOverKitchen } from './unsaved-kitchen';
 
 const CHANGES = Object.values(kitchenChanges);
 
@@ -29,19 +28,38 @@ export const loadKitchen = createEffect(
       ofType(kitchenActions.kitchenAskedFor),
       switchMap(() =>
         api.read().pipe(
-          switchMap((kitchen): readonly Action[] => {
-            const loaded = kitchenActions.kitchenLoaded({ kitchen });
-            const unsaved = recallKitchen();
-            return unsaved
-              ? [loaded, kitchenActions.unsavedFound({ unsaved }), kitchenActions.saveWanted()]
-              : [loaded];
-          }),
+          map((kitchen) => kitchenActions.kitchenLoaded({ kitchen })),
           catchError((error: unknown) =>
             of(kitchenActions.kitchenNotLoaded({ problem: problemOf(error) })),
           ),
         ),
       ),
     ),
+  { functional: true },
+);
+
+/**
+ * What pages that are closed could not save comes one after another, each from the revision that it
+ * was changed from: the server says which of them were changed elsewhere too.
+ */
+export const takeOverUnsaved = createEffect(
+  (actions = inject(Actions), store = inject(Store)) => {
+    const state = store.selectSignal(kitchenFeature.selectKitchenState);
+    return actions.pipe(
+      ofType(
+        kitchenActions.kitchenLoaded,
+        kitchenActions.kitchenSaved,
+        kitchenActions.newerKitchenMet,
+      ),
+      // One after another: the next is looked for once the one before is settled.
+      concatMap(async () => (state().current === state().saved ? takeOverKitchen() : null)),
+      filter((unsaved) => unsaved !== null),
+      switchMap((unsaved): readonly Action[] => [
+        kitchenActions.unsavedFound({ unsaved }),
+        kitchenActions.saveWanted(),
+      ]),
+    );
+  },
   { functional: true },
 );
 
@@ -53,7 +71,8 @@ export const rememberUnsaved = createEffect(
       distinctUntilChanged((a, b) => a.current === b.current && a.saved === b.saved),
       map(({ revision, saved, current }) => (current === saved ? null : { revision, current })),
       distinctUntilChanged(),
-      tap(rememberKitchen),
+      // One after another; what this browser can't keep is told by its outbox.
+      concatMap((unsaved) => rememberKitchen(unsaved)),
     ),
   { functional: true, dispatch: false },
 );
@@ -66,7 +85,7 @@ export const refreshKitchen = createEffect(
       switchMap(() =>
         api.read().pipe(
           map((kitchen) => kitchenActions.kitchenRefreshed({ kitchen })),
-          catchError(() => EMPTY),
+          unharmed('the kitchen stays as it is shown: it is asked for again with the next change'),
         ),
       ),
     ),

@@ -8,7 +8,9 @@ import { KitchenApi } from '../../api/kitchen-api';
 import { kitchenActions, kitchenChanges } from './kitchen.actions';
 import * as kitchenEffects from './kitchen.effects';
 import { kitchenFeature } from './kitchen.feature';
-import { recallKitchen, rememberKitchen } from './unsaved-kitchen';
+import { waitingOut } from '../../offline/outbox';
+import { emptyOutbox, leftByClosedPage, until } from '../../testing/outbox';
+import { takeOverKitchen, type UnsavedKitchen } from './unsaved-kitchen';
 
 const AWAY = new HttpErrorResponse({ status: 0 });
 
@@ -35,44 +37,84 @@ describe('a change of the kitchen that the server has not got', () => {
   }
   const KITCHEN: Kitchen = { ...USUAL_KITCHEN, revision: 4 };
 
-  beforeEach(() => rememberKitchen(null));
-  afterEach(() => rememberKitchen(null));
+  beforeEach(() => emptyOutbox());
+  afterEach(() => emptyOutbox());
+  const kept = async (): Promise<readonly UnsavedKitchen[]> =>
+    (await waitingOut('kitchen')).map(({ value }) => value as UnsavedKitchen);
+  const changed = (standard: Kitchen['standard'], revision = 4): UnsavedKitchen => {
+    const { revision: _, ...current } = KITCHEN;
+    return { revision, current: { ...current, standard } };
+  };
 
-  it('is there after a reload, is saved then, and is no longer kept', () => {
-    const before = visit(KITCHEN, true);
-    before.store.dispatch(kitchenChanges.standardChosen({ standard: 'japanese' }));
-    expect(recallKitchen()?.current.standard).toBe('japanese');
+  it('is kept until it is saved', async () => {
+    const { store, state } = visit(KITCHEN, true);
+    store.dispatch(kitchenChanges.standardChosen({ standard: 'japanese' }));
+    await until(async () => (await kept())[0]?.current.standard === 'japanese');
+    store.dispatch(
+      kitchenActions.kitchenSaved({
+        kitchen: { ...KITCHEN, standard: 'japanese', revision: 5 },
+        sent: state().current,
+      }),
+    );
+    await until(async () => (await kept()).length === 0);
+  });
 
+  it('is there after a reload, is saved then, and is no longer kept', async () => {
+    await leftByClosedPage('kitchen', 'before', changed('japanese'));
     const after = visit(KITCHEN, false);
+    await until(() => after.state().revision === 5);
     expect(after.state().current.standard).toBe('japanese');
     expect(after.api.replace).toHaveBeenCalledOnceWith(
       jasmine.objectContaining({ standard: 'japanese', revision: 4 }),
     );
-    expect(after.state().revision).toBe(5);
-    expect(recallKitchen()).toBeNull();
+    await until(async () => (await kept()).length === 0);
   });
 
-  it('is one step back from what the server has', () => {
-    visit(KITCHEN, true).store.dispatch(kitchenChanges.standardChosen({ standard: 'metric' }));
+  it('is one step back from what the server has', async () => {
+    await leftByClosedPage('kitchen', 'before', changed('metric'));
     const { store, state } = visit(KITCHEN, true);
+    await until(() => state().current.standard === 'metric');
     store.dispatch(kitchenChanges.changeUndone());
     expect(state().current.standard).toBe(KITCHEN.standard);
   });
 
-  it('does not overwrite what another device changed since', () => {
-    visit(KITCHEN, true).store.dispatch(kitchenChanges.standardChosen({ standard: 'metric' }));
+  it('does not overwrite what another device changed since', async () => {
+    await leftByClosedPage('kitchen', 'before', changed('metric'));
     const newer: Kitchen = { ...KITCHEN, standard: 'british', revision: 5 };
     const { api } = visit(newer, false);
+    await until(() => api.replace.calls.count() > 0);
     // The server compares revisions, and answers 409 to this one.
     expect(api.replace.calls.mostRecent().args[0].revision).toBe(4);
   });
 
-  it('that was stored half is let go', () => {
+  it('of two pages comes one after the other, and the second asks', async () => {
+    await leftByClosedPage('kitchen', 'one', changed('metric'), 1);
+    await leftByClosedPage('kitchen', 'two', changed('british'), 2);
+    const { api, state } = visit(KITCHEN, true);
+    let here = KITCHEN;
+    api.replace.and.callFake((sent) => {
+      if (sent.revision !== here.revision) {
+        const detail = 'The kitchen was also changed in another window.';
+        return throwError(
+          () => new HttpErrorResponse({ status: 409, error: { detail, theirs: here } }),
+        );
+      }
+      here = { ...sent, revision: sent.revision + 1 };
+      return of(here);
+    });
+    await until(() => state().problem !== null);
+    expect(here.standard).toBe('metric');
+    expect(state().current.standard).toBe('metric');
+    expect(state().problem).toContain('another window');
+    await until(async () => (await kept()).length === 0);
+  });
+
+  it('that an earlier version stored half is let go', async () => {
     const warned = spyOn(console, 'warn');
     localStorage.setItem('ypsigram.unsaved-kitchen', '{"revision": 4');
-    expect(recallKitchen()).toBeNull();
+    expect(await takeOverKitchen()).toBeNull();
     expect(warned).toHaveBeenCalledTimes(1);
     localStorage.setItem('ypsigram.unsaved-kitchen', '{}');
-    expect(recallKitchen()).toBeNull();
+    expect(await takeOverKitchen()).toBeNull();
   });
 });

@@ -6,10 +6,10 @@ import {
   concat,
   concatMap,
   defer,
-  distinctUntilChanged,
   filter,
   from,
   map,
+  merge,
   of,
   switchMap,
   tap,
@@ -18,7 +18,7 @@ import { PracticeApi } from '../../api/practice-api';
 import { problemOf } from '../../api/recipes-api';
 import { changesActions } from '../changes/changes.feature';
 import { practiceActions, practiceFeature } from './practice.feature';
-import { rememberTries } from './unsent-tries';
+import { keepLeaving, keepTry, letGoTry, recallTries } from './unsent-tries';
 
 const notReached = (error: unknown) =>
   of(practiceActions.practiceNotReached({ problem: problemOf(error) }));
@@ -48,17 +48,45 @@ export const followTries = createEffect(
   { functional: true },
 );
 
-/** What the server has not got yet is in this browser, before it is sent anywhere. */
+/** What the server has not got yet is in this browser, one by one, until it has. */
 export const keepTries = createEffect(
-  (store = inject(Store)) =>
-    store.select(practiceFeature.selectPracticeState).pipe(
-      map(({ entities, waiting, leaving }) => ({ entities, waiting, leaving })),
-      distinctUntilChanged((a, b) => a.waiting === b.waiting && a.leaving === b.leaving),
-      tap(({ entities, waiting, leaving }) =>
-        rememberTries({ made: waiting.flatMap((id) => entities[id] ?? []), leaving }),
+  (actions = inject(Actions)) =>
+    merge(
+      actions.pipe(
+        ofType(practiceActions.tryMade),
+        tap(({ made }) => void keepTry(made)),
+      ),
+      actions.pipe(
+        ofType(practiceActions.tryTakenBack),
+        tap(({ id }) => void keepLeaving(id)),
       ),
     ),
   { functional: true, dispatch: false },
+);
+
+/** A try that was kept, and taken back meanwhile, goes on waiting to leave. */
+export const letGoTries = createEffect(
+  (actions = inject(Actions), store = inject(Store)) => {
+    const leaving = store.selectSignal(practiceFeature.selectLeaving);
+    return actions.pipe(
+      ofType(practiceActions.tryKept, practiceActions.tryGone),
+      filter(({ id }) => !leaving().includes(id)),
+      tap(({ id }) => void letGoTry(id)),
+    );
+  },
+  { functional: true, dispatch: false },
+);
+
+/** What an earlier visit could not send, or a page that was closed. */
+export const recallUnsent = createEffect(
+  (actions = inject(Actions)) =>
+    actions.pipe(
+      ofType(practiceActions.triesAskedFor, changesActions.serverFound),
+      switchMap(() => recallTries()),
+      filter(({ made, leaving }) => made.length + leaving.length > 0),
+      map((unsent) => practiceActions.unsentRecalled({ unsent })),
+    ),
+  { functional: true },
 );
 
 /**
@@ -85,6 +113,7 @@ export const sendTries = createEffect(
         // Once the server is back, and with what an earlier visit could not send.
         changesActions.serverFound,
         practiceActions.triesLoaded,
+        practiceActions.unsentRecalled,
       ),
       concatMap(() =>
         concat(

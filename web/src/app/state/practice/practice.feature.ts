@@ -8,13 +8,15 @@ import {
   props,
 } from '@ngrx/store';
 import type { PracticeTryRecord } from '@ypsigram/contract/practice';
-import { recallTries } from './unsent-tries';
+import type { UnsentTries } from './unsent-tries';
 
 export const practiceActions = createActionGroup({
   source: 'Practice',
   events: {
     'Tries asked for': emptyProps(),
     'Tries loaded': props<{ tries: readonly PracticeTryRecord[] }>(),
+    /** What an earlier visit, or another page, could not send. */
+    'Unsent recalled': props<{ unsent: UnsentTries }>(),
     'Try made': props<{ made: PracticeTryRecord }>(),
     'Try kept': props<{ id: string }>(),
     'Try taken back': props<{ id: string }>(),
@@ -41,25 +43,23 @@ const adapter = createEntityAdapter<PracticeTryRecord>({
   sortComparer: (a, b) => a.at.localeCompare(b.at),
 });
 
-/** What an earlier visit could not send is there from the start. */
-function initialState(): PracticeState {
-  const { made, leaving } = recallTries();
-  return adapter.setAll(
-    [...made],
-    adapter.getInitialState({
-      isLoaded: false,
-      waiting: made.map(({ id }) => id),
-      leaving,
-      last: null,
-      problem: null,
-    }),
-  );
-}
+const INITIAL: PracticeState = adapter.getInitialState({
+  isLoaded: false,
+  waiting: [],
+  leaving: [],
+  last: null,
+  problem: null,
+});
+
+/** Both, each once. */
+const joined = (a: readonly string[], b: readonly string[]): readonly string[] => [
+  ...new Set([...a, ...b]),
+];
 
 export const practiceFeature = createFeature({
   name: 'practice',
   reducer: createReducer(
-    initialState(),
+    INITIAL,
     // What is still on its way, here or away, is not forgotten by what comes from the server.
     on(practiceActions.triesLoaded, (state, { tries }) =>
       adapter.upsertMany(
@@ -67,6 +67,22 @@ export const practiceFeature = createFeature({
         { ...state, isLoaded: true, problem: null },
       ),
     ),
+    // What was made or taken back in this page meanwhile is newer.
+    on(practiceActions.unsentRecalled, (state, { unsent }) => {
+      const made = unsent.made.filter(({ id }) => !state.leaving.includes(id));
+      const leaving = unsent.leaving.filter((id) => !state.waiting.includes(id));
+      return adapter.upsertMany(
+        made,
+        adapter.removeMany(leaving, {
+          ...state,
+          waiting: joined(
+            made.map(({ id }) => id),
+            state.waiting,
+          ),
+          leaving: joined(leaving, state.leaving),
+        }),
+      );
+    }),
     on(practiceActions.tryMade, (state, { made }) =>
       adapter.setOne(made, { ...state, waiting: [...state.waiting, made.id], last: made.id }),
     ),

@@ -11,7 +11,8 @@ import { kitchenFeature } from '../kitchen/kitchen.feature';
 import { changesActions } from '../changes/changes.feature';
 import * as effects from './practice.effects';
 import { practiceActions, practiceFeature } from './practice.feature';
-import { recallTries, rememberTries } from './unsent-tries';
+import { emptyOutbox, leftByClosedPage, until } from '../../testing/outbox';
+import { recallTries } from './unsent-tries';
 import { selectStandings, selectWhoPractises } from './practice.selectors';
 
 const GREBE = '00000000-0000-4000-8000-000000000001';
@@ -36,8 +37,8 @@ describe('what is practised', () => {
       .selectSignal(practiceFeature.selectTries)()
       .map(({ id }) => id);
 
-  beforeEach(() => {
-    rememberTries({ made: [], leaving: [] });
+  beforeEach(async () => {
+    await emptyOutbox();
     api = jasmine.createSpyObj<PracticeApi>('api', ['tries', 'addTry', 'removeTry']);
     api.addTry.and.callFake((id, draft) => of({ ...draft, id } as PracticeTryRecord));
     api.removeTry.and.returnValue(of(undefined));
@@ -80,16 +81,32 @@ describe('what is practised', () => {
     expect(state().problem).toBeNull();
   });
 
-  it('waits over a reload too, and goes by itself once the server is back', () => {
+  it('waits over a reload too, and goes by itself once the server is back', async () => {
     api.addTry.and.returnValue(throwError(() => new HttpErrorResponse({ status: 0 })));
     store.dispatch(practiceActions.tryMade({ made: made(1) }));
     store.dispatch(practiceActions.tryMade({ made: made(2) }));
     store.dispatch(practiceActions.tryTakenBack({ id: made(1).id }));
-    expect(recallTries()).toEqual({ made: [made(2)], leaving: [made(1).id] });
+    expect(await recallTries()).toEqual({ made: [made(2)], leaving: [made(1).id] });
     api.addTry.and.callFake((id, draft) => of({ ...draft, id } as PracticeTryRecord));
     store.dispatch(changesActions.serverFound());
     expect(state().waiting).toEqual([]);
-    expect(recallTries()).toEqual({ made: [], leaving: [] });
+    expect(await recallTries()).toEqual({ made: [], leaving: [] });
+  });
+
+  it('that another page could not send goes with it, and none overwrites the other', async () => {
+    api.addTry.and.returnValue(throwError(() => new HttpErrorResponse({ status: 0 })));
+    store.dispatch(practiceActions.tryMade({ made: made(1) }));
+    await leftByClosedPage('try', made(2).id, made(2));
+    await leftByClosedPage('try', made(3).id, null);
+    expect((await recallTries()).made.map(({ id }) => id).sort()).toEqual([made(1).id, made(2).id]);
+    api.addTry.and.callFake((id, draft) => of({ ...draft, id } as PracticeTryRecord));
+    store.dispatch(changesActions.serverFound());
+    await until(async () => {
+      const { made: waiting, leaving } = await recallTries();
+      return waiting.length + leaving.length === 0;
+    });
+    expect(api.removeTry).toHaveBeenCalledOnceWith(made(3).id);
+    expect(state().waiting).toEqual([]);
   });
 
   it('on another device is asked for when that is told', () => {

@@ -69,17 +69,17 @@ export const sendKept = createEffect(
     const send = async (): Promise<readonly string[]> => {
       const open = store.selectSignal(recipeFeature.selectSaved)()?.id;
       const stuck: string[] = [];
-      for (const { id, revision, draft } of await keptDrafts()) {
+      for (const { id, revision, draft, letGo } of await keptDrafts()) {
         if (id === open) continue;
         const mine = draft as Draft;
         try {
           await firstValueFrom(api.replace(id, { ...mine, revision }));
-          await forgetDraft(id);
+          await letGo();
         } catch (error) {
           const theirs = conflictOf(error);
           // Without a server, or without that recipe, it goes on waiting.
           if (!theirs) continue;
-          if (sameDraft(draftOf(theirs), mine)) await forgetDraft(id);
+          if (sameDraft(draftOf(theirs), mine)) await letGo();
           else stuck.push(id);
         }
       }

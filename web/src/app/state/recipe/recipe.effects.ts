@@ -21,6 +21,7 @@ import {
   type Observable,
 } from 'rxjs';
 import { RecipesApi, conflictOf, isAway, problemOf } from '../../api/recipes-api';
+import { unharmed } from '../../api/unharmed';
 import { authorsActions } from '../authors/authors.feature';
 import { draftOf, sameDraft } from './draft';
 import { forgetNewRecipe, rememberNewRecipe } from './new-recipe-memory';
@@ -73,7 +74,9 @@ export const refreshRecipe = createEffect(
         saved
           ? api.read(saved.id).pipe(
               map((recipe) => recipeActions.recipeRefreshed({ recipe })),
-              catchError(() => EMPTY),
+              unharmed(
+                'the recipe stays as it is shown: it is asked for again with the next change',
+              ),
             )
           : EMPTY,
       ),

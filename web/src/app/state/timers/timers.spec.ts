@@ -8,7 +8,8 @@ import { OvenApi } from '../../api/oven-api';
 import { changesActions } from '../changes/changes.feature';
 import * as effects from './timers.effects';
 import { timersActions, timersFeature } from './timers.feature';
-import { recallUnsent, rememberUnsent } from './unsent-timers';
+import { emptyOutbox, leftByClosedPage, until } from '../../testing/outbox';
+import { recallTimers } from './unsent-timers';
 
 const timer = (id: string, minute: number): Timer => ({
   id,
@@ -25,8 +26,8 @@ describe('timers', () => {
   let store: Store;
   const state = () => store.selectSignal(timersFeature.selectTimersState)();
 
-  beforeEach(() => {
-    rememberUnsent([]);
+  beforeEach(async () => {
+    await emptyOutbox();
     api = jasmine.createSpyObj<OvenApi>('api', ['timers', 'setTimer', 'stopTimer']);
     const kept = new Map<string, Timer>();
     api.timers.and.callFake(() => of({ now: new Date().toISOString(), items: [...kept.values()] }));
@@ -76,7 +77,7 @@ describe('timers', () => {
     expect(api.setTimer).toHaveBeenCalledTimes(2);
   });
 
-  it('wait in this browser while the server is away, and go once it is back', () => {
+  it('wait in this browser while the server is away, and go once it is back', async () => {
     const away = throwError(() => new HttpErrorResponse({ status: 0 }));
     api.setTimer.and.returnValue(away);
     api.stopTimer.and.returnValue(away);
@@ -85,7 +86,7 @@ describe('timers', () => {
     store.dispatch(timersActions.timerSet({ timer: timer('a', 12) }));
     store.dispatch(timersActions.timerStopped({ id: 'b' }));
     expect(state().timers).toEqual([timer('a', 12)]);
-    expect(recallUnsent()).toEqual([
+    expect(await recallTimers()).toEqual([
       { id: 'a', timer: timer('a', 12) },
       { id: 'b', timer: null },
     ]);
@@ -103,7 +104,7 @@ describe('timers', () => {
     expect(api.setTimer).toHaveBeenCalledTimes(1);
     expect(api.stopTimer).toHaveBeenCalledWith('b');
     expect(state().unsent).toEqual([]);
-    expect(recallUnsent()).toEqual([]);
+    expect(await recallTimers()).toEqual([]);
   });
 
   it('of other devices are taken in, by the clock of the server', () => {
@@ -114,5 +115,36 @@ describe('timers', () => {
     );
     expect(state().timers.length).toBe(1);
     expect(state().aheadMilliseconds).toBe(60_000);
+  });
+
+  it('that another page of this browser could not send are there too, and go', async () => {
+    await leftByClosedPage('timer', 'left', timer('left', 20));
+    await leftByClosedPage('timer', 'ended', null);
+    store.dispatch(timersActions.timerSet({ timer: timer('own', 10) }));
+    store.dispatch(changesActions.serverFound());
+    await until(async () => (await recallTimers()).length === 0);
+    const sent = api.setTimer.calls.allArgs().map(([id]) => id);
+    expect(sent.sort()).toEqual(['left', 'own']);
+    expect(api.stopTimer).toHaveBeenCalledOnceWith('ended');
+  });
+
+  it('that were kept by an earlier version are taken over', async () => {
+    localStorage.setItem(
+      'ypsigram.unsent-timers',
+      JSON.stringify([{ id: 'old', timer: timer('old', 7) }]),
+    );
+    expect(await recallTimers()).toEqual([{ id: 'old', timer: timer('old', 7) }]);
+    expect(localStorage.getItem('ypsigram.unsent-timers')).toBeNull();
+  });
+
+  it('stopped elsewhere meanwhile are not started again: that is told, and they are let go', async () => {
+    const stopped = new HttpErrorResponse({ status: 410, error: { detail: 'It was stopped.' } });
+    api.setTimer.and.returnValue(throwError(() => stopped));
+    await leftByClosedPage('timer', 'late', timer('late', 20));
+    store.dispatch(changesActions.serverFound());
+    await until(
+      async () => api.setTimer.calls.count() === 1 && (await recallTimers()).length === 0,
+    );
+    expect(state().unsent).toEqual([]);
   });
 });

@@ -1,5 +1,6 @@
 import type { Timer } from '@ypsigram/contract/oven';
 import { keepHere, keptHere } from '../../offline/browser-memory';
+import { putOut, takeOut, waitingOut } from '../../offline/outbox';
 
 /** A timer as it was set here, or stopped (`timer` is null then), that the server has not got yet. */
 export interface UnsentTimer {
@@ -7,16 +8,26 @@ export interface UnsentTimer {
   readonly timer: Timer | null;
 }
 
-const KEY = 'ypsigram.unsent-timers';
+const KIND = 'timer';
+/** Where an earlier version kept all of them together. */
+const OLD_KEY = 'ypsigram.unsent-timers';
 const WHAT = 'timers';
 
-/** Keeps them in this browser, over a reload. */
-export const rememberUnsent = (unsent: readonly UnsentTimer[]): void =>
-  keepHere(KEY, unsent.length === 0 ? null : unsent, WHAT);
+/** Keeps one in this browser until the server has it. */
+export const keepTimer = ({ id, timer }: UnsentTimer): Promise<boolean> => putOut(KIND, id, timer);
 
-export function recallUnsent(): readonly UnsentTimer[] {
-  const kept = keptHere(KEY, WHAT);
-  return Array.isArray(kept) ? (kept as UnsentTimer[]) : [];
+/** The server has it. */
+export const letGoTimer = ({ id }: UnsentTimer): Promise<void> => takeOut(KIND, id);
+
+/** All that wait, whichever page of this browser put them there. */
+export async function recallTimers(): Promise<readonly UnsentTimer[]> {
+  const old = keptHere(OLD_KEY, WHAT);
+  if (Array.isArray(old)) {
+    for (const one of old as UnsentTimer[]) await keepTimer(one);
+    keepHere(OLD_KEY, null, WHAT);
+  }
+  const waiting = await waitingOut(KIND);
+  return waiting.map(({ id, value }) => ({ id, timer: value as Timer | null }));
 }
 
 /** What the server has, with what it has not got yet. */
