@@ -2,11 +2,13 @@ import { HttpClient, HttpParams } from '@angular/common/http';
 import { Injectable, inject } from '@angular/core';
 import { map, type Observable } from 'rxjs';
 import type {
+  BackupGaps,
   ImportUndone,
   ImportedRecipe,
   RecipeImportReply,
   RecipePage,
   RecipeSummary,
+  RestoreProgress,
   RestoreReply,
 } from '@ypsigram/contract';
 
@@ -46,6 +48,16 @@ export class FilesApi {
 
   restore(file: Blob): Observable<RestoreReply> {
     return this.http.post<RestoreReply>(BACKUP, file, { headers: AS_JSON });
+  }
+
+  /** How far a restore is that is under way. */
+  restoreProgress(): Observable<RestoreProgress> {
+    return this.http.get<RestoreProgress>(`${BACKUP}/progress`);
+  }
+
+  /** What a backup made now would have to leave out. */
+  gaps(): Observable<BackupGaps> {
+    return this.http.get<BackupGaps>(`${BACKUP}/gaps`);
   }
 
   undoRestore(safetyCopyId: string): Observable<RestoreReply> {

@@ -5,6 +5,7 @@ import { firstValueFrom } from 'rxjs';
 import { forgetDraft, keepDraft, keptDrafts, recallDraft } from './kept-drafts';
 import { LastSeen, lastSeen } from './last-seen';
 import { recallAnswer } from './seen-answers';
+import { until } from '../testing/until';
 
 describe('what was seen last', () => {
   let http: HttpClient;
@@ -95,7 +96,3 @@ describe('a kept change', () => {
     expect(await recallDraft(id)).toBeNull();
   });
 });
-
-async function until(holds: () => Promise<boolean>): Promise<void> {
-  while (!(await holds())) await new Promise((resolve) => setTimeout(resolve, 10));
-}

@@ -28,8 +28,3 @@ export async function leftByClosedPage(
   };
   await OFFLINE.use((database) => database.put('outbox', item));
 }
-
-/** Waits until something holds, for as long as a spec may take. */
-export async function until(holds: () => boolean | Promise<boolean>): Promise<void> {
-  while (!(await holds())) await new Promise((resolve) => setTimeout(resolve, 10));
-}

@@ -1,7 +1,7 @@
 import { TestBed, type ComponentFixture } from '@angular/core/testing';
 import { provideState, provideStore } from '@ngrx/store';
 import { HttpErrorResponse } from '@angular/common/http';
-import { of, throwError } from 'rxjs';
+import { Subject, of, throwError } from 'rxjs';
 import { BACKUP_FORMAT, type RestoreReply } from '@ypsigram/contract';
 import { FilesApi } from '../../api/files-api';
 import { kitchenFeature } from '../../state/kitchen/kitchen.feature';
@@ -21,7 +21,13 @@ describe('the whole kitchen in one file', () => {
   let fixture: ComponentFixture<WholeKitchen>;
 
   beforeEach(() => {
-    api = jasmine.createSpyObj<FilesApi>('FilesApi', ['lookAtBackup', 'restore', 'undoRestore']);
+    api = jasmine.createSpyObj<FilesApi>('FilesApi', [
+      'lookAtBackup',
+      'restore',
+      'undoRestore',
+      'restoreProgress',
+      'gaps',
+    ]);
     TestBed.configureTestingModule({
       providers: [
         { provide: FilesApi, useValue: api },
@@ -51,6 +57,35 @@ describe('the whole kitchen in one file', () => {
       .find(({ textContent }) => textContent!.includes(name))!
       .click();
   const BACKUP = JSON.stringify({ format: BACKUP_FORMAT });
+
+  it('says what a backup can’t take while it is being saved', async () => {
+    const gap = 'The picture of photo 7 is damaged or gone.';
+    api.gaps.and.returnValue(of({ leftOut: [gap] }));
+    const link = page().querySelector('a')!;
+    // The browser would leave this page.
+    link.addEventListener('click', (event) => event.preventDefault());
+    link.click();
+    await shows(`Not in the backup: ${gap}`);
+  });
+
+  it('says how far a restore is, and what was left out of it once it is done', async () => {
+    const note = '1 photo can’t be read and will be left out: 7 (its picture is damaged).';
+    const restored = new Subject<RestoreReply>();
+    api.lookAtBackup.and.returnValue(of({ ...PREVIEW, notes: [note] }));
+    api.restore.and.returnValue(restored);
+    api.restoreProgress.and.returnValue(of({ percent: 43 }));
+    choose(BACKUP);
+    await shows(note);
+    press('Restore backup');
+    await until(() => {
+      fixture.detectChanges();
+      return page().querySelector('progress')?.value === 43;
+    });
+    restored.next({ ...PREVIEW, notes: [note], safetyCopyId: 'a' });
+    restored.complete();
+    await shows('Backup restored.');
+    await shows(note);
+  });
 
   it('says what is wrong with a file, and replaces nothing', async () => {
     const detail = 'This is not a complete backup file.';

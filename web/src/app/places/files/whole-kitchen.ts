@@ -1,11 +1,14 @@
 import { ChangeDetectionStrategy, Component, inject, signal } from '@angular/core';
-import { firstValueFrom } from 'rxjs';
+import { exhaustMap, firstValueFrom, interval } from 'rxjs';
 import type { RestoreReply } from '@ypsigram/contract';
 import { FilesApi } from '../../api/files-api';
 import { Store } from '@ngrx/store';
 import { showDay } from '../../kit/figures/dates';
 import { kitchenFeature } from '../../state/kitchen/kitchen.feature';
 import { problemOf } from '../../api/recipes-api';
+import { unharmed } from '../../api/unharmed';
+
+const PROGRESS_MILLISECONDS = 700;
 
 /** Everything in one file: to keep, to move to another machine, to restore. */
 @Component({
@@ -23,6 +26,12 @@ export class WholeKitchen {
   protected readonly problem = signal<string | null>(null);
   protected readonly preview = signal<RestoreReply | null>(null);
   protected readonly safetyCopyId = signal<string | null>(null);
+  /** What was mended or left out when it was restored. */
+  protected readonly mended = signal<readonly string[]>([]);
+  /** What a backup that is being saved can't take. */
+  protected readonly gaps = signal<readonly string[]>([]);
+  /** How far a restore is, in percent; null where none is under way. */
+  protected readonly percent = signal<number | null>(null);
   protected readonly rows = [
     { key: 'recipes', name: 'recipes' },
     { key: 'authors', name: 'authors' },
@@ -52,8 +61,9 @@ export class WholeKitchen {
     const { file } = this;
     if (!file) return;
     await this.send(async () => {
-      const { safetyCopyId } = await firstValueFrom(this.api.restore(file));
+      const { safetyCopyId, notes } = await firstValueFrom(this.api.restore(file));
       this.leave();
+      this.mended.set(notes);
       this.safetyCopyId.set(safetyCopyId);
     });
   }
@@ -63,6 +73,15 @@ export class WholeKitchen {
       await firstValueFrom(this.api.undoRestore(id));
       this.reload();
     });
+  }
+
+  /** The file is saved by the browser itself: what is not in it is asked for beside it. */
+  protected async lookForGaps(): Promise<void> {
+    try {
+      this.gaps.set((await firstValueFrom(this.api.gaps())).leftOut);
+    } catch (error) {
+      this.problem.set(problemOf(error));
+    }
   }
 
   protected leave(): void {
@@ -79,11 +98,20 @@ export class WholeKitchen {
   private async send(what: () => Promise<void>): Promise<void> {
     this.isBusy.set(true);
     this.problem.set(null);
+    const progress = interval(PROGRESS_MILLISECONDS)
+      .pipe(
+        exhaustMap(() => this.api.restoreProgress()),
+        // Whoever waits is told of it by the answer that they wait for.
+        unharmed('how far it is stays as it is shown'),
+      )
+      .subscribe(({ percent }) => this.percent.set(percent));
     try {
       await what();
     } catch (error) {
       this.problem.set(problemOf(error));
     } finally {
+      progress.unsubscribe();
+      this.percent.set(null);
       this.isBusy.set(false);
     }
   }

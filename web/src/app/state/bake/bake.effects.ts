@@ -1,4 +1,4 @@
-import { inject } from '@angular/core';
+import { Injector, inject } from '@angular/core';
 import { Actions, createEffect, ofType } from '@ngrx/effects';
 import { Store } from '@ngrx/store';
 import type { BakeReadingReply } from '@ypsigram/contract';
@@ -23,7 +23,6 @@ import { problemOf } from '../../api/recipes-api';
 import { bakesActions } from '../bakes/bakes.feature';
 import { learnedActions } from '../learned/learned.feature';
 import { BakeMemory } from './bake-memory';
-import { BakeSender } from './bake-sender';
 import { bakeActions, bakeFeature } from './bake.feature';
 import { selectBakeNow } from './bake.selectors';
 
@@ -73,10 +72,13 @@ export const rememberAct = createEffect(
 );
 
 export const sendActs = createEffect(
-  (actions = inject(Actions), sender = inject(BakeSender)) =>
+  (actions = inject(Actions), injector = inject(Injector)) =>
     actions.pipe(
       ofType(bakeActions.actRemembered, bakeActions.bakeRecalled, bakeActions.serverFound),
-      mergeMap(() => sender.send()),
+      mergeMap(async () => {
+        const { BakeSender } = await import('./bake-sender');
+        await injector.get(BakeSender).send();
+      }),
     ),
   { functional: true, dispatch: false },
 );

@@ -9,7 +9,8 @@ import { kitchenActions, kitchenChanges } from './kitchen.actions';
 import * as kitchenEffects from './kitchen.effects';
 import { kitchenFeature } from './kitchen.feature';
 import { waitingOut } from '../../offline/outbox';
-import { emptyOutbox, leftByClosedPage, until } from '../../testing/outbox';
+import { emptyOutbox, leftByClosedPage } from '../../testing/outbox';
+import { until } from '../../testing/until';
 import { takeOverKitchen, type UnsavedKitchen } from './unsaved-kitchen';
 
 const AWAY = new HttpErrorResponse({ status: 0 });

@@ -11,7 +11,8 @@ import { kitchenFeature } from '../kitchen/kitchen.feature';
 import { changesActions } from '../changes/changes.feature';
 import * as effects from './practice.effects';
 import { practiceActions, practiceFeature } from './practice.feature';
-import { emptyOutbox, leftByClosedPage, until } from '../../testing/outbox';
+import { emptyOutbox, leftByClosedPage } from '../../testing/outbox';
+import { until } from '../../testing/until';
 import { recallTries } from './unsent-tries';
 import { selectStandings, selectWhoPractises } from './practice.selectors';
 

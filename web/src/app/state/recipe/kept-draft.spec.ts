@@ -11,6 +11,7 @@ import { EMPTY_DRAFT } from './draft';
 import * as effects from './kept-draft.effects';
 import { recipeActions } from './recipe.actions';
 import { recipeFeature } from './recipe.feature';
+import { until } from '../../testing/until';
 
 const ID = '00000000-0000-4000-8000-0000000000e1';
 const ELSEWHERE = '00000000-0000-4000-8000-0000000000e2';
@@ -141,7 +142,3 @@ describe('a change that the server has not got', () => {
 
 const conflictWith = (theirs: Recipe): HttpErrorResponse =>
   new HttpErrorResponse({ status: 409, error: { theirs } });
-
-async function until(holds: () => boolean | Promise<boolean>): Promise<void> {
-  while (!(await holds())) await new Promise((resolve) => setTimeout(resolve, 10));
-}

@@ -8,7 +8,8 @@ import { OvenApi } from '../../api/oven-api';
 import { changesActions } from '../changes/changes.feature';
 import * as effects from './timers.effects';
 import { timersActions, timersFeature } from './timers.feature';
-import { emptyOutbox, leftByClosedPage, until } from '../../testing/outbox';
+import { emptyOutbox, leftByClosedPage } from '../../testing/outbox';
+import { until } from '../../testing/until';
 import { recallTimers } from './unsent-timers';
 
 const timer = (id: string, minute: number): Timer => ({

@@ -13,7 +13,7 @@ import { Router, RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { batchSize } from '@ypsigram/contract/bench';
 import { Icon } from '../../../kit/icon/icon';
-import { BakeMemory } from '../../../state/bake/bake-memory';
+import { browserKeeps } from '../../../offline/browser-database';
 import { bakeActions, bakeFeature } from '../../../state/bake/bake.feature';
 import { recipeFeature } from '../../../state/recipe/recipe.feature';
 import { FillCounting } from '../filling/fill-counting';
@@ -72,7 +72,7 @@ export class BenchWorkPage implements OnDestroy {
   protected readonly open = this.store.selectSignal(bakeFeature.selectBakeState);
   private readonly recipe = this.store.selectSignal(recipeFeature.selectSaved);
 
-  protected readonly isKept = inject(BakeMemory).isKept;
+  protected readonly isKept = browserKeeps;
   private readonly openedAt = Date.now();
   /** The tray is full and was looked at, or the baker wants to see how it stands. */
   protected readonly isLooking = signal(false);
@@ -117,7 +117,11 @@ export class BenchWorkPage implements OnDestroy {
     });
     // What comes later at the bench is there by then, with or without a server.
     setTimeout(() => {
-      void Promise.all([import('../finish/bench-finish'), import('../evening/morning-panel')]);
+      void Promise.all([
+        import('../finish/bench-finish'),
+        import('../evening/morning-panel'),
+        import('../filling/keep-trials'),
+      ]);
     }, LATER_MILLISECONDS);
   }
 

@@ -14,7 +14,7 @@ import { Store } from '@ngrx/store';
 import { slipMessage, withPoint } from '@ypsigram/contract';
 import { lookMessage, type ClassDraft } from '@ypsigram/contract/practice';
 import { writeCsv } from '@ypsigram/core/formats';
-import { classSpread } from '@ypsigram/core/practice';
+import { classSpread, shownCode } from '@ypsigram/core/practice';
 import { HouseApi } from '../../../api/house-api';
 import { heightOfRows, rowsChart } from '../../../kit/chart/rows-chart';
 import { decimal, grams, signedPercent } from '../../../kit/figures/figures';
@@ -42,6 +42,8 @@ const COLUMNS = ['task', 'name', 'grams', 'target', 'off %', 'good', 'at'];
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class ClassPage {
+  protected readonly shownCode = shownCode;
+
   readonly id = input.required<string>();
 
   protected readonly room = inject(ClassRoom);

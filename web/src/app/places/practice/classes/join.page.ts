@@ -74,7 +74,7 @@ export class JoinPage {
 
   protected join(code: string): void {
     const typed = code.trim();
-    if (typed === '') this.problem.set('Type the four signs of the code.');
+    if (typed === '') this.problem.set('Type the seven signs of the code.');
     else void this.router.navigate(['/join', typed]);
   }
 

@@ -88,8 +88,11 @@ describe('devices of the house', () => {
   });
 
   it('are opened on this machine only', () => {
-    const view = shown({ ...OPEN, isHere: false });
+    // No device is told the passcode.
+    const view = shown({ ...OPEN, isHere: false, passcode: null });
     expect(view.element.querySelector('[role=switch]')).toBeNull();
+    expect(view.element.querySelector('yg-qr-code')).toBeNull();
+    expect(view.element.querySelector('li button')).toBeNull();
     expect(view.words()).toContain('on the machine that Ypsigram runs on');
   });
 

@@ -27,8 +27,8 @@ const scannedPasscode = (): string => /^#(\d{8})$/.exec(window.location.hash)?.[
     <div class="page enamel">
       <h1>Pair this device</h1>
       <p>
-        Recipes, bakes and tools of this house open on it from then on. The passcode stands where
-        Ypsigram was started, and in its settings under Devices.
+        Recipes, bakes and tools of this house open on it from then on. The passcode stands on the
+        machine that Ypsigram runs on: where it was started, and in its settings under Devices.
       </p>
       <form class="fields" [formGroup]="form" (ngSubmit)="pair()">
         <label>
