@@ -112,14 +112,23 @@ async function test([name, command], isShownAsItComes) {
   add(name, passed, failed + (isOk || failed > 0 ? 0 : 1), skipped);
 }
 
-async function oneByOne(steps, does) {
-  for (const step of steps) await does(step, false);
+async function oneByOne(...works) {
+  for (const work of works) await work();
 }
+const runner = (wanted) => {
+  const found = RUNNERS.find(([name]) => name === wanted);
+  return () => test(found, false);
+};
 
 // Two at a time use two cores; the end-to-end tests do so by themselves.
-const [endToEnd, ...units] = RUNNERS;
-await Promise.all([oneByOne(CHECKS, check), oneByOne(units, test)]);
-await test(endToEnd, true);
+await Promise.all([
+  oneByOne(runner('server'), runner('torture')),
+  oneByOne(runner('core'), runner('web'), ...CHECKS.map((one) => () => check(one))),
+]);
+await test(
+  RUNNERS.find(([name]) => name === 'end-to-end'),
+  true,
+);
 const skipped = totals.skipped > 0 ? `, ${totals.skipped} skipped` : '';
 console.log(`${totals.passed} passed, ${totals.failed} failed${skipped}`);
 process.exit(totals.failed > 0 ? 1 : 0);

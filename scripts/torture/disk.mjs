@@ -1,6 +1,6 @@
 // A disk that fills up while recipes are saved: said, nothing lost, and on again once there is room.
 import { spawnSync } from 'node:child_process';
-import { mkdirSync, rmSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdirSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { newFolder, send, startServer } from './server.mjs';
 
@@ -38,6 +38,18 @@ function limitedFiles(folder) {
   };
 }
 
+/** A restore has no room either: said, nothing left half written, and the server goes on. */
+async function restoreOnFull({ address }, file) {
+  const backup = await send(address, 'GET', '/api/backup');
+  const { status, body } = await send(address, 'POST', '/api/backup', backup.body);
+  const isThere = (await send(address, 'GET', '/api/health')).status === 200;
+  const copies = `${file}-copies`;
+  const left = existsSync(copies)
+    ? readdirSync(copies).filter((name) => name.endsWith('.part')).length
+    : 0;
+  return { said: isThere ? `${status}: ${body?.detail}` : 'the server is gone', left };
+}
+
 /** What came of a disk that was full, or of files that could not grow. */
 export async function fullDisk({ mount = true } = {}) {
   const folder = newFolder();
@@ -56,6 +68,7 @@ export async function fullDisk({ mount = true } = {}) {
     const list = async () =>
       (await send(server.address, 'GET', '/api/recipes?pageSize=1')).body?.total;
     const whileFull = await list();
+    const restored = await restoreOnFull(server, file);
     makeRoom(server);
     const { status: again } = await add();
     await server.kill();
@@ -67,6 +80,8 @@ export async function fullDisk({ mount = true } = {}) {
       'saved until it was full': saved,
       'said then': `${refused?.status}: ${refused?.detail}`,
       'still to be read': whileFull,
+      'restoring it then': restored.said,
+      'left half written': restored.left,
       'saved once there was room': again === 201,
       lost: saved + 1 - afterwards,
     };

@@ -27,6 +27,7 @@ const STRINGS = [
   '6a1f5c0e-3d1b-4a52-9a53-0c7f1f3f3a01',
   '2026-03-14T09:30:00Z',
 ];
+const MOMENTS = ['2026-03-14T09:30:00Z', '9999-12-31T23:59:59Z', '0001-01-01T00:00:00Z'];
 const NUMBERS = [0, -0, 1, -1, 0.5, 1e-9, 1e9, 1e308, -1e308, 2 ** 53, 2 ** 31, 3.3333];
 
 /** What keeps the server busy for long by right, and is measured elsewhere. */
@@ -37,7 +38,7 @@ const SKIPPED = new Set([
   'GET /api/changes',
 ]);
 
-function maker(document, random) {
+function maker(document, random, anyId) {
   const pick = (list) => list[Math.floor(random() * list.length)];
   const resolve = (schema) =>
     schema.$ref
@@ -95,6 +96,9 @@ function maker(document, random) {
       case 'boolean':
         return random() < 0.5;
       case 'string':
+        // An id that there is leads further than one that there is not.
+        if (schema.format === 'uuid' && random() < 0.6) return anyId();
+        if (schema.format === 'date-time' && random() < 0.6) return pick(MOMENTS);
         return pick(STRINGS);
       default:
         return anything(depth);
@@ -103,13 +107,48 @@ function maker(document, random) {
   return make;
 }
 
+/** Ids of every kind that there is, by what stands before them in an address. */
+async function idPool(address) {
+  const known = new Map();
+  const add = (of, ids) => known.set(of, [...(known.get(of) ?? []), ...ids].slice(-200));
+  const { body } = await send(address, 'GET', '/api/backup');
+  const idsOf = (rows) => rows.map(({ id }) => id);
+  for (const list of ['recipes', 'authors', 'trials', 'bakes', 'photos', 'timers']) {
+    add(list, idsOf(body[list]));
+  }
+  add('practice', idsOf(body.tries));
+  add(
+    'readings',
+    body.bakes.flatMap(({ readings }) => idsOf(readings)),
+  );
+  const { body: restored } = await send(address, 'POST', '/api/backup', body);
+  add('backup', [restored.safetyCopyId]);
+  const pick = (list, random) => list[Math.floor(random() * list.length)];
+  return {
+    draw(of, random) {
+      const dice = random();
+      const own = known.get(of) ?? [];
+      if (dice < 0.7 && own.length > 0) return pick(own, random);
+      if (dice < 0.9) return pick(known.get(pick([...known.keys()], random)), random);
+      return pick(STRINGS, random);
+    },
+    note(path, answer) {
+      const of = path.split('/')[2];
+      for (const key of ['id', 'importId', 'safetyCopyId']) {
+        if (typeof answer?.[key] === 'string') add(of, [answer[key]]);
+      }
+      if (typeof answer?.code === 'string') add('joined', [answer.code]);
+      if (answer?.results) add('results', idsOf(answer.results));
+    },
+  };
+}
+
 /** So many requests: how many of them were taken, refused, and ended in a fault of the server. */
 export async function fuzz(count, seed = 1) {
   const folder = newFolder();
   const server = await startServer(join(folder, 'kitchen.sqlite'), { demo: true });
   const { body: document } = await send(server.address, 'GET', '/api/openapi.json');
-  const { body: recipes } = await send(server.address, 'GET', '/api/recipes');
-  const ids = recipes.items.map(({ id }) => id);
+  const pool = await idPool(server.address);
   const acts = Object.entries(document.paths).flatMap(([path, methods]) =>
     Object.entries(methods).flatMap(([method, act]) => {
       const name = `${method.toUpperCase()} ${path}`;
@@ -123,21 +162,24 @@ export async function fuzz(count, seed = 1) {
   const faults = new Map();
   const lane = async (number) => {
     const random = randomFrom(seed * 1000 + number);
-    const make = maker(document, random);
+    const make = maker(document, random, () => pool.draw('any', random));
     while (totals.requests < count) {
       totals.requests++;
       // Bodies are what is tested: three in four acts have one.
       const bodied = acts.filter(({ schema }) => schema);
       const from = random() < 0.75 ? bodied : acts;
       const { method, path, schema } = from[Math.floor(random() * from.length)];
-      const id = random() < 0.7 ? ids[Math.floor(random() * ids.length)] : STRINGS.at(-2);
-      const address = path.replaceAll(/\{[^}]+\}/g, encodeURIComponent(id));
+      const address = path.replaceAll(/([a-z]+)\/\{[^}]+\}/g, (_, of) => {
+        const id = pool.draw(of, random);
+        return `${of}/${encodeURIComponent(id)}`;
+      });
       const { status, body } = await send(
         server.address,
         method,
         address,
         schema ? make(schema) : undefined,
       );
+      pool.note(path, body);
       if (status === 0) totals.unanswered++;
       else if (status >= 500 && status !== 503) {
         totals['5xx']++;

@@ -24,14 +24,19 @@ export function checkFile(file: string): void {
 /** Why a file could not be opened, in a sentence. */
 export function openingTrouble(file: string, error: unknown): Error {
   const path = resolve(file);
-  const { code, original } = error as { code?: string; original?: { code?: string } };
+  const {
+    code,
+    original,
+    path: refused = path,
+  } = error as { code?: string; original?: { code?: string }; path?: string };
   const reason = original?.code ?? code ?? '';
   if (reason === 'SQLITE_NOTADB' || reason === 'SQLITE_CORRUPT') {
     return new Error(`The database ${path} is damaged, or no database. ${adviceOnDamage(file)}`);
   }
   if (['EACCES', 'EPERM', 'EROFS', 'SQLITE_READONLY', 'SQLITE_CANTOPEN'].includes(reason)) {
     return new Error(
-      `The database ${path} can’t be written to. Give this user the right to write to it and to its folder, or choose another file with DATABASE=…`,
+      // The file that was refused is named, which may be a copy, a picture or the lock.
+      `${refused === path ? `The database ${path}` : refused} can’t be written to. Give this user the right to write to it and to its folder, or choose another file with DATABASE=…`,
     );
   }
   if (reason === 'ENOSPC' || reason === 'SQLITE_FULL') {

@@ -29,13 +29,18 @@ const TROUBLES: Readonly<Record<string, readonly [status: number, detail: string
 /** The file itself is no whole database any more. */
 const DAMAGED = new Set(['SQLITE_CORRUPT', 'SQLITE_NOTADB']);
 
-/** What the system itself refuses while the database, or a copy of it, is opened or written. */
-const OF_SYSTEM: Readonly<Record<string, string>> = {
-  EACCES: 'SQLITE_CANTOPEN',
-  EPERM: 'SQLITE_CANTOPEN',
-  EROFS: 'SQLITE_READONLY',
-  ENOSPC: 'SQLITE_FULL',
-};
+/** What the system itself refuses, of whichever file: its own name is told, and no other's. */
+function systemTrouble(error: Error): ProblemError | null {
+  const { code = '', path } = error as NodeJS.ErrnoException;
+  if (code === 'ENOSPC' || code === 'EDQUOT') return new ProblemError(...TROUBLES['SQLITE_FULL']!);
+  if (path === undefined || !REFUSED.has(code)) return null;
+  return new ProblemError(
+    503,
+    `${path} can’t be written to: this was not saved. Give this user the right to write there, then save again.`,
+  );
+}
+
+const REFUSED = new Set(['EACCES', 'EPERM', 'EROFS']);
 
 /** The code behind an error, whoever wrapped it. */
 function codeOf(error: Error): string | undefined {
@@ -43,13 +48,15 @@ function codeOf(error: Error): string | undefined {
     error instanceof DatabaseError || error instanceof TimeoutError
       ? error.original
       : ((error as { parent?: Error }).parent ?? error);
-  const { code } = wrapped as { code?: string };
-  return code === undefined ? undefined : (OF_SYSTEM[code] ?? code);
+  return (wrapped as { code?: string }).code;
 }
 
 /** The problem behind an error of the database at this path, in a sentence; null for any other error. */
 export function databaseTrouble(error: unknown, file: string): ProblemError | null {
-  const code = error instanceof Error ? codeOf(error) : undefined;
+  if (!(error instanceof Error)) return null;
+  const ofSystem = systemTrouble(error);
+  if (ofSystem) return ofSystem;
+  const code = codeOf(error);
   if (code === undefined) return null;
   if (DAMAGED.has(code)) {
     const detail = `The database file is damaged. Stop the server before it gets worse. ${adviceOnDamage(file)}`;

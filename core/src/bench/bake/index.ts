@@ -37,6 +37,7 @@ export {
   type Bowl,
 } from './bake.js';
 export { beginBake, WAYS, type BeginFrom, type Way } from './begin.js';
+export { supersededWeights, type SupersededWeight } from './superseded.js';
 export { lastToRedo, lastToUndo, orderOf } from './effective.js';
 export { overshootOf, scaledMeasures, type Overshoot, type ScaledLine } from './overshoot.js';
 export { NOT_IN_RECIPE, replan } from './replan.js';

@@ -97,4 +97,19 @@ describe('the strip of timers', () => {
     fixture.detectChanges();
     expect(words()).toMatch(/Tray 1b\s*(3:00|2:59)/);
   });
+
+  it('has one back that was stopped by mistake, as another with the same end', () => {
+    set('a', 600);
+    const [before] = timers();
+    press('Stop: Tray a');
+    expect(timers()).toEqual([]);
+    expect(words()).toContain('Stopped: Tray a.');
+    (fixture.nativeElement as HTMLElement).querySelector<HTMLElement>('.put-out button')!.click();
+    fixture.detectChanges();
+    const [back] = timers();
+    expect([back!.name, back!.endsAt]).toEqual([before!.name, before!.endsAt]);
+    // The stop holds on every device, whatever they send late.
+    expect(back!.id).not.toBe(before!.id);
+    expect(words()).not.toContain('Stopped');
+  });
 });

@@ -2,10 +2,12 @@ import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@a
 import { Store } from '@ngrx/store';
 import { moreOrLess } from '@ypsigram/contract/bench';
 import { LEANING } from '@ypsigram/core/baking';
-import { asWeighed, type BenchRoute } from '@ypsigram/core/bench';
+import { asWeighed, supersededWeights, type BenchRoute } from '@ypsigram/core/bench';
 import { Beam } from '../../../kit/beam/beam';
+import { showTime } from '../../../kit/figures/dates';
 import { decimal, grams } from '../../../kit/figures/figures';
 import { RatioTable } from '../../../kit/ratio-table/ratio-table';
+import { selectReadings } from '../../../state/bake/bake.selectors';
 import { BakeSession } from '../../../state/bake/bake-session';
 import { selectShelf } from '../../../state/kitchen/kitchen.selectors';
 
@@ -30,6 +32,9 @@ const HEAVIEST_GRAMS = 100_000;
 export class RecordLedger {
   private readonly session = inject(BakeSession);
   private readonly shelf = inject(Store).selectSignal(selectShelf);
+
+  private readonly readings = inject(Store).selectSignal(selectReadings);
+  private readonly superseded = computed(() => supersededWeights(this.readings()));
 
   protected readonly isWriting = signal(false);
   protected readonly leaning = LEANING;
@@ -59,6 +64,10 @@ export class RecordLedger {
             ? line.measure.shown
             : (line.weight?.shown ?? line.measure?.shown ?? ''),
         real: real === null ? '' : grams(real),
+        // Two weighed it: the later weight holds, and the other one is no secret.
+        before: this.superseded()
+          .filter((one) => one.line === line.id)
+          .map((one) => `${grams(one.grams)} on another device at ${showTime(one.at)}`),
         how:
           weighedGrams !== null
             ? ROUTE_WORDS[weighedBy ?? 'container']
