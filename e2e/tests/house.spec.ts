@@ -129,13 +129,35 @@ test('what is changed on one device is on the other at once; what is edited ther
   await phone.page.getByRole('button', { name: 'Keep this version' }).click();
   await expect(factor(tablet)).toHaveValue('7');
 
-  // A device that is removed is out at once.
+  // A device that is removed at the machine is out at once; no other device can do that.
   await tablet.goTo('/settings');
-  await tablet.page.getByRole('button', { name: 'Remove Heron’s phone' }).click();
-  await expect(tablet.page.getByText('Heron’s phone is removed')).toBeVisible();
+  await expect(tablet.page.getByText('This one can leave by itself')).toBeVisible();
+  await expect(tablet.page.getByRole('button', { name: 'Remove Heron’s phone' })).toHaveCount(0);
+  const machine = await (await browser.newContext()).newPage();
+  await machine.goto(`${server.address}/settings`);
+  await machine.getByRole('button', { name: 'Remove Heron’s phone' }).click();
+  await expect(machine.getByText('Heron’s phone is removed')).toBeVisible();
   await expect(phone.page.getByRole('heading', { name: 'Pair this device' })).toBeVisible();
-  await tablet.page.getByRole('button', { name: 'Undo' }).last().click();
-  await expect(tablet.page.getByText('Heron’s phone is removed')).toHaveCount(0);
+  // It keeps nothing to look at of what it had seen.
+  const seen = () =>
+    phone.page.evaluate(
+      () =>
+        new Promise<number>((done) => {
+          const opening = indexedDB.open('ypsigram-offline');
+          opening.onsuccess = () => {
+            const database = opening.result;
+            const count = database.transaction('answers').objectStore('answers').count();
+            count.onsuccess = () => {
+              database.close();
+              done(count.result);
+            };
+          };
+        }),
+    );
+  await expect.poll(seen).toBe(0);
+  await machine.getByRole('button', { name: 'Undo' }).last().click();
+  await expect(machine.getByText('Heron’s phone is removed')).toHaveCount(0);
+  await machine.context().close();
   await phone.goTo('/book');
   await expect(phone.page.getByRole('link', { name: 'Lean sponge' })).toBeVisible();
   await tablet.context.close();

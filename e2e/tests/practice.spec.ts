@@ -197,7 +197,7 @@ test('a class of three joins by code, and its results come in live', async ({
   await expect(page.getByText('125 g ± 6 %')).toBeVisible();
   await page.getByRole('button', { name: 'Start the class' }).click();
   const code = (await page.locator('.code').innerText()).trim();
-  expect(code).toMatch(/^[A-Z0-9]{4}$/);
+  expect(code).toMatch(/^[A-Z0-9]{3}-[A-Z0-9]{4}$/);
 
   const people = [
     { name: 'Teal', grams: '127', told: 'Good: +1.6 %, within 6 %.' },

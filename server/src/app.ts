@@ -69,6 +69,7 @@ function api(
 ): Router {
   const report = (err: unknown): void =>
     logger.error({ err }, 'something that nobody waited for went wrong');
+  database.report = report;
   const areas = buildAreas(database, now, report);
   const { kitchen, trials, authors, recipes, imports, backups, bakes, hand, kitchenContext } =
     areas;

@@ -13,6 +13,9 @@ const BUSY_MILLISECONDS = 5000;
 
 type Callback = (error: Error | null, ...found: unknown[]) => void;
 
+/** Somebody reads what was there before for no longer than a backup takes. */
+const FORGET_AGAIN_MILLISECONDS = 2000;
+
 /** A connection to the file. Every transaction has one of its own, so each is set up alike. */
 class Connection extends sqlite3.Database {
   constructor(file: string, mode: number, opened: (error: Error | null) => void) {
@@ -59,6 +62,8 @@ Sequelize.useCLS({
   bind: (work: unknown) => work,
 });
 
+const nothing = (): void => undefined;
+
 const isInTransaction = (): boolean => Boolean(SURROUNDING.getStore()?.get('transaction'));
 
 /** The database file, and who may write to it when. */
@@ -70,6 +75,14 @@ export class Database {
 
   /** Says why nobody else writes now; null as long as all do. */
   private alone: (() => string) | null = null;
+
+  /** Snapshots that are being read. */
+  private readonly reading = new Set<Promise<void>>();
+
+  private forgetting: NodeJS.Timeout | null = null;
+
+  /** Takes what goes wrong where nobody waits for an answer. */
+  report: (error: unknown) => void = console.error;
 
   /** Which file on the disk it is, whatever stands at its path later. */
   private readonly inode: number;
@@ -145,7 +158,11 @@ export class Database {
   async snapshot<T>(work: () => Promise<T>): Promise<T> {
     // Where the file is gone nothing is written any more: what is still open is at rest.
     if (isInTransaction() || (await this.isGone())) return work();
-    return this.sequelize.transaction({ type: Transaction.TYPES.DEFERRED }, work);
+    const read = this.sequelize.transaction({ type: Transaction.TYPES.DEFERRED }, work);
+    const ended = read.then(nothing, nothing);
+    this.reading.add(ended);
+    void ended.then(() => this.reading.delete(ended));
+    return read;
   }
 
   /** How often each area has been changed up to now; one statement. */
@@ -157,13 +174,31 @@ export class Database {
     return row!;
   }
 
-  /** Clears the log that is written ahead: what was deleted is then nowhere on the disk any more. */
-  async forget(): Promise<void> {
-    await this.turn(() => this.sequelize.query('PRAGMA wal_checkpoint(TRUNCATE)'));
+  /**
+   * Clears the log that is written ahead: what was deleted is then nowhere on the disk any more. As
+   * long as somebody still reads what was there before (a backup on its way out), that can't be: it
+   * is tried again until it is done. Whether it is done by now.
+   */
+  async forget(): Promise<boolean> {
+    const [row] = await this.turn(() =>
+      this.sequelize.query<{ busy: number }>('PRAGMA wal_checkpoint(TRUNCATE)', {
+        type: QueryTypes.SELECT,
+      }),
+    );
+    if (row?.busy === 0) return true;
+    this.forgetting ??= setTimeout(() => {
+      this.forgetting = null;
+      this.forget().catch(this.report);
+    }, FORGET_AGAIN_MILLISECONDS).unref();
+    return false;
   }
 
-  close(): Promise<void> {
-    return this.sequelize.close();
+  /** Closes it once nothing is read or written any more. */
+  async close(): Promise<void> {
+    await Promise.all(this.reading);
+    await this.turn(nothing);
+    if (this.forgetting) clearTimeout(this.forgetting);
+    await this.sequelize.close();
   }
 }
 

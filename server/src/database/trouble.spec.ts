@@ -3,9 +3,12 @@ import {
   copyFileSync,
   existsSync,
   mkdtempSync,
+  readFileSync,
   readdirSync,
   renameSync,
   rmSync,
+  statSync,
+  truncateSync,
   writeFileSync,
 } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -16,6 +19,7 @@ import { checkDatabase, checkFile, openingTrouble } from './check.js';
 import { copyDaily, listCopies, makeCopy } from './copies.js';
 import { openDatabase } from './database.js';
 import { MIGRATION_NAMES, migrate } from './migrate.js';
+import { databaseTrouble } from './trouble.js';
 
 /** Whoever has no rights of its own: root may write whatever the mode of a file. */
 const NOBODY = 65534;
@@ -138,6 +142,63 @@ describe('a database in trouble', () => {
     await expectAsync(checkDatabase(copy, MIGRATION_NAMES, true)).toBeResolved();
     await copy.close();
     await database.close();
+  });
+
+  it('is copied again after a clock that was years ahead, and the newest made is known', async () => {
+    const database = await openDatabase(at('kitchen.sqlite'));
+    await migrate(database);
+    expect(await copyDaily(database, new Date('2046-03-02T06:00:00Z'))).toBeTrue();
+    expect(await copyDaily(database, new Date('2026-03-02T06:00:00Z'))).toBeTrue();
+    expect(await copyDaily(database, new Date('2026-03-02T16:00:00Z'))).toBeFalse();
+    expect(listCopies(at('kitchen.sqlite')).map((copy) => copy.at.getUTCFullYear())).toEqual([
+      2026, 2046,
+    ]);
+    for (let day = 3; day < 12; day++) {
+      await copyDaily(database, new Date(Date.UTC(2026, 2, day, 6)));
+    }
+    // The one of the wrong clock goes as the oldest, not the last.
+    expect(listCopies(at('kitchen.sqlite')).every((copy) => copy.at.getUTCFullYear() === 2026))
+      .withContext('years')
+      .toBeTrue();
+    await database.close();
+  });
+
+  it('that was cut by a few bytes is not used, and the newest copy is named', async () => {
+    const server = await startTestServer();
+    for (let count = 0; count < 40; count++) {
+      await server.http.post('/api/recipes').send({ text: `Buns ${count}\n2 cups flour` });
+    }
+    await makeCopy(server.database, 'daily', new Date('2026-03-02T06:00:00Z'));
+    const [copy] = listCopies(server.file);
+    for (const bytes of [1, 50, 100]) {
+      const cut = at(`cut-${bytes}.sqlite`);
+      copyFileSync(copy!.file, cut);
+      truncateSync(cut, statSync(cut).size - bytes);
+      const used = openDatabase(cut).then((database) =>
+        checkDatabase(database, MIGRATION_NAMES).finally(() => database.close()),
+      );
+      await expectAsync(used).withContext(`${bytes} bytes`).toBeRejected();
+    }
+    // While the server runs damage is told with what to do, and promises nothing.
+    await server.database.sequelize.query('PRAGMA wal_checkpoint(TRUNCATE)');
+    const bytes = readFileSync(server.file);
+    writeFileSync(server.file, bytes.fill(7, 4096));
+    const { status, body } = await server.http.get('/api/trials');
+    expect(status).toBe(503);
+    expect((body as Problem).detail).toContain('is damaged');
+    expect((body as Problem).detail).toContain('The newest copy is of 2026-03-02 06:00 UTC');
+    await server.close();
+  });
+
+  it('names the file that was refused, and no other', () => {
+    const refused = Object.assign(new Error('no'), { code: 'EACCES', path: '/kitchen/x-photos/a' });
+    expect(databaseTrouble(refused, '/kitchen/x')?.detail).toContain(
+      '/kitchen/x-photos/a can’t be',
+    );
+    expect(openingTrouble('/kitchen/x', refused).message).toContain('/kitchen/x-photos/a can’t be');
+    const full = Object.assign(new Error('no'), { code: 'ENOSPC', path: '/tmp/b' });
+    expect(databaseTrouble(full, '/kitchen/x')?.status).toBe(507);
+    expect(databaseTrouble(new Error('other'), '/kitchen/x')).toBeNull();
   });
 
   it('is copied before it is brought up to date', async () => {

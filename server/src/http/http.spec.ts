@@ -15,7 +15,9 @@ describe('the interface over HTTP', () => {
     `{"text":${JSON.stringify(text)},"batch":{"by":"factor","factor":"2"}${extra}}`;
 
   it('says that it runs', async () => {
-    await server.http.get('/api/health').expect(200, { status: 'ok', version: '9.9.9', page: null });
+    await server.http
+      .get('/api/health')
+      .expect(200, { status: 'ok', version: '9.9.9', page: null });
   });
 
   it('describes itself', async () => {

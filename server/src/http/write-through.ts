@@ -1,4 +1,3 @@
-import { once } from 'node:events';
 import type { Writable } from 'node:stream';
 import { finished } from 'node:stream/promises';
 
@@ -18,14 +17,34 @@ export async function writeThrough(
   work: (write: Write) => Promise<void>,
   stalledMilliseconds = STALLED_MILLISECONDS,
 ): Promise<void> {
-  const gone = new AbortController();
+  let goOn = (): void => undefined;
+  let giveUp = (_error: unknown): void => undefined;
+  let trouble: { readonly error: unknown } | null = null;
+  // One listener for all pieces: a compressed answer hands on what is added to it, and never takes it off.
+  sink.on('drain', () => goOn());
   const ended = finished(sink, { readable: false });
-  ended.catch((error: unknown) => gone.abort(error));
+  ended.catch((error: unknown) => {
+    trouble = { error };
+    giveUp(error);
+  });
+  const hasRoom = (): Promise<void> =>
+    new Promise((done, fail) => {
+      const late = setTimeout(
+        () => giveUp(new Error('Nothing was taken for too long.')),
+        stalledMilliseconds,
+      );
+      goOn = () => {
+        clearTimeout(late);
+        done();
+      };
+      giveUp = (error) => {
+        clearTimeout(late);
+        fail(error);
+      };
+    });
   const write: Write = async (text) => {
-    gone.signal.throwIfAborted();
-    if (sink.write(text)) return;
-    const stalled = AbortSignal.timeout(stalledMilliseconds);
-    await once(sink, 'drain', { signal: AbortSignal.any([gone.signal, stalled]) });
+    if (trouble) throw trouble.error;
+    if (!sink.write(text)) await hasRoom();
   };
   try {
     await work(write);
@@ -33,6 +52,6 @@ export async function writeThrough(
     await ended;
   } catch (error) {
     sink.destroy();
-    throw gone.signal.aborted ? gone.signal.reason : error;
+    throw error;
   }
 }

@@ -232,6 +232,16 @@ describe('bakes over HTTP', () => {
     expect(bakeState(now.plan, now.readings).lines[0]!.weighedGrams).toBe(250);
   });
 
+  it('keeps what was done at a bake that was deleted meanwhile, and gives it back with it', async () => {
+    const bake = await begin();
+    await server.http.delete(`/api/bakes/${bake.id}`).expect(204);
+    await send(bake.id, [reading(weigh(bake, 250))]).expect(201);
+    await server.http.get(`/api/bakes/${bake.id}`).expect(404);
+    await server.http.post(`/api/bakes/${bake.id}/restore`).expect(200);
+    expect((await read(bake.id)).readings.length).toBe(1);
+    await send(randomUUID(), [reading(weigh(bake, 250))]).expect(404);
+  });
+
   it('sends a batch of a hundred, and no more at a time', async () => {
     const bake = await begin();
     const many = (count: number) => Array.from({ length: count }, () => reading(weigh(bake, 1)));

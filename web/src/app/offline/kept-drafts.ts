@@ -23,23 +23,23 @@ const outboxId = (id: string): string => `${id} ${PAGE_ID}`;
 export const keepDraft = (kept: KeptDraft): Promise<boolean> =>
   putOut('draft', outboxId(kept.id), kept);
 
-/** The newest change of a recipe that was made here, or in a page that is closed by now. */
+/**
+ * The newest change of a recipe that was made here, or in a page that is closed by now: from then on
+ * it is this page's, and at no moment nobody's.
+ */
 export async function recallDraft(id: string): Promise<KeptDraft | null> {
   const isClosed = await closedPages();
-  const waiting = await itemsOf(id);
-  const own = waiting.filter(({ page }) => page === PAGE_ID || isClosed(page));
-  return (own.at(-1)?.value as KeptDraft | undefined) ?? null;
+  const found = (await itemsOf(id)).findLast(({ page }) => page === PAGE_ID || isClosed(page));
+  if (!found) return null;
+  const kept = found.value as KeptDraft;
+  if (found.page !== PAGE_ID && (await keepDraft(kept))) {
+    await takeOut('draft', found.id, found.token);
+  }
+  return kept;
 }
 
-/** The server has what was recalled of it. Another page's change of it goes on waiting. */
-export async function forgetDraft(id: string): Promise<void> {
-  const recalled = await recallDraft(id);
-  for (const item of await itemsOf(id)) {
-    if (item.page === PAGE_ID || item.value === recalled || sameDraft(item.value, recalled)) {
-      await takeOut('draft', item.id, item.token);
-    }
-  }
-}
+/** The server has this page's change. Another page's change of the recipe goes on waiting. */
+export const forgetDraft = (id: string): Promise<void> => takeOut('draft', outboxId(id));
 
 /** All that wait, but for those of other pages that are open: they send their own. */
 export async function keptDrafts(): Promise<readonly WaitingDraft[]> {
@@ -52,8 +52,6 @@ export async function keptDrafts(): Promise<readonly WaitingDraft[]> {
       letGo: () => takeOut('draft', item.id, item.token),
     }));
 }
-
-const sameDraft = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);
 
 async function itemsOf(id: string): Promise<readonly OutboxItem[]> {
   await takeOver();

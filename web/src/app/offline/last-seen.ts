@@ -29,23 +29,28 @@ export class LastSeen {
   }
 }
 
+/** Whoever is let in no more, whatever was asked for, keeps nothing. */
+function forgetWhenOut(error: unknown): void {
+  if (error instanceof HttpErrorResponse && error.status === 401) void forgetSeen();
+}
+
 /**
  * Remembers what the server answers, and answers from memory while it is away. A device that was
  * removed keeps nothing of the kitchen to look at.
  */
 export const lastSeen: HttpInterceptorFn = (request, next) => {
   const [path = ''] = request.url.split('?');
-  if (request.method !== 'GET' || !LOOKED_AT.test(path)) return next(request);
+  const answered = next(request).pipe(tap({ error: forgetWhenOut }));
+  if (request.method !== 'GET' || !LOOKED_AT.test(path)) return answered;
   const seen = inject(LastSeen);
   const address = request.urlWithParams;
-  return next(request).pipe(
+  return answered.pipe(
     tap((event) => {
       if (!(event instanceof HttpResponse)) return;
       const answer = { address, body: event.body, at: Date.now() };
       void rememberAnswer(answer);
     }),
     catchError((error: unknown) => {
-      if (error instanceof HttpErrorResponse && error.status === 401) void forgetSeen();
       if (!(error instanceof HttpErrorResponse) || error.status !== 0)
         return throwError(() => error);
       return from(recallAnswer(address)).pipe(
