@@ -156,6 +156,8 @@ export default tseslint.config(
         module: 'writable',
         __dirname: 'readonly',
         setTimeout: 'readonly',
+        setInterval: 'readonly',
+        clearInterval: 'readonly',
         AbortSignal: 'readonly',
         Buffer: 'readonly',
         crypto: 'readonly',
@@ -168,6 +170,13 @@ export default tseslint.config(
     // Playwright finds a fixture's needs by its parameter's pattern, empty or not.
     files: ['e2e/**/*.ts'],
     rules: { 'no-empty-pattern': 'off' },
+  },
+  {
+    // A part of it runs inside the page.
+    files: ['scripts/torture/storage.mjs'],
+    languageOptions: {
+      globals: { IDBFactory: 'readonly', IDBDatabase: 'readonly', DOMException: 'readonly' },
+    },
   },
   {
     // Parts of it run inside the page.

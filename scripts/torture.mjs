@@ -71,17 +71,18 @@ const PARTS = {
       found.lost === 0 &&
       found['saved once there was room'] &&
       found['left half written'] === 0 &&
-      /^50[37]:/.test(found['restoring it then']),
+      /^50[37]:/.test(found['restoring a backup then']) &&
+      /^50[37]:/.test(found['undoing a restore then']),
   },
   clock: {
-    run: () => clock(isShort ? 12 : 300),
+    run: () => clock(isShort ? 9 : 300),
     holds: (found) =>
       found['of them wrong'] === 0 &&
       found['of them wrong too'] === 0 &&
       found['copies after a start in the future'] === 2,
   },
   twins: {
-    run: () => twins(isShort ? 3 : 60),
+    run: () => twins(isShort ? 2 : 60),
     holds: (found) =>
       found.refused === found['second starts'] &&
       found['said who has it'] === found['second starts'] &&
@@ -89,15 +90,15 @@ const PARTS = {
       found['locks left'] === 0,
   },
   pictures: {
-    run: () => pictures(isShort ? 4 : 30),
+    run: () => pictures(isShort ? 4 : 30, isShort),
     holds: (found) =>
       found['traps that were no 4xx'] === 0 &&
-      found['of them kept'] === found['photos of 12 megapixels at once'] &&
+      found['of them kept'] === found['large photos at once'] &&
       found['at most, MB'] < MOST_PICTURE_MEGABYTES &&
       found['at rest again, MB'] < found['at rest before, MB'] + REST_MEGABYTES,
   },
   backup: {
-    run: () => backups(isShort ? 14 : 1000),
+    run: () => backups(isShort ? 7 : 1000),
     holds: (found) =>
       found['dry run said otherwise'] === 0 &&
       found['whole ones that lost something'] === 0 &&

@@ -39,15 +39,17 @@ function limitedFiles(folder) {
 }
 
 /** A restore has no room either: said, nothing left half written, and the server goes on. */
-async function restoreOnFull({ address }, file) {
+async function restoreOnFull({ address }, file, safetyCopyId) {
   const backup = await send(address, 'GET', '/api/backup');
   const { status, body } = await send(address, 'POST', '/api/backup', backup.body);
+  const undo = await send(address, 'POST', `/api/backup/${safetyCopyId}/restore`);
   const isThere = (await send(address, 'GET', '/api/health')).status === 200;
   const copies = `${file}-copies`;
   const left = existsSync(copies)
     ? readdirSync(copies).filter((name) => name.endsWith('.part')).length
     : 0;
-  return { said: isThere ? `${status}: ${body?.detail}` : 'the server is gone', left };
+  const said = (one) => (isThere ? `${one.status}: ${one.body?.detail}` : 'the server is gone');
+  return { restore: said({ status, body }), undo: said(undo), left };
 }
 
 /** What came of a disk that was full, or of files that could not grow. */
@@ -58,6 +60,9 @@ export async function fullDisk({ mount = true } = {}) {
   try {
     let server = await startServer(file, { wrap });
     const add = () => send(server.address, 'POST', '/api/recipes', { text: TEXT });
+    // Of the kitchen while it was empty: there is something to undo when the disk is full.
+    const empty = await send(server.address, 'GET', '/api/backup');
+    const { safetyCopyId } = (await send(server.address, 'POST', '/api/backup', empty.body)).body;
     let saved = 0;
     let refused = null;
     for (let tries = 0; tries < 2000 && !refused; tries++) {
@@ -68,7 +73,7 @@ export async function fullDisk({ mount = true } = {}) {
     const list = async () =>
       (await send(server.address, 'GET', '/api/recipes?pageSize=1')).body?.total;
     const whileFull = await list();
-    const restored = await restoreOnFull(server, file);
+    const restored = await restoreOnFull(server, file, safetyCopyId);
     makeRoom(server);
     const { status: again } = await add();
     await server.kill();
@@ -80,7 +85,8 @@ export async function fullDisk({ mount = true } = {}) {
       'saved until it was full': saved,
       'said then': `${refused?.status}: ${refused?.detail}`,
       'still to be read': whileFull,
-      'restoring it then': restored.said,
+      'restoring a backup then': restored.restore,
+      'undoing a restore then': restored.undo,
       'left half written': restored.left,
       'saved once there was room': again === 201,
       lost: saved + 1 - afterwards,

@@ -129,7 +129,8 @@ async function idPool(address) {
       const dice = random();
       const own = known.get(of) ?? [];
       if (dice < 0.7 && own.length > 0) return pick(own, random);
-      if (dice < 0.9) return pick(known.get(pick([...known.keys()], random)), random);
+      const some = [...known.values()].filter(({ length }) => length > 0);
+      if (dice < 0.9) return pick(pick(some, random), random);
       return pick(STRINGS, random);
     },
     note(path, answer) {
@@ -171,7 +172,7 @@ export async function fuzz(count, seed = 1) {
       const { method, path, schema } = from[Math.floor(random() * from.length)];
       const address = path.replaceAll(/([a-z]+)\/\{[^}]+\}/g, (_, of) => {
         const id = pool.draw(of, random);
-        return `${of}/${encodeURIComponent(id)}`;
+        return `${of}/${encodeURIComponent(id.toWellFormed())}`;
       });
       const { status, body } = await send(
         server.address,

@@ -9,7 +9,7 @@ import { newFolder, randomFrom, send, startServer } from './server.mjs';
 const LINES = '2 cups flour\n1 cup sugar\n1/2 cup butter\n2 eggs\n1 tsp salt\nMix.\nBake.';
 const WRITERS = 4;
 const SHORTEST_MILLISECONDS = 40;
-const LONGEST_MILLISECONDS = 400;
+const LONGEST_MILLISECONDS = 900;
 
 const now = () => new Date().toISOString();
 
@@ -227,6 +227,11 @@ async function everything(address, file) {
     (await send(address, 'GET', `/api/classes/${id}`)).body.results.forEach(seen);
   }
   (await send(address, 'GET', '/api/house')).body.devices.forEach(seen);
+  // What was made can be restored, whole.
+  const dry = await send(address, 'POST', '/api/backup?dryRun=1', body);
+  if (dry.status !== 200 || dry.body.notes.length > 0) {
+    throw new Error(`a backup could not be restored: ${dry.body?.detail ?? dry.body?.notes}`);
+  }
   if (body.leftOut) throw new Error(`a backup had to leave out: ${body.leftOut.join(' ')}`);
   const copies = `${file}-copies`;
   for (const name of readdirSync(copies).filter((one) => one.endsWith('.json'))) {

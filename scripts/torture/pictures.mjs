@@ -49,8 +49,26 @@ const noise = (width, height, make) =>
 const plain = (width, height) =>
   sharp({ create: { width, height, channels: 3, background: '#b57a35' }, limitInputPixels: false });
 
+/** Pictures that are as large as they say, and hardly any bytes. */
+const largeTraps = () =>
+  Promise.all([
+    plain(11_000, 11_000).jpeg({ progressive: true, quality: 1 }).toBuffer(),
+    plain(20_000, 16_000).png({ compressionLevel: 9 }).toBuffer(),
+    plain(9000, 9000).webp({ quality: 1 }).toBuffer(),
+  ]);
+
+/** A progressive JPEG whose head says that it has so many pixels each way. */
+function claiming(jpeg, pixels) {
+  const bytes = Buffer.from(jpeg);
+  // SOF2, its length and its precision: then height and width.
+  const frame = bytes.indexOf(Buffer.from([0xff, 0xc2])) + 5;
+  bytes.writeUInt16BE(pixels, frame);
+  bytes.writeUInt16BE(pixels, frame + 2);
+  return bytes;
+}
+
 /** How traps, damaged ones and `count` large photos at once were answered, and what they took. */
-export async function pictures(count) {
+export async function pictures(count, isShort) {
   const folder = newFolder();
   const file = join(folder, 'kitchen.sqlite');
   const server = await startServer(file);
@@ -62,11 +80,12 @@ export async function pictures(count) {
     LOOK_MILLISECONDS,
   );
 
-  const photo = await noise(4000, 3000, (one) => one.jpeg({ quality: 80 }));
+  const [width, height] = isShort ? [2000, 1500] : [4000, 3000];
+  const photo = await noise(width, height, (one) => one.jpeg({ quality: 80 }));
   const traps = [
-    await plain(11_000, 11_000).jpeg({ progressive: true, quality: 1 }).toBuffer(),
-    await plain(20_000, 16_000).png({ compressionLevel: 9 }).toBuffer(),
-    await plain(9000, 9000).webp({ quality: 1 }).toBuffer(),
+    ...(isShort
+      ? [claiming(await plain(64, 64).jpeg({ progressive: true }).toBuffer(), 11_000)]
+      : await largeTraps()),
     photo.subarray(0, photo.length / 2),
     Buffer.from('<svg xmlns="http://www.w3.org/2000/svg" width="9" height="9"/>'),
     Buffer.concat([Buffer.from([0xff, 0xd8, 0xff]), Buffer.alloc(5000)]),
@@ -101,7 +120,7 @@ export async function pictures(count) {
   return {
     traps: answers.join(' '),
     'traps that were no 4xx': answers.filter((one) => one < 400 || one >= 500).length,
-    'photos of 12 megapixels at once': count,
+    'large photos at once': count,
     'of them kept': kept.filter((one) => one.status === 201).length,
     'and three small ones': extra.filter((one) => one.status === 201).length,
     'backup with damaged pictures': `${status}, ${backup?.leftOut?.length} left out, restored ${restored}`,

@@ -3,7 +3,7 @@ import { copyFileSync, existsSync, rmSync, statSync, symlinkSync } from 'node:fs
 import { join } from 'node:path';
 import { newFolder, send, startServer } from './server.mjs';
 
-const RECIPES = 300;
+const RECIPES = 200;
 
 /** So many second starts beside a server that is importing: what they did, and what was lost. */
 export async function twins(count) {

@@ -3,7 +3,7 @@ import { createWriteStream } from 'node:fs';
 import { mkdir, rm } from 'node:fs/promises';
 import { join } from 'node:path';
 import { Transform } from 'node:stream';
-import { pipeline } from 'node:stream/promises';
+import { finished, pipeline } from 'node:stream/promises';
 import type { Request } from 'express';
 import { ProblemError } from './problem.js';
 
@@ -30,10 +30,25 @@ export async function withBodyAsFile<T>(
   await mkdir(folder, { recursive: true });
   const file = join(folder, randomUUID());
   try {
-    await pipeline(request, noMoreThan(largest ?? Infinity), createWriteStream(file));
+    await receive(request, noMoreThan(largest ?? Infinity), file);
     return await work(file);
   } finally {
     await rm(file, { force: true });
+  }
+}
+
+/**
+ * Writes what comes to a file. Where that can't be done to its end, the rest is let go by unread: the
+ * connection lives on to carry the answer that says why.
+ */
+async function receive(request: Request, limit: Transform, file: string): Promise<void> {
+  finished(request, { writable: false }).catch((error: Error) => limit.destroy(error));
+  try {
+    await pipeline(request.pipe(limit), createWriteStream(file));
+  } catch (error) {
+    request.unpipe(limit);
+    request.resume();
+    throw error;
   }
 }
 
