@@ -8,7 +8,7 @@ const MEGABYTE = 2 ** 20;
 const AS_TEXT = 4 / 3;
 /** What comes in stands in the file, in its log and in the pictures for a while. */
 const COMING_IN = 2;
-const SPARE_BYTES = 16 * MEGABYTE;
+const SPARE_BYTES = 4 * MEGABYTE;
 
 const INSUFFICIENT_STORAGE = 507;
 
