@@ -7,7 +7,7 @@ import { build, install, root } from './prepare.mjs';
 process.chdir(root);
 install();
 build();
-const { listCopies } = await import('../server/dist/database/copies.js');
+const { listCopies } = await import('../server/dist/database/copy-list.js');
 const { lockDatabase } = await import('../server/dist/database/lock.js');
 const { readSettings } = await import('../server/dist/settings.js');
 

@@ -54,7 +54,7 @@ async function moreKills(count) {
 /** Each with what it does, and what must hold of the result. */
 const PARTS = {
   kills: {
-    run: () => (isShort ? kills(6) : moreKills(KILLS_A_RUN)),
+    run: () => (isShort ? kills(4) : moreKills(KILLS_A_RUN)),
     holds: (found) =>
       found.lost === 0 &&
       found['came back'] === 0 &&
@@ -62,7 +62,7 @@ const PARTS = {
       found['cut copies'] === 0,
   },
   fuzz: {
-    run: () => fuzz(isShort ? 1500 : 100_000),
+    run: () => fuzz(isShort ? 1000 : 100_000),
     holds: (found) => found['5xx'] === 0 && found.unanswered === 0,
   },
   disk: {
@@ -75,7 +75,7 @@ const PARTS = {
       /^50[37]:/.test(found['undoing a restore then']),
   },
   clock: {
-    run: () => clock(isShort ? 9 : 300),
+    run: () => clock(isShort ? 6 : 300),
     holds: (found) =>
       found['of them wrong'] === 0 &&
       found['of them wrong too'] === 0 &&
@@ -110,11 +110,11 @@ const PARTS = {
     holds: (found) => Object.values(found).every((lost) => lost === 0),
   },
   large: {
-    run: () => large(isShort ? 500 : 10_000),
+    run: () => large(isShort ? 250 : 10_000),
     holds: (found) => isShort || (found['list p50, ms'] < 50 && found['search p50, ms'] < 50),
   },
   soak: {
-    run: () => soak(isShort ? 0.2 : 60),
+    run: () => soak(isShort ? 0.15 : 60),
     holds: (found) =>
       found.failed === 0 &&
       (isShort || found['memory late, MB'] < found['memory early, MB'] * 1.15 + 10) &&

@@ -2,7 +2,7 @@ import { existsSync, statSync } from 'node:fs';
 import { resolve } from 'node:path';
 import { QueryTypes, type Sequelize } from 'sequelize';
 import type { Database } from './database.js';
-import { adviceOnDamage } from './copies.js';
+import { adviceOnDamage } from './copy-list.js';
 
 /**
  * Looks at a file before it is opened. @throws Error with a sentence where it is there and empty, a

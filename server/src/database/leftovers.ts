@@ -1,6 +1,6 @@
 import { readdirSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
-import { copiesFolder } from './copies.js';
+import { copiesFolder } from './copy-list.js';
 
 /** Where a backup waits that is being taken in. */
 export const comingFolder = (database: string): string => `${database}-coming`;

@@ -1,6 +1,6 @@
 import { DatabaseError, TimeoutError } from 'sequelize';
 import { ProblemError } from '../http/problem.js';
-import { adviceOnDamage } from './copies.js';
+import { adviceOnDamage } from './copy-list.js';
 
 /** What the file system or the file itself does not let the database do, and what helps. */
 const TROUBLES: Readonly<Record<string, readonly [status: number, detail: string]>> = {

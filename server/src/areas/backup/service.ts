@@ -1,6 +1,6 @@
 import type { Writable } from 'node:stream';
 import type { BackupGaps, RestoreProgress, RestoreReply } from '@ypsigram/contract';
-import { copiesFolder } from '../../database/copies.js';
+import { copiesFolder } from '../../database/copy-list.js';
 import type { Database } from '../../database/database.js';
 import { notFound } from '../../http/problem.js';
 import { loadBackup } from './load-backup.js';

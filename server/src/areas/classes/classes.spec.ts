@@ -5,7 +5,8 @@ import type { AddressInfo } from 'node:net';
 import { join } from 'node:path';
 import type { BakingClass, ClassEvent, ClassList, JoinedClass } from '@ypsigram/contract/practice';
 import { buildAreas } from '../../context/areas.js';
-import { copiesFolder, makeCopy } from '../../database/copies.js';
+import { makeCopy } from '../../database/copies.js';
+import { copiesFolder } from '../../database/copy-list.js';
 import { endEventStreams } from '../../http/event-stream.js';
 import { startTestServer, type TestServer } from '../../testing/test-server.js';
 

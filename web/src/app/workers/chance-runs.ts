@@ -13,9 +13,16 @@ export class ChanceRuns implements OnDestroy {
   });
   private readonly remote: Remote<ChanceWorker> = wrap<ChanceWorker>(this.worker);
 
+  private tell: ((part: ChancePart) => void) | null = null;
+
   /** Tells what is known so far, again and again, until it is done or stopped. */
   run(job: ChanceJob, tell: (part: ChancePart) => void): Promise<void> {
-    return this.remote.run(job, proxy(tell));
+    this.tell = tell;
+    // What the worker holds on to is this one function, and through it nothing of a page that is left.
+    return this.remote.run(
+      job,
+      proxy((part) => this.tell?.(part)),
+    );
   }
 
   /** Stops what is running; what was told last stays true. */
@@ -24,6 +31,7 @@ export class ChanceRuns implements OnDestroy {
   }
 
   ngOnDestroy(): void {
+    this.tell = null;
     this.worker.terminate();
   }
 }

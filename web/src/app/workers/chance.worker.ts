@@ -1,4 +1,4 @@
-import { expose } from 'comlink';
+import { expose, releaseProxy } from 'comlink';
 import {
   Simulation,
   learnSteps,
@@ -43,6 +43,9 @@ const TELL_MILLISECONDS = 120;
 
 /** Lets messages in: that another run is wanted, or none. */
 const breathe = (): Promise<void> => new Promise((resolve) => setTimeout(resolve));
+
+/** Whoever is told, on the other side of a channel that is closed once it is done. */
+type Told = ((part: ChancePart) => void) & { readonly [releaseProxy]?: () => void };
 
 /** Only the newest run goes on. */
 let current = 0;
@@ -119,8 +122,17 @@ async function run(job: ChanceJob, tell: (part: ChancePart) => void): Promise<vo
   tell(known(true));
 }
 
+/** Runs to its end, and lets go of whom it told. */
+async function runAndLetGo(job: ChanceJob, tell: Told): Promise<void> {
+  try {
+    await run(job, tell);
+  } finally {
+    tell[releaseProxy]?.();
+  }
+}
+
 const chanceWorker = {
-  run,
+  run: runAndLetGo,
   /** Ends whatever is running, after the portion it is at. */
   stop(): void {
     current++;

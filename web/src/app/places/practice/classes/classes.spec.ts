@@ -300,7 +300,7 @@ describe('joining a class', () => {
     const page = new Acting(JoinPage);
     expect(page.words()).toContain('Join a class');
     page.submit('form', '');
-    expect(page.words()).toContain('Type the four signs of the code.');
+    expect(page.words()).toContain('Type the seven signs of the code.');
     const wrong = new HttpErrorResponse({
       status: 404,
       error: { detail: 'There is no class with this code.' },
