@@ -12,7 +12,7 @@ import { lockDatabase, type DatabaseLock } from './database/lock.js';
 import { MIGRATION_NAMES, migrate } from './database/migrate.js';
 import { fillWithDemo } from './demo/fill.js';
 import { openOven, openScale } from './devices/index.js';
-import { House, announceHouse } from './house/index.js';
+import { House } from './house/index.js';
 import { endEventStreams } from './http/event-stream.js';
 import { stillStarting } from './http/still-starting.js';
 import { readSettings, type Settings } from './settings.js';
@@ -142,6 +142,7 @@ async function start(): Promise<void> {
     try {
       await house.openFor(app);
       if (isLeftOpen) console.log(LEFT_OPEN);
+      const { announceHouse } = await import('./house/announce.js');
       console.log(await announceHouse(house));
     } catch (error) {
       // Whoever sits at this machine goes on baking.

@@ -1,5 +1,4 @@
-import type { Sequelize, Transaction } from 'sequelize';
-import { SequelizeStorage, Umzug } from 'umzug';
+import { QueryTypes, type Sequelize, type Transaction } from 'sequelize';
 import * as recipes from './migrations/0001-recipes.js';
 import * as kitchen from './migrations/0002-kitchen.js';
 import * as trials from './migrations/0003-trials.js';
@@ -57,6 +56,9 @@ export const MIGRATION_NAMES: readonly string[] = MIGRATIONS.map(({ name }) => n
  */
 export async function migrate(database: Database): Promise<void> {
   const { sequelize } = database;
+  if (await isUpToDate(sequelize)) return;
+  // Loaded only where there is something to do: most starts need not wait for it.
+  const { SequelizeStorage, Umzug } = await import('umzug');
   const umzug = new Umzug({
     migrations: MIGRATIONS.map(({ name, up }) => ({
       name,
@@ -68,4 +70,18 @@ export async function migrate(database: Database): Promise<void> {
   const [done, pending] = [await umzug.executed(), await umzug.pending()];
   if (done.length > 0 && pending.length > 0) await makeCopy(database, 'before-update', new Date());
   await umzug.up();
+}
+
+/** Whether every step was done before. */
+async function isUpToDate(sequelize: Sequelize): Promise<boolean> {
+  const tables = await sequelize.query<{ name: string }>(
+    "SELECT name FROM sqlite_master WHERE type = 'table' AND name = 'migrations'",
+    { type: QueryTypes.SELECT },
+  );
+  if (tables.length === 0) return false;
+  const done = await sequelize.query<{ name: string }>('SELECT name FROM migrations', {
+    type: QueryTypes.SELECT,
+  });
+  const names = new Set(done.map(({ name }) => name));
+  return MIGRATION_NAMES.every((name) => names.has(name));
 }

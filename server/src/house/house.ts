@@ -1,8 +1,7 @@
 import { createServer, type Server } from 'node:https';
 import type { AddressInfo } from 'node:net';
 import type { RequestListener } from 'node:http';
-import { fingerprint } from './certificate.js';
-import { houseCertificates, type HouseCertificates } from './certificate-store.js';
+import type { HouseCertificates } from './certificate-store.js';
 import { addressesNow, isAtHome, namesNow } from './home-networks.js';
 import { removedDevices, type RemovedDevices } from './removed-devices.js';
 import { newPasscode, type Passcode } from './passcode.js';
@@ -115,7 +114,7 @@ export class House {
       this.open = {
         server,
         certificates,
-        fingerprint: await fingerprint(authority.certificate),
+        fingerprint: await fingerprintOf(authority.certificate),
         passcode: await newPasscode(),
         wrong: { count: 0 },
         renewing: setInterval(
@@ -133,12 +132,14 @@ export class House {
       const certificates = await this.certificates();
       if (certificates.server.certificate === this.open.certificates.server.certificate) return;
       this.open.server.setSecureContext(shown(certificates));
-      const print = await fingerprint(certificates.authority.certificate);
+      const print = await fingerprintOf(certificates.authority.certificate);
       this.open = { ...this.open, certificates, fingerprint: print };
     });
   }
 
-  private certificates(): Promise<HouseCertificates> {
+  /** What makes certificates is loaded with the first one: a house that stays closed does without. */
+  private async certificates(): Promise<HouseCertificates> {
+    const { houseCertificates } = await import('./certificate-store.js');
     return houseCertificates(this.settings.folder, namesNow(), addressesNow(), this.now());
   }
 
@@ -186,3 +187,8 @@ const shown = ({ server, authority }: HouseCertificates) =>
     cert: [server.certificate, authority.certificate].join('\n'),
     minVersion: 'TLSv1.2',
   }) as const;
+
+async function fingerprintOf(certificate: string): Promise<string> {
+  const { fingerprint } = await import('./certificate.js');
+  return fingerprint(certificate);
+}

@@ -1,4 +1,3 @@
-export { announceHouse } from './announce.js';
 export { House, type HouseSettings } from './house.js';
 export { addressesNow, namesNow } from './home-networks.js';
 export { removedDevices, type RemovedDevices } from './removed-devices.js';

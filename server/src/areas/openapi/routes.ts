@@ -1,10 +1,14 @@
 import { Router } from 'express';
-import { openApiDocument } from '@ypsigram/contract/openapi';
 
 export function openApiRoutes(version: string): Router {
-  const document = openApiDocument(version);
+  let document: object | null = null;
   const router = Router();
-  router.get('/', (_request, response) => {
+  router.get('/', async (_request, response) => {
+    // Made when it is first asked for: a start need not wait for it.
+    if (document === null) {
+      const { openApiDocument } = await import('@ypsigram/contract/openapi');
+      document = openApiDocument(version);
+    }
     response.json(document);
   });
   return router;

@@ -1,5 +1,5 @@
 import { Injectable, type OnDestroy } from '@angular/core';
-import { proxy, wrap, type Remote } from 'comlink';
+import { transfer, wrap, type Remote } from 'comlink';
 import '../kit/trusted-types/default-policy';
 import type { ChanceJob, ChancePart, ChanceWorker } from './chance.worker';
 
@@ -12,17 +12,16 @@ export class ChanceRuns implements OnDestroy {
     type: 'module',
   });
   private readonly remote: Remote<ChanceWorker> = wrap<ChanceWorker>(this.worker);
-
-  private tell: ((part: ChancePart) => void) | null = null;
+  /** On which the latest run tells: closed by whoever is left, or it would hold on to its page. */
+  private told: MessagePort | null = null;
 
   /** Tells what is known so far, again and again, until it is done or stopped. */
   run(job: ChanceJob, tell: (part: ChancePart) => void): Promise<void> {
-    this.tell = tell;
-    // What the worker holds on to is this one function, and through it nothing of a page that is left.
-    return this.remote.run(
-      job,
-      proxy((part) => this.tell?.(part)),
-    );
+    this.told?.close();
+    const { port1, port2 } = new MessageChannel();
+    port1.onmessage = ({ data }: MessageEvent<ChancePart>) => tell(data);
+    this.told = port1;
+    return this.remote.run(job, transfer(port2, [port2]));
   }
 
   /** Stops what is running; what was told last stays true. */
@@ -31,7 +30,7 @@ export class ChanceRuns implements OnDestroy {
   }
 
   ngOnDestroy(): void {
-    this.tell = null;
+    this.told?.close();
     this.worker.terminate();
   }
 }

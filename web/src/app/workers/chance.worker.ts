@@ -1,4 +1,4 @@
-import { expose, releaseProxy } from 'comlink';
+import { expose } from 'comlink';
 import {
   Simulation,
   learnSteps,
@@ -43,9 +43,6 @@ const TELL_MILLISECONDS = 120;
 
 /** Lets messages in: that another run is wanted, or none. */
 const breathe = (): Promise<void> => new Promise((resolve) => setTimeout(resolve));
-
-/** Whoever is told, on the other side of a channel that is closed once it is done. */
-type Told = ((part: ChancePart) => void) & { readonly [releaseProxy]?: () => void };
 
 /** Only the newest run goes on. */
 let current = 0;
@@ -122,17 +119,9 @@ async function run(job: ChanceJob, tell: (part: ChancePart) => void): Promise<vo
   tell(known(true));
 }
 
-/** Runs to its end, and lets go of whom it told. */
-async function runAndLetGo(job: ChanceJob, tell: Told): Promise<void> {
-  try {
-    await run(job, tell);
-  } finally {
-    tell[releaseProxy]?.();
-  }
-}
-
 const chanceWorker = {
-  run: runAndLetGo,
+  /** Tells on a port of the run's own, which whoever listens closes. */
+  run: (job: ChanceJob, told: MessagePort) => run(job, (part) => told.postMessage(part)),
   /** Ends whatever is running, after the portion it is at. */
   stop(): void {
     current++;
