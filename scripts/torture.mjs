@@ -23,6 +23,10 @@ const REST_MEGABYTES = 60;
 
 process.chdir(root);
 const isShort = process.argv.includes('--short');
+/** An hour, unless said otherwise: npm run torture -- soak --minutes=10. */
+const soakMinutes = Number(
+  process.argv.find((word) => word.startsWith('--minutes='))?.slice('--minutes='.length) ?? 60,
+);
 const named = process.argv.slice(2).filter((word) => !word.startsWith('--'));
 if (!isShort) {
   install();
@@ -82,7 +86,7 @@ const PARTS = {
       found['copies after a start in the future'] === 2,
   },
   twins: {
-    run: () => twins(isShort ? 2 : 60),
+    run: () => twins(isShort ? 2 : 30),
     holds: (found) =>
       found.refused === found['second starts'] &&
       found['said who has it'] === found['second starts'] &&
@@ -98,7 +102,7 @@ const PARTS = {
       found['at rest again, MB'] < found['at rest before, MB'] + REST_MEGABYTES,
   },
   backup: {
-    run: () => backups(isShort ? 7 : 1000),
+    run: () => backups(isShort ? 7 : 200),
     holds: (found) =>
       found['dry run said otherwise'] === 0 &&
       found['whole ones that lost something'] === 0 &&
@@ -114,7 +118,7 @@ const PARTS = {
     holds: (found) => isShort || (found['list p50, ms'] < 50 && found['search p50, ms'] < 50),
   },
   soak: {
-    run: () => soak(isShort ? 0.15 : 60),
+    run: () => soak(isShort ? 0.15 : soakMinutes),
     holds: (found) =>
       found.failed === 0 &&
       (isShort || found['memory late, MB'] < found['memory early, MB'] * 1.15 + 10) &&

@@ -22,7 +22,10 @@ export const house = z
     addresses: z
       .array(z.url())
       .meta({ description: 'Where devices reach it, the likeliest first.' }),
-    passcode: z.string().nullable().meta({ description: 'What is typed once on a new device.' }),
+    passcode: z.string().nullable().meta({
+      description:
+        'What is typed once on a new device; null for a device: it is shown where the server runs.',
+    }),
     fingerprint: z
       .string()
       .nullable()

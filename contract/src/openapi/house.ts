@@ -26,7 +26,10 @@ export const housePaths = {
   '/api/house/passcode': {
     post: {
       summary: 'Another passcode; paired devices stay paired',
-      responses: { '200': { description: 'The house as it is now.', ...json(house) } },
+      responses: {
+        '200': { description: 'The house as it is now.', ...json(house) },
+        ...elsewhere,
+      },
     },
   },
   '/api/house/certificate': {
@@ -55,16 +58,24 @@ export const housePaths = {
   },
   '/api/house/devices/{id}': {
     delete: {
-      summary: 'Remove a device: it is refused from now on; it can be restored',
+      summary: 'Remove a device: it is refused from now on, and the passcode is another',
       requestParams: { path: idPath },
-      responses: { '204': { description: 'Removed.' }, ...missing },
+      responses: {
+        '204': { description: 'Removed.' },
+        '403': problemOf('Another device than this one is removed where the server runs.'),
+        ...missing,
+      },
     },
   },
   '/api/house/devices/{id}/restore': {
     post: {
       summary: 'Undo the removal of a device',
       requestParams: { path: idPath },
-      responses: { '200': { description: 'Paired again.', ...json(device) }, ...missing },
+      responses: {
+        '200': { description: 'Paired again.', ...json(device) },
+        ...elsewhere,
+        ...missing,
+      },
     },
   },
   '/api/changes': {

@@ -33,10 +33,14 @@ export const ovenAndLogPaths = {
       summary: 'Set a timer, or set it anew: it is nothing but the moment at which it rings',
       requestParams: { path: idPath },
       requestBody: json(timerDraft),
-      responses: { '200': { description: 'Set.', ...json(timer) }, ...refused },
+      responses: {
+        '200': { description: 'Set.', ...json(timer) },
+        ...refused,
+        '410': problemOf('It was stopped, on whichever device: another takes its place.'),
+      },
     },
     delete: {
-      summary: 'Stop a timer; one that is gone stays gone',
+      summary: 'Stop a timer, for good: what is sent late does not start it again',
       requestParams: { path: idPath },
       responses: { '204': { description: 'Stopped.' } },
     },
