@@ -175,7 +175,12 @@ export default tseslint.config(
     // A part of it runs inside the page.
     files: ['scripts/torture/storage.mjs'],
     languageOptions: {
-      globals: { IDBFactory: 'readonly', IDBDatabase: 'readonly', DOMException: 'readonly' },
+      globals: {
+        IDBFactory: 'readonly',
+        IDBDatabase: 'readonly',
+        DOMException: 'readonly',
+        indexedDB: 'readonly',
+      },
     },
   },
   {

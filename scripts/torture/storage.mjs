@@ -2,21 +2,9 @@
 import { randomUUID } from 'node:crypto';
 import { rmSync } from 'node:fs';
 import { join } from 'node:path';
-import { chromium } from '@playwright/test';
+import { openBrowser } from '../stage.mjs';
 import { newFolder, send, startServer } from './server.mjs';
 
-const CHROMIUM = {
-  executablePath: process.env.CHROME_BIN ?? '/usr/bin/chromium',
-  args: [
-    '--no-sandbox',
-    '--disable-gpu',
-    '--disable-quic',
-    '--no-first-run',
-    '--disable-background-networking',
-    '--disable-component-update',
-    '--disable-sync',
-  ],
-};
 const TEXT = 'Buns\n8 cups flour\n6 tsp salt\nMix.\nBake.';
 const ACTS = 5;
 
@@ -41,6 +29,24 @@ const TROUBLES = {
   full: async (page, address) => {
     const session = await page.context().newCDPSession(page);
     await session.send('Storage.overrideQuotaForOrigin', { origin: address, quotaSize: 1 });
+    // The browser takes a little more before it notices: until then nothing is tried.
+    const isFull = await page.evaluate(async () => {
+      const database = await new Promise((done) => {
+        const opening = indexedDB.open('ypsigram-bench');
+        opening.onsuccess = () => done(opening.result);
+      });
+      for (let tries = 0; tries < 100; tries++) {
+        const isKept = await new Promise((done) => {
+          const transaction = database.transaction('bakes', 'readwrite', { durability: 'strict' });
+          transaction.objectStore('bakes').put({ id: `ballast ${tries}`, text: 'x'.repeat(2e6) });
+          transaction.oncomplete = () => done(true);
+          transaction.onabort = () => done(false);
+        });
+        if (!isKept) return true;
+      }
+      return false;
+    });
+    if (!isFull) throw new Error('this browser was never full');
   },
   denied: async (page) => {
     await page.evaluate(() => {
@@ -145,7 +151,7 @@ async function tabs(browser) {
 
 /** How many acts were lost by each trouble, with the server there and with it away for a while. */
 export async function storage(isShort) {
-  const browser = await chromium.launch(CHROMIUM);
+  const browser = await openBrowser();
   const lost = {};
   try {
     for (const trouble of isShort ? ['dropped', 'full'] : Object.keys(TROUBLES)) {

@@ -2,20 +2,11 @@ import { randomUUID } from 'node:crypto';
 import { readFileSync } from 'node:fs';
 import { createServer, get, type Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
+import { TASK } from '../../testing/class-task.js';
 import { startTestServer, type TestServer } from '../../testing/test-server.js';
 import { until } from '../../testing/until.js';
 
 const SECRET = 'Kingfisher of the third lock';
-const TASK = {
-  id: randomUUID(),
-  ingredientId: 'flour-wheat-all-purpose',
-  form: null,
-  method: 'spooned',
-  tool: '1 cup',
-  millilitres: 236.6,
-  grams: 125,
-  tolerance: 0.06,
-};
 
 describe('a backup that nobody takes to its end', () => {
   let server: TestServer;

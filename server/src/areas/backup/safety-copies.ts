@@ -1,8 +1,9 @@
 import { randomUUID } from 'node:crypto';
 import { createWriteStream } from 'node:fs';
-import { access, mkdir, readdir, rename, rm, stat } from 'node:fs/promises';
+import { mkdir, readdir, rename, rm, stat } from 'node:fs/promises';
 import { join } from 'node:path';
 import type { Writable } from 'node:stream';
+import { isThere } from '../../database/is-there.js';
 
 /** As many are kept. */
 const MOST_COPIES = 3;
@@ -38,13 +39,7 @@ export function safetyCopies(folder: string): SafetyCopies {
 
     async find(id) {
       const file = fileOf(id);
-      try {
-        await access(file);
-        return file;
-      } catch (error) {
-        if ((error as NodeJS.ErrnoException).code === 'ENOENT') return null;
-        throw error;
-      }
+      return (await isThere(file)) ? file : null;
     },
 
     async remove(id) {

@@ -8,18 +8,9 @@ import { buildAreas } from '../../context/areas.js';
 import { makeCopy } from '../../database/copies.js';
 import { copiesFolder } from '../../database/copy-list.js';
 import { endEventStreams } from '../../http/event-stream.js';
+import { TASK } from '../../testing/class-task.js';
 import { startTestServer, type TestServer } from '../../testing/test-server.js';
 
-const TASK = {
-  id: randomUUID(),
-  ingredientId: 'flour-wheat-all-purpose',
-  form: null,
-  method: 'spooned',
-  tool: '1 cup',
-  millilitres: 236.5882365,
-  grams: 125,
-  tolerance: 0.06,
-} as const;
 const CLASS = { name: 'Towpath morning', tasks: [TASK] };
 const AT = '2026-03-14T09:30:00.000Z';
 

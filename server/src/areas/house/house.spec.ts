@@ -4,19 +4,10 @@ import request from 'supertest';
 import type { Device, House } from '@ypsigram/contract/house';
 import type { BakingClass } from '@ypsigram/contract/practice';
 import { House as Door, namesNow, removedDevices } from '../../house/index.js';
+import { TASK } from '../../testing/class-task.js';
 import { startTestServer, type TestServer } from '../../testing/test-server.js';
 
 const PAIR = '/api/house/devices';
-const TASK = {
-  id: randomUUID(),
-  ingredientId: 'flour-wheat-all-purpose',
-  form: null,
-  method: 'spooned',
-  tool: '1 cup',
-  millilitres: 236.5882365,
-  grams: 125,
-  tolerance: 0.06,
-} as const;
 const CLASS = { name: 'Towpath morning', tasks: [TASK] };
 
 describe('the house over TLS', () => {

@@ -1,6 +1,7 @@
 import { createHash, randomUUID } from 'node:crypto';
-import { access, mkdir, readFile, rename, rm, writeFile } from 'node:fs/promises';
+import { mkdir, readFile, rename, rm, writeFile } from 'node:fs/promises';
 import { join } from 'node:path';
+import { isThere } from '../../database/is-there.js';
 import { photosFolder } from '../../database/leftovers.js';
 import { ProblemError } from '../../http/problem.js';
 import { resizePicture } from './picture-process.js';
@@ -60,15 +61,6 @@ export function picturesBeside(databaseFile: string): Pictures {
   /** Under this name nothing is whole: it is swept at the next start. */
   const unfinished = (): string => join(folder, `${randomUUID()}.part`);
 
-  const isThere = async (path: string): Promise<boolean> => {
-    try {
-      await access(path);
-      return true;
-    } catch (error) {
-      if ((error as NodeJS.ErrnoException).code === 'ENOENT') return false;
-      throw error;
-    }
-  };
   const read = async (name: string): Promise<Buffer | null> => {
     try {
       const bytes = await readFile(pathOf(name, 'large'));
