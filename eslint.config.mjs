@@ -1,3 +1,4 @@
+import { existsSync, readdirSync } from 'node:fs';
 import js from '@eslint/js';
 import angular from 'angular-eslint';
 import tseslint from 'typescript-eslint';
@@ -62,53 +63,27 @@ const coreFolders = CORE_ORDER.map((folder, at) => ({
   ),
 }));
 
-const AREAS = [
-  'authors',
-  'backup',
-  'bakes',
-  'changes',
-  'classes',
-  'conversions',
-  'exports',
-  'health',
-  'house',
-  'imports',
-  'kitchen',
-  'log',
-  'openapi',
-  'photos',
-  'plans',
-  'practice',
-  'readings',
-  'recipes',
-  'scale',
-  'thermometer',
-  'timers',
-  'trials',
-];
+/** The folders of a folder: a new one is fenced in by being there. */
+const foldersOf = (path) =>
+  readdirSync(new URL(path, import.meta.url), { withFileTypes: true })
+    .filter((entry) => entry.isDirectory())
+    .map(({ name }) => name);
+
+const AREAS = foldersOf('server/src/areas');
 
 const PAGE_KNOWS = {
   regex: '^@ypsigram/(?!core/|contract)|^express|^sequelize',
   message: 'The page knows core and contract.',
 };
 
-const PLACES = [
-  'authors',
-  'balance',
-  'book',
-  'card',
-  'chance',
-  'drawer',
-  'files',
-  'hand',
-  'not-found',
-  'practice',
-  'reading',
-  'shelf',
-];
+const PLACES = foldersOf('web/src/app/places');
 
-/** The rooms of places that have grown. */
-const PLACE_ROOMS = ['batch', 'editor', 'ledger', 'lines', 'versions', 'views'];
+/** The rooms of places that have grown so far as to have a face of their own. */
+const PLACE_ROOMS = PLACES.flatMap((place) =>
+  foldersOf(`web/src/app/places/${place}`).filter((room) =>
+    existsSync(new URL(`web/src/app/places/${place}/${room}/index.ts`, import.meta.url)),
+  ),
+);
 
 /** What each folder of the page may use of the others; `places` and `shell` use all of them. */
 const WEB_FOLDERS = {
