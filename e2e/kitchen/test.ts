@@ -57,7 +57,7 @@ interface Options {
  */
 export const test = base.extend<
   Options & { server: KitchenServer; baker: Baker; troubles: string[] },
-  { demoDatabase: string }
+  { demoDatabase: string; emptyDatabase: string }
 >({
   demo: [false, { option: true }],
   house: [false, { option: true }],
@@ -75,8 +75,19 @@ export const test = base.extend<
     },
     { scope: 'worker' },
   ],
-  server: async ({ demo, house, demoDatabase }, use) => {
-    const server = new KitchenServer(demo, demo ? demoDatabase : null);
+  // Nor need the shape of an empty one be built up for each of them.
+  emptyDatabase: [
+    async ({}, use) => {
+      const server = new KitchenServer(false);
+      await server.start();
+      await server.stop();
+      await use(server.database);
+      await server.dispose();
+    },
+    { scope: 'worker' },
+  ],
+  server: async ({ demo, house, demoDatabase, emptyDatabase }, use) => {
+    const server = new KitchenServer(demo, demo ? demoDatabase : emptyDatabase);
     server.isHouseOpen = house;
     await server.start();
     await use(server);

@@ -1,4 +1,4 @@
-import { mkdtempSync, rmSync } from 'node:fs';
+import { copyFileSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { pino } from 'pino';
@@ -22,12 +22,26 @@ export interface TestServer {
   close(): Promise<void>;
 }
 
+let emptyKitchen: Promise<string> | null = null;
+
+/** The file of a kitchen that nobody has used; it goes with the process. */
+async function makeEmptyKitchen(): Promise<string> {
+  const folder = mkdtempSync(join(tmpdir(), 'ypsigram-empty-'));
+  process.once('exit', () => rmSync(folder, { recursive: true, force: true }));
+  const file = join(folder, 'kitchen.sqlite');
+  const database = await openDatabase(file);
+  await migrate(database);
+  await database.close();
+  return file;
+}
+
 /** `now` is the clock of the server; the one of the machine unless given. */
 export async function startTestServer(now = (): Date => new Date()): Promise<TestServer> {
   const folder = mkdtempSync(join(tmpdir(), 'ypsigram-'));
   const file = join(folder, 'kitchen.sqlite');
+  // An empty kitchen is made once, and copied for every spec.
+  copyFileSync(await (emptyKitchen ??= makeEmptyKitchen()), file);
   const database = await openDatabase(file);
-  await migrate(database);
   const scale = openScale();
   const oven = openOven();
   const house = new House({ host: '127.0.0.1', port: 0, folder: join(folder, 'house') }, now);
