@@ -20,6 +20,8 @@ test.describe('practice', () => {
     for (let time = 0; time < 2; time++) {
       await hand.fillToAHeap();
       await hand.do('Press', 'Press');
+      // What was pressed down is no heap any more: only then is more spooned on top.
+      await expect(page.getByText('The cup is well heaped.')).toHaveCount(0);
       await hand.fillToAHeap();
       await hand.do('Sweep', 'Weigh it');
       await expect(page.getByText(/It was pressed: [\d.]+ g more/)).toBeVisible();
