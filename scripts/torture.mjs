@@ -16,6 +16,7 @@ import { twins } from './torture/twins.mjs';
 
 /** So many in one sitting. */
 const KILLS_A_RUN = 500;
+const KILLS_AT_ONCE = 20;
 /** What the server and the process that opens pictures may take together. */
 const MOST_PICTURE_MEGABYTES = 900;
 /** What may be left of it when they are at rest again. */
@@ -43,15 +44,20 @@ const LEDGER = join(root, 'var/torture-kills.json');
 /** What the server is made of: kills of another one count for nothing. */
 const builtFrom = () => readFileSync(join(root, 'web/dist/.built-from'), 'utf8');
 
-/** Kills are added up over several runs of the same server, so that a thousand need not be one sitting. */
+/**
+ * Kills are added up over several runs of the same server, and written down a few at a time: a
+ * thousand need not be one sitting, and one that is broken off has not been for nothing.
+ */
 async function moreKills(count) {
   const before = existsSync(LEDGER) ? JSON.parse(readFileSync(LEDGER, 'utf8')) : null;
   const isSame = before?.of === builtFrom();
-  const seed = isSame ? before.runs * 2 : 0;
-  const found = await Promise.all([kills(count / 2, seed + 1), kills(count / 2, seed + 2)]);
-  const total = sum(isSame ? [before.total, ...found] : found);
-  const runs = (isSame ? before.runs : 0) + 1;
-  writeFileSync(LEDGER, JSON.stringify({ of: builtFrom(), runs, total }));
+  let [seed, total] = isSame ? [before.seed, before.total] : [0, {}];
+  for (let done = 0; done < count; done += KILLS_AT_ONCE) {
+    const lanes = [++seed, ++seed].map((lane) => kills(KILLS_AT_ONCE / 2, lane));
+    total = sum([total, ...(await Promise.all(lanes))]);
+    writeFileSync(LEDGER, JSON.stringify({ of: builtFrom(), seed, total }));
+    console.log(`${total.kills} kills, ${total.lost} of ${total.acknowledged} lost`);
+  }
   return total;
 }
 

@@ -160,6 +160,14 @@ async function bake(address, random, recipe, bakes, ledger) {
   else for (const reading of body.items) ledger.set(reading.id, { revision: 1 });
 }
 
+/** Restores the kitchen as it is just now. */
+async function restore(address, totals) {
+  const backup = await send(address, 'GET', '/api/backup');
+  if (backup.status !== 200) return;
+  const { status } = await send(address, 'POST', '/api/backup', backup.body);
+  if (status === 200) totals['restores that finished']++;
+}
+
 /** Writes without end, and notes what was acknowledged. */
 async function write(address, random, ledger, isOver, totals) {
   const mine = [];
@@ -198,10 +206,7 @@ async function write(address, random, ledger, isOver, totals) {
       if (status !== 200) continue;
       for (const { recipeId } of body.items) ledger.set(recipeId, { revision: 1 });
     } else if (count > 3) {
-      const backup = await send(address, 'GET', '/api/backup');
-      if (backup.status !== 200) continue;
-      const { status } = await send(address, 'POST', '/api/backup', backup.body);
-      if (status === 200) totals['restores that finished']++;
+      await restore(address, totals);
     }
   }
 }
@@ -275,6 +280,11 @@ export async function kills(rounds, seed = 1) {
     );
     const lasts = SHORTEST_MILLISECONDS + random() * (LONGEST_MILLISECONDS - SHORTEST_MILLISECONDS);
     await new Promise((resolve) => setTimeout(resolve, lasts));
+    // One in ten lets a restore come to its end first, and dies soon after.
+    if (random() < 0.1) {
+      await restore(server.address, totals);
+      await new Promise((resolve) => setTimeout(resolve, random() * SHORTEST_MILLISECONDS));
+    }
     await server.kill();
     isOver = true;
     await Promise.all(writers);
