@@ -154,7 +154,7 @@ export default tseslint.config(
         IDBFactory: 'readonly',
         IDBDatabase: 'readonly',
         DOMException: 'readonly',
-        indexedDB: 'readonly',
+        IDBObjectStore: 'readonly',
       },
     },
   },

@@ -116,5 +116,5 @@ test('a change that waits for the server is left without asking, and saved from 
       return batch.factor;
     })
     .toBe('5');
-  expect(troubles.splice(0).every((text) => CUT_OFF.test(text))).toBe(true);
+  expect(troubles.splice(0).filter((text) => !CUT_OFF.test(text))).toEqual([]);
 });
