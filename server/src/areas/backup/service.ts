@@ -2,6 +2,7 @@ import type { Writable } from 'node:stream';
 import type { BackupGaps, RestoreProgress, RestoreReply } from '@ypsigram/contract';
 import { copiesFolder } from '../../database/copy-list.js';
 import type { Database } from '../../database/database.js';
+import { busyWriting } from '../../database/trouble.js';
 import { notFound } from '../../http/problem.js';
 import { loadBackup } from './load-backup.js';
 import { LISTS, type BackupContext } from './parts.js';
@@ -46,11 +47,21 @@ export function backupService(database: Database, context: BackupContext): Backu
   const busy = (): string =>
     `A backup is being restored (${percent ?? 0} %). What you change meanwhile is not saved yet: try again in a moment.`;
 
+  /** One at a time, from its first look on: another could take away the safety copy that it reads. */
+  const alone = async <T>(work: () => Promise<T>): Promise<T> => {
+    if (percent !== null) throw busyWriting(busy());
+    percent = 0;
+    try {
+      return await work();
+    } finally {
+      percent = null;
+    }
+  };
+
   const restore = async (file: string): Promise<RestoreReply> => {
     const coming = await surveyBackup(file, (photo) => context.isSound(photo));
     await checkRoom(database.file, file);
     let safetyCopyId: string | null = null;
-    percent = 0;
     try {
       const going = await database.writeAlone(busy, async () => {
         const here = await countsHere();
@@ -70,8 +81,6 @@ export function backupService(database: Database, context: BackupContext): Backu
     } catch (error) {
       if (safetyCopyId !== null) await copies.remove(safetyCopyId);
       throw error;
-    } finally {
-      percent = null;
     }
   };
 
@@ -92,7 +101,7 @@ export function backupService(database: Database, context: BackupContext): Backu
     },
 
     async restore(file, dryRun) {
-      if (!dryRun) return restore(file);
+      if (!dryRun) return alone(() => restore(file));
       const {
         madeAt: at,
         counts,
@@ -103,9 +112,11 @@ export function backupService(database: Database, context: BackupContext): Backu
     },
 
     async undo(safetyCopyId) {
-      const file = await copies.find(safetyCopyId);
-      if (!file) throw notFound('There is no such safety copy. Only the last three are kept.');
-      return restore(file);
+      return alone(async () => {
+        const file = await copies.find(safetyCopyId);
+        if (!file) throw notFound('There is no such safety copy. Only the last three are kept.');
+        return restore(file);
+      });
     },
 
     progress: () => ({ percent }),
