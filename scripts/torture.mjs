@@ -124,7 +124,7 @@ const PARTS = {
     holds: (found) => isShort || (found['list p50, ms'] < 50 && found['search p50, ms'] < 50),
   },
   soak: {
-    run: () => soak(isShort ? 0.15 : soakMinutes),
+    run: () => soak(isShort ? 0.25 : soakMinutes),
     holds: (found) =>
       found.failed === 0 &&
       (isShort || found['memory late, MB'] < found['memory early, MB'] * 1.15 + 10) &&
