@@ -8,7 +8,6 @@ import { bakePlan } from './plan.js';
 
 const LONGEST_SEARCH = 200;
 const MOST_BAKES_AT_ONCE = 200;
-const LONGEST_AGE_MILLISECONDS = 10 * 365 * 24 * 60 * 60 * 1000;
 
 const handId = z
   .uuid()
@@ -45,7 +44,7 @@ export const readingsDraft = z.strictObject({
     .array(
       z.strictObject({
         ...said,
-        age: z.number().min(0).max(LONGEST_AGE_MILLISECONDS).exactOptional().meta({
+        age: z.number().min(0).exactOptional().meta({
           description:
             'How many milliseconds ago it was done, where the device knows better than by its clock.',
         }),

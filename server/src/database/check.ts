@@ -57,7 +57,13 @@ export function openingTrouble(file: string, error: unknown): Error {
  * check until somebody reads it. What the log that is written ahead holds is put in its place first.
  */
 async function isCut(sequelize: Sequelize, file: string): Promise<boolean> {
-  await sequelize.query('PRAGMA wal_checkpoint(TRUNCATE)');
+  try {
+    await sequelize.query('PRAGMA wal_checkpoint(TRUNCATE)');
+  } catch (error) {
+    // A disk without room: the rest stays in the log, and the size of the file says nothing.
+    if ((error as { original?: { code?: string } }).original?.code === 'SQLITE_FULL') return false;
+    throw error;
+  }
   const pragma = async (name: string): Promise<number> => {
     const [row] = await sequelize.query<Record<string, number>>(`PRAGMA ${name}`, {
       type: QueryTypes.SELECT,

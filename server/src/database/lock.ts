@@ -74,7 +74,12 @@ export async function lockDatabase(database: string): Promise<DatabaseLock> {
   return {
     tellAddress(address) {
       const since = new Date().toISOString();
-      writeFileSync(note, JSON.stringify({ pid: process.pid, address, since }));
+      try {
+        writeFileSync(note, JSON.stringify({ pid: process.pid, address, since }));
+      } catch (error) {
+        // On a full disk what was saved can still be read: only the note is missing.
+        console.error(`Where this server is found could not be noted: ${(error as Error).message}`);
+      }
     },
     async release() {
       rmSync(note, { force: true });

@@ -2,11 +2,12 @@ import fc from 'fast-check';
 import { placeActs } from './clock.js';
 
 const NOW = new Date('2026-03-14T10:00:00.000Z');
+const BEGUN = '2026-03-14T08:00:00.000Z';
 const MINUTE = 60_000;
 const HOUR = 60 * MINUTE;
 const at = (milliseconds: number): string => new Date(NOW.getTime() + milliseconds).toISOString();
 const placed = (act: Parameters<typeof placeActs>[0][number], sentAt: string, last = 0) =>
-  placeActs([act], sentAt, { now: NOW, last })[0]!;
+  placeActs([act], sentAt, { now: NOW, last, begunAt: BEGUN })[0]!;
 
 describe('the place of an act among others', () => {
   it('is when it was done, by a clock that is close', () => {
@@ -27,6 +28,15 @@ describe('the place of an act among others', () => {
     // Done with a clock that was an hour ahead, sent once it was right.
     const { order } = placed({ at: at(HOUR - 5 * MINUTE), age: 5 * MINUTE }, at(0));
     expect(order).toBe(NOW.getTime() - 5 * MINUTE);
+  });
+
+  it('is no more than a day before the bake, though the device had lost its clock altogether', () => {
+    // Done in 1970 by its own clock, which was set right before it was sent.
+    const { at: shown } = placed(
+      { at: at(-56 * 365 * 24 * HOUR), age: 56 * 365 * 24 * HOUR },
+      at(0),
+    );
+    expect(shown).toBe('2026-03-13T08:00:00.000Z');
   });
 
   it('comes after all that the device had seen, though the clock of the server went back', () => {
@@ -63,7 +73,7 @@ describe('the place of an act among others', () => {
         moment,
         fc.nat(),
         (acts, sent, last) => {
-          const found = placeActs(acts, sent, { now: NOW, last });
+          const found = placeActs(acts, sent, { now: NOW, last, begunAt: BEGUN });
           found.forEach(({ at: shown, order }, index) => {
             expect(shown).toMatch(/^\d{4}-\d\d-\d\dT/);
             expect(Number.isSafeInteger(order)).toBeTrue();

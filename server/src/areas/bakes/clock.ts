@@ -1,6 +1,9 @@
 /** A device whose clock is no further off than this is taken at its word for what is shown. */
 const CLOSE_MILLISECONDS = 2000;
 
+/** Clocks of a house differ; one that says more than a day before the bake was begun is none. */
+const BEFORE_MILLISECONDS = 24 * 60 * 60 * 1000;
+
 /** When a device says that something was done. */
 export interface Said {
   /** By its own clock, which may be wrong. */
@@ -16,6 +19,8 @@ export interface Here {
   readonly now: Date;
   /** The highest order that was given in this bake. */
   readonly last: number;
+  /** When the bake was begun: nothing was done at it long before. */
+  readonly begunAt: string;
 }
 
 export interface Placed {
@@ -35,15 +40,16 @@ export interface Placed {
 export function placeActs(
   acts: readonly Said[],
   sentAt: string,
-  { now, last }: Here,
+  { now, last, begunAt }: Here,
 ): readonly Placed[] {
   const sent = Date.parse(sentAt);
+  const earliest = Math.min(Date.parse(begunAt), now.getTime()) - BEFORE_MILLISECONDS;
   let before = 0;
   return acts.map(({ at, age, after = 0 }) => {
     const said = Date.parse(at);
-    const done = Math.max(0, now.getTime() - Math.max(0, age ?? sent - said));
+    const done = Math.max(earliest, now.getTime() - Math.max(0, age ?? sent - said));
     const isClose = Math.abs(done - said) <= CLOSE_MILLISECONDS;
-    const shown = Math.min(isClose ? said : done, now.getTime());
+    const shown = Math.max(earliest, Math.min(isClose ? said : done, now.getTime()));
     const order = Math.max(Math.round(done), Math.min(after, last) + 1, before + 1);
     before = order;
     return { at: new Date(shown).toISOString(), order };

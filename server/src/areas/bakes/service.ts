@@ -186,7 +186,7 @@ export function bakeService(database: Database, context: BakesContext): BakeServ
           (reading, at) => !isKnown.has(reading.id) && ids.indexOf(reading.id) === at,
         );
         const before = (await readingsOf(id)).map(toReading);
-        const here = { now: context.now(), last: lastOrder(before) };
+        const here = { now: context.now(), last: lastOrder(before), begunAt: row.begunAt };
         const placed = placeActs(fresh, sentAt, here);
         const coming = fresh.map(({ age: _age, after: _after, ...reading }, at) => ({
           ...reading,
