@@ -1,9 +1,9 @@
 import { test as base, expect, type Page } from '@playwright/test';
 import { KitchenServer } from './server';
 
-/** What a browser says of requests that a crash cut off, or that met no server. */
+/** What a browser says of requests that a crash cut off, that met no server, or one just starting. */
 export const CUT_OFF =
-  /ERR_CONNECTION_REFUSED|ERR_INTERNET_DISCONNECTED|ERR_INCOMPLETE_CHUNKED|Failed to fetch|ERR_EMPTY_RESPONSE|ERR_CONNECTION_RESET|ERR_SOCKET_NOT_CONNECTED/;
+  /ERR_CONNECTION_REFUSED|ERR_INTERNET_DISCONNECTED|ERR_INCOMPLETE_CHUNKED|Failed to fetch|ERR_EMPTY_RESPONSE|ERR_CONNECTION_RESET|ERR_SOCKET_NOT_CONNECTED|status of 503/;
 
 /** Does what a baker does, in their words. */
 export class Baker {
