@@ -8,7 +8,7 @@ import { fileURLToPath } from 'node:url';
 export const root = fileURLToPath(new URL('..', import.meta.url));
 
 /** The built server. */
-export const MAIN = join(root, 'server/dist/main.js');
+export const MAIN = join(root, 'server/dist/ypsigram.js');
 /**
  * How the server's process is started. glibc keeps a heap for each thread and gives little of it
  * back; with two of them memory stays where it is however long the server runs.
@@ -23,10 +23,11 @@ const CONFIGURATIONS = [
   'tsconfig.base.json',
   'scripts/page-budget.mjs',
   'scripts/prepare.mjs',
+  'scripts/bundle-server.mjs',
 ];
 /** The bundler's many small chunks are joined into few: a first view of three files and not forty. */
 const BUILD_ENVIRONMENT = { NG_BUILD_OPTIMIZE_CHUNKS: '1' };
-const BUILT = ['server/dist/main.js', 'web/dist/index.html'];
+const BUILT = ['server/dist/ypsigram.js', 'web/dist/index.html'];
 const STAMP = 'web/dist/.built-from';
 
 /** Runs a command at the root, its output shown. Ends the process when it fails. */
@@ -78,6 +79,7 @@ export function build() {
   if (isBuilt && existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted) return;
   console.log('Building: about a minute, whenever something has changed.');
   run('npx', 'tsc', '-b', 'core', 'contract', 'server');
+  run('node', 'scripts/bundle-server.mjs');
   run('npx', 'ng', 'build', 'web');
   run('node', 'scripts/page-budget.mjs');
   writeFileSync(stamp, wanted);

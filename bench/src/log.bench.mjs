@@ -59,7 +59,7 @@ await database.close();
 
 const server = spawn(
   process.execPath,
-  [new URL('../../server/dist/main.js', import.meta.url).pathname],
+  [new URL('../../server/dist/ypsigram.js', import.meta.url).pathname],
   {
     env: {
       ...process.env,

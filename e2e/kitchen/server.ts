@@ -6,7 +6,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 
-const MAIN = fileURLToPath(new URL('../../server/dist/main.js', import.meta.url));
+const MAIN = fileURLToPath(new URL('../../server/dist/ypsigram.js', import.meta.url));
 
 /** A port that nobody listens on. */
 async function freePort(): Promise<number> {

@@ -1,8 +1,7 @@
 import { availableParallelism } from 'node:os';
-import { extname } from 'node:path';
-import { fileURLToPath } from 'node:url';
 import { Piscina } from 'piscina';
 import { ProblemError } from '../http/problem.js';
+import { ownFile } from '../own-file.js';
 import type { ChanceJob, ChanceResult } from './chance-worker.js';
 
 /** Threads that have had nothing to do for so long end. */
@@ -20,8 +19,7 @@ let pool: Piscina<ChanceJob, ChanceResult> | null = null;
 /** One thread for each processor but one, which serves everybody else. */
 const open = (): Piscina<ChanceJob, ChanceResult> =>
   new Piscina<ChanceJob, ChanceResult>({
-    // Beside this file, built or not.
-    filename: fileURLToPath(new URL(`./chance-worker${extname(import.meta.url)}`, import.meta.url)),
+    filename: ownFile('workers/chance-worker'),
     minThreads: 0,
     maxThreads: Math.max(1, availableParallelism() - 1),
     idleTimeout: IDLE_MILLISECONDS,

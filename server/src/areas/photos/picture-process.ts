@@ -1,8 +1,7 @@
 import { fork, type ChildProcess } from 'node:child_process';
-import { extname } from 'node:path';
-import { fileURLToPath } from 'node:url';
 import pLimit from 'p-limit';
 import { ProblemError } from '../../http/problem.js';
+import { ownFile } from '../../own-file.js';
 
 /** A picture to be made smaller. */
 export interface ResizeJob {
@@ -36,22 +35,22 @@ const NO_PICTURE =
   'This picture can’t be opened. Choose a JPEG, PNG or WebP photo of at most 20 MB.';
 const TOO_LARGE = 'This picture is too large to be opened. Make it smaller, then add it again.';
 
-const FILE = fileURLToPath(new URL(`./resize-process${extname(import.meta.url)}`, import.meta.url));
+const FILE = ownFile('areas/photos/resize-process');
 
-let process: ChildProcess | null = null;
+let resizer: ChildProcess | null = null;
 let idle: NodeJS.Timeout | undefined;
 const oneAtATime = pLimit(1);
 
 function end(): void {
   clearTimeout(idle);
-  process?.kill('SIGKILL');
-  process = null;
+  resizer?.kill('SIGKILL');
+  resizer = null;
 }
 
 /** Null where the process did not live to tell: it was too much for it. */
 function ask(job: ResizeJob): Promise<ResizeAnswer | null> {
   clearTimeout(idle);
-  const child = (process ??= fork(FILE, { stdio: 'ignore' }));
+  const child = (resizer ??= fork(FILE, { stdio: 'ignore' }));
   return new Promise((done) => {
     const late = setTimeout(() => child.kill('SIGKILL'), LONGEST_MILLISECONDS);
     const settle = (answer: ResizeAnswer | null): void => {

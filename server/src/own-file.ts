@@ -1,0 +1,10 @@
+import { extname } from 'node:path';
+import { fileURLToPath } from 'node:url';
+
+/**
+ * The absolute path of a file of this program, which a thread or a process is started with.
+ * It stands beside this one, as does the bundle that is made of both, built or not.
+ * @param path from `src`, without its extension: "workers/chance-worker"
+ */
+export const ownFile = (path: string): string =>
+  fileURLToPath(new URL(`./${path}${extname(import.meta.url)}`, import.meta.url));
