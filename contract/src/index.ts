@@ -19,9 +19,12 @@ export {
   type RestoreReply,
 } from './backup.js';
 export {
+  actOfEarlier,
   bakeDraft,
   bakeQuery,
   bakeReadingQuery,
+  makesOfEarlier,
+  planOfEarlier,
   readingsDraft,
   type Bake,
   type BakeDraft,

@@ -11,19 +11,28 @@ import {
 import { USUAL_KIND } from '@ypsigram/core/baking';
 import { doubtfulAmounts, type Caution, type RatioDrift } from '@ypsigram/core/formula';
 import type { CleanBatch, Loads, RecipeSize } from '@ypsigram/core/factor';
-import type { MeasurePlan } from '@ypsigram/core/fills';
+import type { GridWeight, MeasurePlan } from '@ypsigram/core/fills';
 import type { PlanReply, planMeasure } from './plans.js';
 import { toAmountReply, toIntendedReply } from './readings.js';
-import { CAUTION_MESSAGES, adviceMessage, doubtMessage } from './wording/index.js';
+import {
+  CAUTION_MESSAGES,
+  adviceMessage,
+  doubtMessage,
+  measureText,
+  weightText,
+} from './wording/index.js';
+
+/** A weight as it crosses the wire, beside its words. */
+export const toWeightReply = (weight: GridWeight) => ({ ...weight, shown: weightText(weight) });
 
 /** A measure plan as it crosses the wire. */
 export function toMeasureReply(measure: MeasurePlan): z.infer<typeof planMeasure> {
-  const { method: filled, millilitres, fills, shown, grams, basis } = measure;
+  const { method: filled, millilitres, fills, grams, basis } = measure;
   return {
     method: filled,
     millilitres,
     fills: [...fills],
-    shown,
+    shown: measureText(measure),
     grams,
     basis: basis.rung,
     source: basis.source,
@@ -124,7 +133,7 @@ export function toPlanReply({
       substitute: line.substitute && toSubstituteReply(line.substitute),
       scaled: line.scaled && toAmountReply(line.scaled),
       intended: line.intended && toIntendedReply(line.intended),
-      weight: line.weight,
+      weight: line.weight && toWeightReply(line.weight),
       measure: line.measure && toMeasureReply(line.measure),
       gap: line.gap,
       weightGap: line.weightGap,

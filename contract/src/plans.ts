@@ -4,6 +4,7 @@ import { FORGIVEN_PARTS, type ForgivenPart } from '@ypsigram/core/baking';
 import { lineAnswerList } from './answers.js';
 import { balance, lineChoices } from './balance.js';
 import { BATCH_WANTED, batchSetting } from './batch.js';
+import { gridWeight, plannedFill, shown } from './measures.js';
 import {
   amount,
   bakeKind,
@@ -88,23 +89,8 @@ export const planMeasure = z.object({
   millilitres: z.number().meta({
     description: 'Your volume: intended mass over the density under your method. Unrounded.',
   }),
-  fills: z.array(
-    z.object({
-      tool: z.string(),
-      count: z.number(),
-      kind: z.enum(['cup', 'spoon', 'jug', 'block', 'pinch', 'egg', 'piece']),
-      mark: z.string().meta({ description: 'Its size in a word or two.' }),
-      millilitres: z.number().nullable().meta({ description: 'What one fill holds.' }),
-      size: z.enum(['cup', 'tbsp', 'tsp']).nullable().meta({
-        description: 'The size of measure that its weight and scatter go by.',
-      }),
-      halfOf: z
-        .string()
-        .optional()
-        .meta({ description: 'The spoon that is levelled and halved, where it is.' }),
-    }),
-  ),
-  shown: z.string(),
+  fills: z.array(plannedFill),
+  shown,
   grams: z.number().meta({ description: 'What the fills weigh.' }),
   basis: rung,
   source: z.string().meta({ description: 'Citation of what a fill weighs, or whose hand it is.' }),
@@ -137,7 +123,7 @@ export const planLine = z.object({
     .nullable(),
   scaled: amount.nullable().meta({ description: 'The written amount times the factor.' }),
   intended: intended.nullable(),
-  weight: z.object({ grams: z.number(), grid: z.number(), shown: z.string() }).nullable(),
+  weight: gridWeight.extend({ shown }).nullable(),
   measure: planMeasure.nullable(),
   gap: z.number().nullable().meta({
     description: 'Mass by the measure plan over intended mass, less one.',

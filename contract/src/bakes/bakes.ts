@@ -4,7 +4,7 @@ import { SYMPTOMS } from '@ypsigram/core/diagnosis';
 import { MOST_READINGS_AT_ONCE } from '../limits.js';
 import { instant, newestRevision } from '../parts.js';
 import { personalAct } from './acts.js';
-import { bakePlan } from './plan.js';
+import { bakePlan, makes } from './plan.js';
 
 const LONGEST_SEARCH = 200;
 const MOST_BAKES_AT_ONCE = 200;
@@ -74,7 +74,7 @@ export const bakeSummary = z.object({
   recipeId: z.uuid(),
   title: z.string(),
   factor: z.string(),
-  makes: z.string().nullable(),
+  makes: makes.nullable(),
   handId,
   begunAt: instant,
   changedAt: instant,

@@ -1,3 +1,4 @@
+export { actOfEarlier, makesOfEarlier, planOfEarlier } from './earlier.js';
 export {
   bake,
   bakeDraft,

@@ -1,4 +1,6 @@
 import { z } from 'zod';
+import { fillOfEarlier, makesOfEarlier, weightOfEarlier } from './earlier.js';
+import { fraction, gridWeight, plannedFill } from '../measures.js';
 import { FORGIVEN_PARTS } from '@ypsigram/core/baking';
 import { BENCH_ROUTES } from '@ypsigram/core/bench';
 import { CLASSES, KEEPS, ROLES } from '@ypsigram/core/catalogue';
@@ -6,8 +8,6 @@ import { bakingFacts, trying } from '../balance.js';
 import { bakeKind, form, method, recipeText, strictness } from '../parts.js';
 import { MOST_LINES, LONGEST_TITLE } from '../limits.js';
 
-/** Names of tools and lines, as a plan calls them. */
-const name = z.string().min(1).max(120);
 export const lineId = z.string().min(1).max(40);
 const grams = z.number().min(0);
 const share = z.number();
@@ -17,20 +17,9 @@ export const benchRoute = z.enum(BENCH_ROUTES).meta({
     'How a line gets onto the tray: filled; weighed in its own container; in the shared bowl with tare between; in the shared bowl by its running total; on a beam.',
 });
 
-const fill = z.object({
-  tool: name,
-  count: z.number().positive(),
-  kind: z.enum(['cup', 'spoon', 'jug', 'block', 'pinch', 'egg', 'piece']),
-  mark: z.string().max(120),
-  millilitres: z.number().nullable(),
-  size: z.enum(['cup', 'tbsp', 'tsp']).nullable(),
-  halfOf: name.exactOptional(),
-});
-
 export const bakeMeasure = z.object({
   method,
-  fills: z.array(fill).max(40).readonly(),
-  shown: z.string().max(400),
+  fills: z.array(z.preprocess(fillOfEarlier, plannedFill)).max(40).readonly(),
   grams,
   spread: z.number().min(0).meta({
     description: 'How far the fills may be off together: a relative standard deviation.',
@@ -51,7 +40,7 @@ const bakeLine = z.object({
   leftOut: z.string().max(2000).exactOptional(),
   allergens: z.array(z.string()).readonly(),
   intendedGrams: grams.nullable(),
-  weight: z.object({ grams, grid: z.number(), shown: z.string() }).nullable(),
+  weight: z.preprocess(weightOfEarlier, gridWeight.nullable()),
   measure: bakeMeasure.nullable(),
   tolerance: share.nullable(),
   forgiven: share.nullable(),
@@ -90,12 +79,22 @@ const chanceLine = z.object({
   gridGrams: z.number(),
 });
 
+export const makes = z
+  .object({
+    count: fraction,
+    noun: z.string().max(2000),
+    written: z.number().nullable().meta({
+      description: 'The recipe’s own count; null where the noun stays as it is.',
+    }),
+  })
+  .meta({ description: 'So many pieces, exact, and what they are called.' });
+
 /** The plan of a bake as it was when it was begun. */
 export const bakePlan = z.object({
   title: z.string().max(LONGEST_TITLE * 2),
   text: recipeText,
   factor: z.string(),
-  makes: z.string().nullable(),
+  makes: z.preprocess(makesOfEarlier, makes.nullable()),
   pieces: z.number().nullable(),
   kind: bakeKind,
   strictness,

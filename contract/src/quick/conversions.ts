@@ -3,9 +3,11 @@ import type { Shelf } from '@ypsigram/core/catalogue';
 import type { Intended } from '@ypsigram/core/conversion';
 import type { QuickAnswer } from '@ypsigram/core/quick';
 import { intended, method, standard, unit } from '../parts.js';
-import { toMeasureReply } from '../plan-replies.js';
+import { gridWeight, shown } from '../measures.js';
+import { toMeasureReply, toWeightReply } from '../plan-replies.js';
 import { planMeasure } from '../plans.js';
 import { toIntendedReply } from '../readings.js';
+import { measureText } from '../wording/index.js';
 import { quickText } from './quick-text.js';
 
 /** No question is longer. */
@@ -22,7 +24,7 @@ export const conversionRequest = z.strictObject({
 });
 
 const says = z.string().meta({ description: 'The answer in a few words.' });
-const weight = z.object({ grams: z.number(), grid: z.number(), shown: z.string() });
+const weight = gridWeight.extend({ shown });
 const mass = intended.pick({ grams: true, low: true, high: true });
 
 const measureReply = z.object({
@@ -106,15 +108,15 @@ export function toConversionReply(answer: QuickAnswer, shelf: Shelf): Conversion
         ingredient: ingredient.name,
         intended: toIntendedReply(answer.intended),
         wanted,
-        weight: plan.weight,
+        weight: plan.weight && toWeightReply(plan.weight),
         measure: plan.measure && toMeasureReply(plan.measure),
         ways: ways.map((way) => ({ ...toMass(way.intended), method: way.method })),
         standards: standards.map((one) => ({ ...one })),
         times: times.map((one) => ({
           times: one.times.toFraction(),
           grams: one.plan.intended?.grams ?? null,
-          weight: one.plan.weight,
-          measure: one.plan.measure?.shown ?? null,
+          weight: one.plan.weight && toWeightReply(one.plan.weight),
+          measure: one.plan.measure && measureText(one.plan.measure),
         })),
       };
     }

@@ -7,7 +7,7 @@ import type {
   QuickAnswer,
 } from '@ypsigram/core/quick';
 import { isMassUnit, type Unit } from '@ypsigram/core/units';
-import { fixed, short, unitName } from '../wording/index.js';
+import { fixed, measureText, short, unitName } from '../wording/index.js';
 
 /** Below this, tenths of a gram count. */
 const FINE_GRAMS = 20;
@@ -46,10 +46,10 @@ function heatText({ celsius, fahrenheit, gasMark, fanCelsius }: HeatAnswer): str
 const panText = ({ factor }: PanAnswer): string =>
   `${short(factor.valueOf(), 2)} times the batch, filled as high`;
 
-function measureText({ wanted, intended, plan }: MeasureAnswer): string {
+function amountText({ wanted, intended, plan }: MeasureAnswer): string {
   if (wanted && wanted.unit !== 'g') return unitAmountText(wanted.amount, wanted.unit);
   const isWeighed = intended.basis.rung === 'stated' && !wanted;
-  return isWeighed && plan.measure ? plan.measure.shown : massText(intended.grams);
+  return isWeighed && plan.measure ? measureText(plan.measure) : massText(intended.grams);
 }
 
 const REASONS: Readonly<Record<NoAnswer['reason'], string>> = {
@@ -64,7 +64,7 @@ const REASONS: Readonly<Record<NoAnswer['reason'], string>> = {
 export function quickText(answer: QuickAnswer): string {
   switch (answer.kind) {
     case 'measure':
-      return measureText(answer);
+      return amountText(answer);
     case 'units':
       return unitAmountText(answer.wanted.amount, answer.wanted.unit);
     case 'heat':

@@ -9,9 +9,12 @@ export {
   FACTOR_PROBLEMS,
   premixMessages,
 } from './batch.js';
+export { counted, nounFor } from './counted.js';
 export { fixed, inOurMark, short, withPoint } from './figures.js';
 export { csvProblemMessage, fileProblemMessage } from './files.js';
 export { issueMessage } from './issues.js';
+export { makesText } from './makes.js';
+export { fillMark, fillName, measureText, type MeasureToSay } from './measures.js';
 export {
   BAKE_KIND_NAMES,
   CLASS_NAMES,
@@ -35,3 +38,4 @@ export {
   type Technique,
 } from './techniques.js';
 export { unitName } from './units.js';
+export { weightParts, weightText, type WeightParts } from './weights.js';

@@ -3,15 +3,15 @@ import type { Choice, Intended, Question } from '@ypsigram/core/conversion';
 import { onScaleGrid } from '@ypsigram/core/fills';
 import type { Line } from '@ypsigram/core/reading';
 import { standardName, type Standard } from '@ypsigram/core/units';
-import { inOurMark } from './figures.js';
 import { METHOD_NAMES } from './names.js';
+import { weightText } from './weights.js';
 
 const ingredientName = (id: string | null, shelf: Shelf): string =>
   (id === null ? undefined : shelf.ingredient(id)?.name.toLowerCase()) ?? 'this';
 
 /** A weight on the step of the scale that would weigh it. */
 const weight = (intended: Intended | null | undefined): string =>
-  intended ? inOurMark(onScaleGrid(intended.grams).shown) : 'weight unknown';
+  intended ? weightText(onScaleGrid(intended.grams)) : 'weight unknown';
 
 /** A fine scale shows no less than this. */
 const LEAST_SHOWN_GRAMS = 0.05;

@@ -3,8 +3,8 @@ import type { Shelf } from '@ypsigram/core/catalogue';
 import type { Choice } from '@ypsigram/core/conversion';
 import type { Line, ReadingNote } from '@ypsigram/core/reading';
 import { capital } from './capital.js';
-import { inOurMark } from './figures.js';
 import { METHOD_NAMES } from './names.js';
+import { weightText } from './weights.js';
 
 const orderQuestion = (word: string): string => `${capital(word)} before or after measuring?`;
 
@@ -79,4 +79,4 @@ export function choiceText(note: ReadingNote, choice: Choice, line: Line, shelf:
 
 /** What a choice weighs, on the grid of the scale that would weigh it; null where not known. */
 export const choiceWeight = ({ intended }: Choice): string | null =>
-  intended && inOurMark(onScaleGrid(intended.grams).shown);
+  intended && weightText(onScaleGrid(intended.grams));

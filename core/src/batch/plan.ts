@@ -179,7 +179,9 @@ function premixed(
     weight: {
       grams: holdsGrams,
       grid: (onScaleGrid(takeGrams, batch.scales).grid * holdsGrams) / takeGrams,
-      shown: `${Number(takeGrams.toFixed(2))} g`,
+      dial: 'g',
+      isUnderStep: false,
+      onScale: takeGrams,
     },
     weightGap: holdsGrams / intended.grams - 1,
     premix: { ...premix, carrier },

@@ -6,6 +6,7 @@ import { planBatch } from './plan.js';
 import { substitutesFor } from './substitutes.js';
 import type { PlanLine } from './plan-line.js';
 import type { LineChoice } from './line-choice.js';
+import { filled } from '../testing/filled.js';
 
 const plan = (text: string, choice: LineChoice): PlanLine =>
   planBatch(readText(text), {
@@ -41,7 +42,7 @@ describe('another kind in the place of what was written', () => {
       instead: { ingredientId: 'egg-whole', form: 'L (Europe)' },
     });
     expect(european.intended?.grams).toBeCloseTo(300, 9);
-    expect(european.measure?.shown).toBe('5 eggs');
+    expect(filled(european.measure)).toBe('5 × egg');
   });
 
   it('is a flour with the water it takes more', () => {
@@ -71,14 +72,14 @@ describe('what was decided of a line', () => {
   it('pins its weight, from which both columns follow', () => {
     const line = plan('2 cups flour', { grams: 300 });
     expect(line.intended).toEqual(jasmine.objectContaining({ grams: 300, low: 300, high: 300 }));
-    expect(line.weight?.shown).toBe('300 g');
+    expect(line.weight?.grams).toBe(300);
     expect(line.measure!.millilitres).toBeCloseTo((300 / 125) * 236.5882365, 6);
   });
 
   it('keeps it to one tool', () => {
     const line = plan('1 cup flour', { tools: ['1/4 cup'] });
     expect(line.measure?.fills).toEqual([jasmine.objectContaining({ tool: '1/4 cup', count: 4 })]);
-    expect(plan('1 cup flour', { tools: ['no such cup'] }).measure?.shown).toBe('1 cup');
+    expect(filled(plan('1 cup flour', { tools: ['no such cup'] }).measure)).toBe('1 cup');
   });
 
   it('weighs it, so that there is nothing to be out of balance', () => {

@@ -7,15 +7,18 @@ export const BLOCKS = ['stick', '250 g', '500 g', '1 lb'] as const;
 /** One of `BLOCKS`: how butter is sold. */
 export type Block = (typeof BLOCKS)[number];
 
-const SHARED = { kind: 'block', size: 'cup', wash: 'knife' } as const;
+const SHARED = { kind: 'block', name: null, size: 'cup', wash: 'knife' } as const;
+
+/** What a cut at this mark is known by. */
+const idOf = (nominal: number, unit: 'stick' | 'tbsp' | 'g' | 'oz'): string =>
+  `block@${nominal} ${unit}`;
 
 /** Marks on the wrapper of a stick of butter: half a US cup, in tablespoons. */
 function stickMarks(): Tool[] {
   const stick = millilitresIn('cup', 'us-customary').div(2);
   const whole: Tool = {
     ...SHARED,
-    id: '1 stick',
-    mark: '1 stick',
+    id: idOf(1, 'stick'),
     millilitres: stick.valueOf(),
     stampedMillilitres: stick.valueOf(),
     nominal: new Fraction(1),
@@ -24,9 +27,8 @@ function stickMarks(): Tool[] {
   const spoons = Array.from({ length: 7 }, (_, index): Tool => {
     const nominal = new Fraction(index + 1);
     const millilitres = stick.div(8).mul(nominal).valueOf();
-    const mark = `${index + 1} tbsp`;
     const volume = { millilitres, stampedMillilitres: millilitres };
-    return { ...SHARED, id: `block ${mark}`, mark, ...volume, nominal, unit: 'tbsp' };
+    return { ...SHARED, id: idOf(index + 1, 'tbsp'), ...volume, nominal, unit: 'tbsp' };
   });
   return [whole, ...spoons];
 }
@@ -37,30 +39,24 @@ function stickMarks(): Tool[] {
  */
 const FAT_GRAMS_PER_MILLILITRE = 0.96;
 
-function massMark(grams: number, mark: string): Tool {
+function massMark(figure: number, unit: 'g' | 'oz'): Tool {
+  const grams = unit === 'g' ? figure : figure * GRAMS_PER_OUNCE;
   return {
     ...SHARED,
-    id: `block ${mark}`,
-    mark,
+    id: idOf(figure, unit),
     millilitres: grams / FAT_GRAMS_PER_MILLILITRE,
     stampedMillilitres: grams / FAT_GRAMS_PER_MILLILITRE,
-    nominal: new Fraction(grams),
-    unit: 'g',
+    nominal: new Fraction(figure),
+    unit,
     grams,
   };
 }
 
 const gramMarks = (step: number, block: number): Tool[] =>
-  Array.from({ length: block / step }, (_, index) => {
-    const grams = (index + 1) * step;
-    return massMark(grams, `${grams} g`);
-  });
+  Array.from({ length: block / step }, (_, index) => massMark((index + 1) * step, 'g'));
 
 const ounceMarks = (): Tool[] =>
-  Array.from({ length: 16 }, (_, index) => {
-    const ounces = index + 1;
-    return massMark(ounces * GRAMS_PER_OUNCE, `${ounces} oz`);
-  });
+  Array.from({ length: 16 }, (_, index) => massMark(index + 1, 'oz'));
 
 /**
  * The marks to cut a block at. A stick is marked by volume, in tablespoons; a 250 g block every

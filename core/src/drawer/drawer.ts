@@ -23,13 +23,9 @@ export interface Drawer {
 
 const JUG_STEP_MILLILITRES = 50;
 
-/** Spoons name their unit, cups are known by their figure, odd tools by their name. */
-function markOf({ name, nominal, unit }: ToolDescription): string {
-  const size = nominal.toFraction(true);
-  if (name !== `${size} ${unit}`) return name;
-  if (unit === 'cup') return size;
-  return size === '1' ? unit : name;
-}
+/** What is named after its size has no name of its own. */
+const ownName = ({ name, nominal, unit }: ToolDescription): string | null =>
+  name === `${nominal.toFraction(true)} ${unit}` ? null : name;
 
 function dryTool(tool: ToolDescription, standard: Standard): Tool {
   const stamped = stampedMillilitres(tool, standard);
@@ -37,7 +33,7 @@ function dryTool(tool: ToolDescription, standard: Standard): Tool {
   return {
     id: name,
     kind: tool.kind === 'cup' ? 'cup' : 'spoon',
-    mark: markOf(tool),
+    name: ownName(tool),
     millilitres: tool.millilitres ?? stamped,
     stampedMillilitres: stamped,
     nominal,
@@ -60,8 +56,7 @@ function cupMarks(jug: ToolDescription, standard: Standard): Tool[] {
   const count = marksUpTo(stampedMillilitres(jug, standard), cup.valueOf() / 4);
   return Array.from({ length: count }, (_, index) => {
     const nominal = new Fraction(index + 1, 4);
-    const mark = `${nominal.toFraction(true)} ${nominal.compare(1) > 0 ? 'cups' : 'cup'}`;
-    return jugMark(jug, mark, cup.mul(nominal).valueOf(), errorOf(jug, standard), nominal, 'cup');
+    return jugMark(jug, cup.mul(nominal).valueOf(), errorOf(jug, standard), nominal, 'cup');
   });
 }
 
@@ -71,21 +66,20 @@ function millilitreMarks(jug: ToolDescription, standard: Standard): Tool[] {
   return Array.from({ length: count }, (_, index) => {
     const stamped = (index + 1) * JUG_STEP_MILLILITRES;
     const error = errorOf(jug, standard);
-    return jugMark(jug, `${stamped} ml`, stamped, error, new Fraction(stamped), 'ml');
+    return jugMark(jug, stamped, error, new Fraction(stamped), 'ml');
   });
 }
 
 const jugMark = (
   jug: ToolDescription,
-  mark: string,
   stampedMillilitres: number,
   error: number,
   nominal: Fraction,
   unit: 'cup' | 'ml',
 ): Tool => ({
-  id: `${jug.name} ${mark}`,
+  id: `${jug.name}@${nominal.toFraction(true)} ${unit}`,
   kind: 'jug',
-  mark,
+  name: jug.name,
   millilitres: stampedMillilitres * error,
   stampedMillilitres,
   nominal,

@@ -15,5 +15,13 @@ export {
   type ScaleDescription,
   USUAL_SCALES,
 } from './scales.js';
-export { fingerTool, halfOf, stampedMillilitres, type Tool, type ToolDescription } from './tool.js';
+export {
+  fingerTool,
+  halfOf,
+  stampedMillilitres,
+  type Tool,
+  TOOL_UNITS,
+  type ToolDescription,
+  type ToolUnit,
+} from './tool.js';
 export { USUAL_TOOLS } from './usual-tools.js';

@@ -2,20 +2,36 @@ import { Fraction } from '../amount/index.js';
 import type { MeasureSize } from '../measuring/index.js';
 import { millilitresIn, type Standard } from '../units/index.js';
 
+/** What the size of a tool is told in. */
+export const TOOL_UNITS = [
+  'cup',
+  'tbsp',
+  'tsp',
+  'ml',
+  'stick',
+  'g',
+  'oz',
+  'pinch',
+  'dash',
+  'smidgen',
+] as const;
+/** One of `TOOL_UNITS`. */
+export type ToolUnit = (typeof TOOL_UNITS)[number];
+
 /** One thing that can be filled: a cup, a spoon, a mark of the jug, a mark of a butter block. */
 export interface Tool {
-  /** As scripts and people know it: "1/2 cup", "1 tbsp", "jug 350 ml". */
+  /** What plans and acts know it by, unique in a drawer. It tells nothing: its facts stand beside it. */
   readonly id: string;
   readonly kind: 'cup' | 'spoon' | 'jug' | 'block' | 'pinch';
-  /** Its size in a word or two, to stand under a drawing: "1/2", "tbsp", "350 ml". */
-  readonly mark: string;
+  /** What its owner calls it, or the jug that it is a mark of; null for what is called by its size. */
+  readonly name: string | null;
   /** What it really holds, as far as is known. */
   readonly millilitres: number;
   /** What is stamped on it. */
   readonly stampedMillilitres: number;
   /** What it holds, in `unit`. */
   readonly nominal: Fraction;
-  readonly unit: 'cup' | 'tbsp' | 'tsp' | 'ml' | 'stick' | 'g';
+  readonly unit: ToolUnit;
   /** For what is marked by mass: the grams of one, whatever its density. */
   readonly grams?: number;
   readonly size: MeasureSize;
@@ -50,27 +66,25 @@ export function stampedMillilitres(
 /** A nominal tool for what is measured with the fingers: 1/16 tsp for a pinch, and so on. */
 export function fingerTool(unit: 'pinch' | 'dash' | 'smidgen'): Tool {
   const millilitres = millilitresIn(unit, 'us-customary').valueOf();
-  const nominal = new Fraction(1);
   return {
-    id: `1 ${unit}`,
+    id: unit,
     kind: 'pinch',
-    mark: unit,
+    name: null,
     stampedMillilitres: millilitres,
     millilitres,
-    nominal,
-    unit: 'tsp',
+    nominal: new Fraction(1),
+    unit,
     size: 'tsp',
     wash: unit,
   };
 }
 
-/** Half of what a spoon holds, parted with a blade: "half of 1/8 tsp"; or half a pinch. */
+/** Half of what a spoon holds, parted with a blade; or half a pinch. */
 export function halfOf(spoon: Tool): Tool {
   return {
     ...spoon,
-    id: spoon.kind === 'pinch' ? `half a ${spoon.mark}` : `half of ${spoon.id}`,
+    id: `${spoon.id}/2`,
     halfOf: spoon.wash,
-    mark: `half ${spoon.mark}`,
     millilitres: spoon.millilitres / 2,
     stampedMillilitres: spoon.stampedMillilitres / 2,
     nominal: spoon.nominal.div(2),

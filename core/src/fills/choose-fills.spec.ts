@@ -3,37 +3,38 @@ import { defaultDrawer, drawerOf, USUAL_TOOLS } from '../drawer/index.js';
 import { planText } from '../testing/plan-text.js';
 import { chooseFills, type Goal } from './choose-fills.js';
 import type { Densities } from './filling.js';
+import { filled } from '../testing/filled.js';
 
 const FLOUR: Densities = { cup: 0.53, tbsp: 0.53, tsp: 0.53 };
 const { dry } = defaultDrawer();
 
 describe('a measured column', () => {
   const AS_WRITTEN = [
-    ['1 1/4 cups cocoa', '1 1/4 cups'],
-    ['1 3/4 cups cocoa', '1 3/4 cups'],
-    ['1 3/4 cups sugar', '1 3/4 cups'],
-    ['2 1/2 tsp vanilla extract', '2 1/2 tsp'],
-    ['2/3 cup light corn syrup', '2/3 cup'],
-    ['40 cups all-purpose flour', '40 cups'],
-    ['3/4 tsp baking soda', '3/4 tsp'],
-    ['1 pinch salt', '1 pinch'],
-    ['7/8 cup sugar', '3/4 cup + 2 tbsp'],
-    ['6 tbsp all-purpose flour', '1/4 cup + 2 tbsp'],
+    ['1 1/4 cups cocoa', '1 cup + 1/4 cup'],
+    ['1 3/4 cups cocoa', '1 cup + 1/2 cup + 1/4 cup'],
+    ['1 3/4 cups sugar', '1 cup + 1/2 cup + 1/4 cup'],
+    ['2 1/2 tsp vanilla extract', '2 × 1 tsp + 1/2 tsp'],
+    ['2/3 cup light corn syrup', '2 × 1/3 cup'],
+    ['40 cups all-purpose flour', '40 × 1 cup'],
+    ['3/4 tsp baking soda', '1/2 tsp + 1/4 tsp'],
+    ['1 pinch salt', 'pinch'],
+    ['7/8 cup sugar', '1/2 cup + 1/4 cup + 2 × 1 tbsp'],
+    ['6 tbsp all-purpose flour', '1/4 cup + 2 × 1 tbsp'],
     ['3 tsp sugar', '1 tbsp'],
-    ['2 large eggs', '2 eggs'],
+    ['2 large eggs', '2 × egg'],
   ] as const;
   for (const [written, shown] of AS_WRITTEN) {
     it(`fills “${written}” just so`, () => {
       const [line] = planText(written);
-      expect(line!.measure!.shown).toBe(shown);
+      expect(filled(line!.measure)).toBe(shown);
       expect(line!.level).toBe('level');
     });
   }
 
   it('stays exact in a larger batch', () => {
-    expect(planText('4 cups bread flour', '10')[0]!.measure!.shown).toBe('40 cups');
-    expect(planText('4 cups bread flour', '3/2')[0]!.measure!.shown).toBe('6 cups');
-    expect(planText('1 tbsp sugar', '1/2')[0]!.measure!.shown).toBe('1 1/2 tsp');
+    expect(filled(planText('4 cups bread flour', '10')[0]!.measure)).toBe('40 × 1 cup');
+    expect(filled(planText('4 cups bread flour', '3/2')[0]!.measure)).toBe('6 × 1 cup');
+    expect(filled(planText('1 tbsp sugar', '1/2')[0]!.measure)).toBe('1 tsp + 1/2 tsp');
   });
 
   it('reads a jug by one kind of mark', () => {
@@ -44,20 +45,20 @@ describe('a measured column', () => {
         .map(({ tool }) => / ml$/.test(tool)),
     );
     expect(kinds.size).toBeLessThan(2);
-    expect(planText('250 ml milk')[0]!.measure!.shown).toBe('jug 250 ml');
-    expect(planText('2/3 cup milk')[0]!.measure!.shown).toBe('2/3 cup');
+    expect(filled(planText('250 ml milk')[0]!.measure)).toBe('jug@250 ml');
+    expect(filled(planText('2/3 cup milk')[0]!.measure)).toBe('2 × 1/3 cup');
   });
 
   it('tells more than a jug holds by its pours', () => {
-    expect(planText('3.5 l water')[0]!.measure!.shown).toBe('3.5 litres, in four pours');
-    expect(planText('14 cups water')[0]!.measure!.shown).toBe('14 cups, in four pours');
+    expect(filled(planText('3.5 l water')[0]!.measure)).toBe('3 × jug@900 ml + jug@800 ml');
+    expect(filled(planText('14 cups water')[0]!.measure)).toBe('3 × jug@4 cup + jug@2 cup');
   });
 
   it('cuts butter at its marks where they are near enough, and fills it where they are not', () => {
-    expect(planText('1 cup butter')[0]!.measure!.shown).toBe('2 sticks');
-    expect(planText('3 tbsp butter')[0]!.measure!.shown).toBe('3 tbsp at the mark');
-    expect(planText('1/3 cup butter')[0]!.measure!.shown).toBe('1/3 cup');
-    expect(planText('1 cup butter', '1', { methods: { 0: 'pressed' } })[0]!.measure!.shown).toBe(
+    expect(filled(planText('1 cup butter')[0]!.measure)).toBe('2 × block@1 stick');
+    expect(filled(planText('3 tbsp butter')[0]!.measure)).toBe('block@3 tbsp');
+    expect(filled(planText('1/3 cup butter')[0]!.measure)).toBe('1/3 cup');
+    expect(filled(planText('1 cup butter', '1', { methods: { 0: 'pressed' } })[0]!.measure)).toBe(
       '1 cup',
     );
   });

@@ -8,7 +8,7 @@ import {
   type Fills,
 } from './fewest-fills.js';
 import { fillableWith, type Densities } from './filling.js';
-import type { ToolFills } from './show-fills.js';
+import type { ToolFills } from './plan.js';
 import { isWithin } from './tolerance.js';
 
 /** A mass to be filled, and how the recipe says it. */

@@ -1,30 +1,31 @@
+import { filled } from '../testing/filled.js';
 import { planText } from '../testing/plan-text.js';
 
-const shown = (written: string, factor?: string): string | undefined =>
-  planText(written, factor)[0]!.measure?.shown;
+const taken = (written: string, factor?: string): string =>
+  filled(planText(written, factor)[0]!.measure);
 
 describe('what is counted', () => {
   it('is told as a baker says it', () => {
-    expect(shown('1 banana')).toBe('1 banana');
-    expect(shown('1 banana', '1/2')).toBe('half a banana');
-    expect(shown('2 bananas', '3/2')).toBe('3 bananas');
-    expect(shown('1 apple', '1/2')).toBe('half an apple');
-    expect(shown('3 bananas', '1/2')).toBe('1 1/2 bananas');
+    expect(taken('1 banana')).toBe('1 × banana');
+    expect(taken('1 banana', '1/2')).toBe('0.5 × banana');
+    expect(taken('2 bananas', '3/2')).toBe('3 × banana');
+    expect(taken('1 apple', '1/2')).toBe('0.5 × apple');
+    expect(taken('3 bananas', '1/2')).toBe('1.5 × banana');
   });
 
   it('goes by the name of the piece it is sold as', () => {
-    expect(shown('1 cube fresh yeast')).toBe('1 cube');
-    expect(shown('2 cakes fresh yeast', '5/4')).toBe('2 1/2 cakes');
+    expect(taken('1 cube fresh yeast')).toBe('1 × cube');
+    expect(taken('2 cakes fresh yeast', '5/4')).toBe('2.5 × cake');
   });
 
   it('keeps eggs whole that are written whole, within what eggs differ', () => {
     // 105.6 g without their shells: a twentieth more than two large ones.
-    expect(shown('2 x 60g eggs')).toBe('2 eggs');
-    expect(shown('2 large eggs')).toBe('2 eggs');
+    expect(taken('2 x 60g eggs')).toBe('2 × egg');
+    expect(taken('2 large eggs')).toBe('2 × egg');
   });
 
   it('weighs or spoons what is left of an egg', () => {
-    expect(shown('3 large eggs', '1/2')).toMatch(/^1 egg \+ .* beaten egg$/);
-    expect(shown('1 large egg', '1/2')).toMatch(/beaten egg$/);
+    expect(taken('3 large eggs', '1/2')).toMatch(/^egg \+ .* of egg$/);
+    expect(taken('1 large egg', '1/2')).toMatch(/of egg$/);
   });
 });

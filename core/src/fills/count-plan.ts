@@ -1,17 +1,17 @@
 import { toolsFor, type Drawer } from '../drawer/index.js';
-import { Fraction, nounFor } from '../amount/index.js';
 import { pieceOf } from '../measuring/index.js';
 import { chooseFills } from './choose-fills.js';
 import { fillingOf, volumeOf } from './filling.js';
 import { namedFills, type MeasurePlan, type PlannedFill, type Wanted } from './plan.js';
-import { showFills } from './show-fills.js';
 import { isWithin } from './tolerance.js';
 
 const counted = (name: string, count: number, isEgg: boolean): PlannedFill => ({
-  tool: name,
+  tool: isEgg ? name : 'piece',
   count,
   kind: isEgg ? 'egg' : 'piece',
-  mark: '',
+  name,
+  nominal: '1',
+  unit: 'each',
   millilitres: null,
   size: null,
 });
@@ -21,12 +21,6 @@ const EGGS_STAY_WHOLE = 0.06;
 
 /** Forms that say what a piece is called. */
 const SOLD_AS: ReadonlySet<string> = new Set(['cake', 'cube']);
-
-/** "half a banana", "2 1/2 cakes", "1 egg". */
-function showPieces(count: number, name: string): string {
-  if (count === 0.5) return `half ${/^[aeiou]/.test(name) ? 'an' : 'a'} ${name}`;
-  return `${new Fraction(count).toFraction(true)} ${nounFor(count, name)}`;
-}
 
 /** Eggs are taken whole where that is near enough; the rest is weighed or spooned, beaten. */
 export function countPlan(wanted: Wanted, drawer: Drawer): MeasurePlan | null {
@@ -42,7 +36,6 @@ export function countPlan(wanted: Wanted, drawer: Drawer): MeasurePlan | null {
     : form !== null && SOLD_AS.has(form)
       ? form
       : ingredient.name.toLowerCase();
-  const pieces = (count: number): string => showPieces(count, name);
   const whole = Math.round(grams / piece.gramsEach);
   const isAsWritten = isEgg && whole === writtenCount;
   const enough = isAsWritten ? Math.max(tolerance, EGGS_STAY_WHOLE) : tolerance;
@@ -52,8 +45,7 @@ export function countPlan(wanted: Wanted, drawer: Drawer): MeasurePlan | null {
     return {
       method: 'count',
       millilitres,
-      fills: [counted(isEgg ? name : 'piece', count, isEgg)],
-      shown: pieces(count),
+      fills: [counted(name, count, isEgg)],
       grams: count * piece.gramsEach,
       basis,
     };
@@ -71,12 +63,11 @@ export function countPlan(wanted: Wanted, drawer: Drawer): MeasurePlan | null {
     density,
   );
   if (!rest) return null;
-  const beaten = `${showFills(rest.fills)} beaten ${name}`;
+  const beaten = namedFills(rest.fills).map((fill) => ({ ...fill, of: name }));
   return {
     method: 'count',
     millilitres,
-    fills: [...(uncracked > 0 ? [counted(name, uncracked, isEgg)] : []), ...namedFills(rest.fills)],
-    shown: uncracked > 0 ? `${pieces(uncracked)} + ${beaten}` : beaten,
+    fills: [...(uncracked > 0 ? [counted(name, uncracked, isEgg)] : []), ...beaten],
     grams: uncracked * piece.gramsEach + rest.grams,
     basis,
   };

@@ -4,8 +4,13 @@ import type { Unit } from '../units/index.js';
 import { chooseFills, type Goal } from './choose-fills.js';
 import { countPlan } from './count-plan.js';
 import { fillingOf, volumeOf, type Filling } from './filling.js';
-import { namedFills, type MeasureBasis, type MeasurePlan, type Wanted } from './plan.js';
-import { showFills, type ToolFills } from './show-fills.js';
+import {
+  namedFills,
+  type MeasureBasis,
+  type MeasurePlan,
+  type ToolFills,
+  type Wanted,
+} from './plan.js';
 
 /** The basis of the largest of these fills. */
 function basisOf(fills: readonly ToolFills[], basis: Filling['basis']): MeasureBasis {
@@ -54,17 +59,7 @@ export function measurePlan(wanted: Wanted, drawer: Drawer): MeasurePlan | null 
     method,
     millilitres: volumeOf(grams, density),
     fills: namedFills(plan.fills),
-    shown: method === 'displaced' ? risenBy(plan.fills) : showFills(plan.fills),
     grams: plan.grams,
     basis: basisOf(plan.fills, basis),
   };
-}
-
-/** By how much the water in the jug has to rise: the marks, and their millilitres together. */
-function risenBy(fills: readonly ToolFills[]): string {
-  const marks = fills.map(({ tool, count }) =>
-    count === 1 ? tool.mark : `${count} × ${tool.mark}`,
-  );
-  const millilitres = fills.reduce((sum, { tool, count }) => sum + count * tool.millilitres, 0);
-  return `water up by ${marks.join(' + ')} (${Math.round(millilitres)} ml)`;
 }

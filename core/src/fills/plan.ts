@@ -1,18 +1,34 @@
 import type { Ingredient, Method } from '../catalogue/index.js';
-import type { Tool } from '../drawer/index.js';
+import type { Tool, ToolUnit } from '../drawer/index.js';
 import type { KnownWeight, MeasureSize, Rung } from '../measuring/index.js';
 import type { Unit } from '../units/index.js';
-import type { ToolFills } from './show-fills.js';
 
-/** A tool to fill, and how often. */
+/** A tool and how often it is filled. */
+export interface ToolFills {
+  readonly tool: Tool;
+  readonly count: number;
+}
+
+/** What can be filled or counted. */
+export const FILL_KINDS = ['cup', 'spoon', 'jug', 'block', 'pinch', 'egg', 'piece'] as const;
+/** One of `FILL_KINDS`. */
+export type FillKind = (typeof FILL_KINDS)[number];
+
+/** A tool to fill, and how often; or what is counted. */
 export interface PlannedFill {
+  /** What acts know it by. */
   readonly tool: string;
   readonly count: number;
-  readonly kind: Tool['kind'] | 'egg' | 'piece';
-  /** Its size in a word or two, to stand under a drawing. */
-  readonly mark: string;
+  readonly kind: FillKind;
+  /** What its owner calls it, the jug of a mark, the noun of what is counted; null for a plain size. */
+  readonly name: string | null;
+  /** Its size in `unit`, as a fraction: "1/2". Of what is halved, the whole. */
+  readonly nominal: string;
+  readonly unit: ToolUnit | 'each';
   /** What one fill holds; null for what is counted. */
   readonly millilitres: number | null;
+  /** The egg that is beaten to be filled in, where it is one. */
+  readonly of?: string;
   /** The tool that is filled and halved, where it is. */
   readonly halfOf?: string;
   /** The size of measure that its weight and scatter go by; null for what is counted. */
@@ -25,7 +41,6 @@ export interface MeasurePlan {
   /** Your volume: the intended mass divided by the density under your method. Unrounded. */
   readonly millilitres: number;
   readonly fills: readonly PlannedFill[];
-  readonly shown: string;
   /** What these fills weigh. */
   readonly grams: number;
   /** What the weight of your fills rests on. */
@@ -65,7 +80,9 @@ export const namedFills = (fills: readonly ToolFills[]): MeasurePlan['fills'] =>
     tool: tool.id,
     count,
     kind: tool.kind,
-    mark: tool.mark,
+    name: tool.name,
+    nominal: (tool.halfOf === undefined ? tool.nominal : tool.nominal.mul(2)).toFraction(true),
+    unit: tool.unit,
     millilitres: tool.millilitres,
     size: tool.size,
     ...(tool.halfOf !== undefined && { halfOf: tool.halfOf }),

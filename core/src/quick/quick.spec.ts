@@ -2,6 +2,7 @@ import { BUILT_IN_SHELF } from '../shelf/index.js';
 import { defaultDrawer, USUAL_SCALES } from '../drawer/index.js';
 import { USUAL_STANDARD } from '../units/index.js';
 import { ask, type MeasureAnswer, type QuickKitchen } from './index.js';
+import { filled } from '../testing/filled.js';
 
 const KITCHEN: QuickKitchen = {
   standard: USUAL_STANDARD,
@@ -20,7 +21,7 @@ describe('a quick question', () => {
     const cocoa = measure('1 3/4 cups cocoa in grams');
     expect(cocoa.intended.grams).toBeCloseTo(150.5, 1);
     expect(cocoa.wanted).toEqual({ unit: 'g', amount: cocoa.intended.grams });
-    expect(cocoa.plan.measure!.shown).toBe('1 3/4 cups');
+    expect(filled(cocoa.plan.measure)).toBe('1 cup + 1/2 cup + 1/4 cup');
   });
 
   it('measures what is weighed', () => {
@@ -56,7 +57,11 @@ describe('a quick question', () => {
     expect([...grams].sort((a, b) => a - b)).toEqual(grams);
     const metric = standards.find(({ standard }) => standard === 'metric')!;
     expect(metric.grams / intended.grams).toBeCloseTo(250 / 236.588, 3);
-    expect(times.map(({ plan }) => plan.measure!.shown)).toEqual(['1/2 cup', '2 cups', '3 cups']);
+    expect(times.map(({ plan }) => filled(plan.measure))).toEqual([
+      '1/2 cup',
+      '2 × 1 cup',
+      '3 × 1 cup',
+    ]);
   });
 
   it('knows the heat of an oven on every scale', () => {

@@ -17,6 +17,7 @@ import * as practice from './migrations/0015-practice.js';
 import * as house from './migrations/0016-house.js';
 import * as timerAwaits from './migrations/0017-timer-awaits.js';
 import * as neverLost from './migrations/0018-never-lost.js';
+import * as codesForWords from './migrations/0019-codes-for-words.js';
 import { makeCopy } from './copies.js';
 import type { Database } from './database.js';
 
@@ -45,6 +46,7 @@ const MIGRATIONS: readonly Migration[] = [
   house,
   timerAwaits,
   neverLost,
+  codesForWords,
 ];
 
 /** The names of all steps that this version knows. */

@@ -17,7 +17,6 @@ export type BenchRoute = (typeof BENCH_ROUTES)[number];
 export interface BakeMeasure {
   readonly method: Method;
   readonly fills: readonly PlannedFill[];
-  readonly shown: string;
   /** What the fills weigh. */
   readonly grams: number;
   /** How far that may be off, as a relative standard deviation. */
@@ -62,14 +61,24 @@ export interface Bowl {
   readonly lines: readonly string[];
 }
 
+/** So many pieces of something. */
+export interface Makes {
+  /** Exact, such as "27" or "9/2". */
+  readonly count: string;
+  /** As it is written with the recipe's own count: "knots"; empty where only a figure is. */
+  readonly noun: string;
+  /** The recipe's own count; null where the noun stays as it is whatever the count. */
+  readonly written: number | null;
+}
+
 /** A batch of a recipe as it was when its bake was begun, whatever becomes of the recipe. */
 export interface BakePlan {
   readonly title: string;
   readonly text: string;
   /** Exact, such as "3/2". */
   readonly factor: string;
-  /** What it makes, at this factor: "36 knots"; null where the recipe does not say. */
-  readonly makes: string | null;
+  /** What it makes, at this factor; null where the recipe does not say. */
+  readonly makes: Makes | null;
   readonly pieces: number | null;
   readonly kind: BakeKind;
   readonly strictness: Strictness;

@@ -23,7 +23,11 @@ const weigh = (line: string, grams: number): Act => ({
 describe('beginning a bake', () => {
   it('takes the batch as it is planned: exact factor, yield, both routes', () => {
     const plan = bakeOf(KNOTS, '3/2');
-    expect([plan.factor, plan.makes, plan.pieces]).toEqual(['3/2', '27 knots', 27]);
+    expect([plan.factor, plan.makes, plan.pieces]).toEqual([
+      '3/2',
+      { count: '27', noun: 'knots', written: 18 },
+      27,
+    ]);
     const flour = lineNamed(plan, 'bread flour');
     expect(flour.intendedGrams).toBeCloseTo(
       1.5 * lineNamed(bakeOf(KNOTS), 'bread flour').intendedGrams!,

@@ -1,4 +1,3 @@
-import { counted, mixed } from '../../amount/index.js';
 import { leftOutOf } from '../../batch/index.js';
 import type { AssembledRecipe, Batch, Columns, PlanLine, Trying } from '../../batch/index.js';
 import { USUAL_KIND } from '../../baking/index.js';
@@ -78,7 +77,7 @@ export function beginBake(from: BeginFrom): BakePlan {
     text,
     factor: batch.factor.toFraction(),
     makes: pieces
-      ? counted(mixed(pieces), pieces.valueOf(), reading.yield?.noun ?? '', writtenCount)
+      ? { count: pieces.toFraction(), noun: reading.yield?.noun ?? '', written: writtenCount }
       : null,
     pieces: pieces?.valueOf() ?? null,
     kind: batch.kind ?? USUAL_KIND,
@@ -126,7 +125,6 @@ function lineOf(
     measure: measure && {
       method: measure.method,
       fills: measure.fills,
-      shown: measure.shown,
       grams: measure.grams,
       spread: chance ? spreadOfFills(chance) : 0,
     },

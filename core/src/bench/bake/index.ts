@@ -33,6 +33,7 @@ export {
   type BakeLine,
   type BakeMeasure,
   type BakePlan,
+  type Makes,
   type BenchRoute,
   type Bowl,
 } from './bake.js';

@@ -10,6 +10,7 @@ import {
   type BakeLine,
   type BakeMeasure,
 } from './index.js';
+import { filled } from '../../testing/filled.js';
 
 const plan = bakeOf(KNOTS, '2', 'tare');
 const sugar = lineNamed(plan, 'granulated sugar');
@@ -105,7 +106,7 @@ describe('too much went in', () => {
     const now = cups.lines.find(({ line }) => line.id === flour.id)!;
     expect(asked).toContain(flour.intendedGrams! * 1.05 - now.grams!);
     expect(measures[flour.id]!.grams).toBeCloseTo(flour.intendedGrams! * 1.05, 6);
-    expect(measures[flour.id]!.shown).toContain(' × 1 cup');
+    expect(filled(measures[flour.id])).toContain(' × 1 cup');
     const planned = flour.measure!.fills.find(({ tool }) => tool === '1 cup')!;
     expect(measures[flour.id]!.fills.find(({ tool }) => tool === '1 cup')!.count).toBe(
       planned.count + 1,

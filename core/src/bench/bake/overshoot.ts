@@ -135,8 +135,5 @@ function together({ fills: made, measure, grams }: LineState, more: BakeMeasure)
       (more.fills.find((fill) => fill.tool === tool)?.count ?? 0);
     return inAll > 0 ? [{ ...known.find((fill) => fill.tool === tool)!, count: inAll }] : [];
   });
-  const shown = fills
-    .map(({ tool, count }) => (count === 1 ? tool : `${count} × ${tool}`))
-    .join(' + ');
-  return { ...more, fills, shown, grams: (grams ?? 0) + more.grams };
+  return { ...more, fills, grams: (grams ?? 0) + more.grams };
 }

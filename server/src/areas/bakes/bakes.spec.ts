@@ -56,7 +56,12 @@ describe('bakes over HTTP', () => {
       'Fine table salt',
       'Whole milk',
     ]);
-    expect([bake.makes, bake.ready, bake.of, bake.stage]).toEqual(['12 buns', 0, 3, 'bench']);
+    expect([bake.makes, bake.ready, bake.of, bake.stage]).toEqual([
+      { count: '12', noun: 'buns', written: 12 },
+      0,
+      3,
+      'bench',
+    ]);
     await begin({ id });
     const { body } = await server.http.get('/api/bakes').expect(200);
     expect((body as { items: Bake[] }).items.length).toBe(1);

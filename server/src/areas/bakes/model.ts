@@ -22,7 +22,7 @@ export class BakeRow extends Model<InferAttributes<BakeRow>, InferCreationAttrib
   declare changedAt: string;
   declare title: string;
   declare factor: string;
-  declare makes: string | null;
+  declare makes: BakeSummary['makes'];
   declare stage: Bake['stage'];
   declare ready: number;
   declare lineCount: number;
@@ -71,7 +71,7 @@ export function bakeModel(sequelize: Sequelize): ModelStatic<BakeRow> {
       changedAt: { ...text(), field: 'changed_at' },
       title: text(),
       factor: text(),
-      makes: { type: DataTypes.TEXT },
+      makes: { type: DataTypes.JSON },
       stage: text(),
       ready: whole(),
       lineCount: { ...whole(), field: 'line_count' },

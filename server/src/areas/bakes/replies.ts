@@ -1,8 +1,14 @@
-import type { Bake, BakeReadingReply, BakeSummary } from '@ypsigram/contract';
+import {
+  actOfEarlier,
+  type Bake,
+  type BakeReadingReply,
+  type BakeSummary,
+} from '@ypsigram/contract';
 import type { BakeReadingRow, BakeRow } from './model.js';
 
 export function toReading(row: BakeReadingRow): BakeReadingReply {
-  const { sequence, id, at, device, handId, act } = row;
+  const { sequence, id, at, device, handId } = row;
+  const act = actOfEarlier(row.act) as BakeReadingReply['act'];
   // One of before there was an order goes by its moment.
   return { sequence, id, at, order: row.order ?? Date.parse(at), device, handId, act };
 }

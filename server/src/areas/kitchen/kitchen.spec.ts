@@ -150,7 +150,14 @@ describe('the kitchen', () => {
   it('shows weights on the scales it has', async () => {
     const scales = [{ ...USUAL_KITCHEN.scales[0]!, gridGrams: 5 }];
     await write({ ...USUAL_KITCHEN, scales }).expect(200);
-    expect((await planOf('1 cup flour')).weight).toEqual({ grams: 125, grid: 5, shown: '125 g' });
+    expect((await planOf('1 cup flour')).weight).toEqual({
+      grams: 125,
+      grid: 5,
+      dial: 'g',
+      isUnderStep: false,
+      onScale: 125,
+      shown: '125 g',
+    });
     expect((await planOf('1 tsp salt')).weight?.grams).toBe(5);
   });
 

@@ -157,7 +157,14 @@ describe('readings and plans', () => {
     }).expect(200);
     const { factor, lines } = body as PlanReply;
     expect(factor).toEqual({ exact: '3/2', value: 1.5 });
-    expect(lines[0]?.weight).toEqual({ grams: 375, grid: 1, shown: '375 g' });
+    expect(lines[0]?.weight).toEqual({
+      grams: 375,
+      grid: 1,
+      dial: 'g',
+      isUnderStep: false,
+      onScale: 375,
+      shown: '375 g',
+    });
     expect(lines[0]?.measure?.method).toBe('dipped');
     expect(lines[0]?.within).toBeTrue();
     expect(lines[1]?.measure?.fills[0]).toEqual(

@@ -1,5 +1,5 @@
 import type { DBSchema } from 'idb';
-import type { Bake } from '@ypsigram/contract';
+import { actOfEarlier, makesOfEarlier, planOfEarlier, type Bake } from '@ypsigram/contract';
 import type { BakeReading } from '@ypsigram/core/bench';
 import { BrowserDatabase } from './browser-database';
 
@@ -20,10 +20,36 @@ interface BenchSchema extends DBSchema {
 }
 
 const NAME = 'ypsigram-bench';
-const VERSION = 1;
+/** Since 2 bakes are kept in codes, and not in English words. */
+const VERSION = 2;
+
+const readingOf = <R extends { readonly act: unknown }>(reading: R): R => ({
+  ...reading,
+  act: actOfEarlier(reading.act),
+});
+
+const codesOf = ({ plan, makes, readings }: Bake): Partial<Bake> => ({
+  plan: planOfEarlier(plan) as Bake['plan'],
+  makes: makesOfEarlier(makes) as Bake['makes'],
+  readings: readings.map(readingOf),
+});
 
 /** Bakes as they were last seen, and what was done at them and waits. */
-export const BENCH = new BrowserDatabase<BenchSchema>(NAME, VERSION, (database) => {
-  database.createObjectStore('bakes', { keyPath: 'id' });
-  database.createObjectStore('outbox', { autoIncrement: true }).createIndex('by-bake', 'bakeId');
-});
+export const BENCH = new BrowserDatabase<BenchSchema>(
+  NAME,
+  VERSION,
+  async (database, before, _now, transaction) => {
+    if (before === 0) {
+      database.createObjectStore('bakes', { keyPath: 'id' });
+      const outbox = database.createObjectStore('outbox', { autoIncrement: true });
+      outbox.createIndex('by-bake', 'bakeId');
+      return;
+    }
+    for await (const kept of transaction.objectStore('bakes')) {
+      await kept.update({ ...kept.value, ...codesOf(kept.value) });
+    }
+    for await (const kept of transaction.objectStore('outbox')) {
+      await kept.update({ ...kept.value, reading: readingOf(kept.value.reading) });
+    }
+  },
+);

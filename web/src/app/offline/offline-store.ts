@@ -35,15 +35,21 @@ export interface OfflineSchema extends DBSchema {
 }
 
 const NAME = 'ypsigram-offline';
-const VERSION = 2;
+const VERSION = 3;
 
 /** What this browser keeps for when the server is away. */
-export const OFFLINE = new BrowserDatabase<OfflineSchema>(NAME, VERSION, (database, before) => {
-  if (before < 1) {
-    database.createObjectStore('answers', { keyPath: 'address' }).createIndex('by-time', 'at');
-    database.createObjectStore('drafts', { keyPath: 'id' });
-  }
-  if (before < 2) {
-    database.createObjectStore('outbox', { keyPath: 'key' }).createIndex('by-kind', 'kind');
-  }
-});
+export const OFFLINE = new BrowserDatabase<OfflineSchema>(
+  NAME,
+  VERSION,
+  async (database, before, _now, transaction) => {
+    if (before < 1) {
+      database.createObjectStore('answers', { keyPath: 'address' }).createIndex('by-time', 'at');
+      database.createObjectStore('drafts', { keyPath: 'id' });
+    }
+    if (before < 2) {
+      database.createObjectStore('outbox', { keyPath: 'key' }).createIndex('by-kind', 'kind');
+    }
+    // Answers of before tell what a bake makes in English words: they are asked for anew.
+    if (before > 0 && before < 3) await transaction.objectStore('answers').clear();
+  },
+);

@@ -12,7 +12,7 @@ import {
 } from '@angular/core';
 import { Router } from '@angular/router';
 import { Store } from '@ngrx/store';
-import { basisName, inOurMark, METHOD_NAMES } from '@ypsigram/contract';
+import { basisName, inOurMark, METHOD_NAMES, measureText, weightText } from '@ypsigram/contract';
 import { massText, quickText } from '@ypsigram/contract/quick';
 import { mixed } from '@ypsigram/core/amount';
 import { ask, type MeasureAnswer } from '@ypsigram/core/quick';
@@ -150,7 +150,7 @@ function shown({ ingredient, intended, plan, ways, standards, times }: MeasureAn
       name: 'Other batches',
       all: times.map((one) => ({
         name: `×${mixed(one.times)}`,
-        figure: [one.plan.measure?.shown, one.plan.intended && massText(one.plan.intended.grams)]
+        figure: [one.plan.measure && measureText(one.plan.measure), one.plan.intended && massText(one.plan.intended.grams)]
           .filter(Boolean)
           .join(', '),
       })),
@@ -160,8 +160,8 @@ function shown({ ingredient, intended, plan, ways, standards, times }: MeasureAn
     name: ingredient.name,
     basis: basisName(intended.basis),
     range: range ? `, ${inOurMark(range)}` : '',
-    tools: plan.measure?.shown ?? null,
-    weight: plan.weight && inOurMark(plan.weight.shown),
+    tools: plan.measure && measureText(plan.measure),
+    weight: plan.weight && weightText(plan.weight),
     groups: groups.filter(({ all }) => all.length > 1),
   };
 }

@@ -1,6 +1,5 @@
-import { fixed, unitName } from '@ypsigram/contract';
+import { counted, fixed, unitName } from '@ypsigram/contract';
 import {
-  counted,
   isRange,
   mixed,
   showKitchen,

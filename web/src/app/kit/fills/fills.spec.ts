@@ -3,11 +3,13 @@ import type { PlannedFill } from '@ypsigram/core/fills';
 import { Fills } from './fills';
 
 describe('Fills', () => {
-  const cup = (mark: string, count: number): PlannedFill => ({
-    tool: `${mark} cup`,
+  const cup = (nominal: string, count: number): PlannedFill => ({
+    tool: `${nominal} cup`,
     count,
     kind: 'cup',
-    mark,
+    name: null,
+    nominal,
+    unit: 'cup',
     millilitres: 120,
     size: 'cup' as const,
   });

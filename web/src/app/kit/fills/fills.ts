@@ -1,3 +1,4 @@
+import { fillMark } from '@ypsigram/contract';
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
 import type { PlannedFill } from '@ypsigram/core/fills';
 
@@ -35,9 +36,9 @@ function widthOf({ millilitres, kind }: PlannedFill): number {
   return Math.min(LARGEST_WIDTH, Math.max(SMALLEST_WIDTH, width));
 }
 
-function drawn(fill: PlannedFill): Drawn[] {
-  const { count, kind, mark } = fill;
-  const one = { path: PATHS[kind], width: widthOf(fill), label: mark };
+function drawn(fill: PlannedFill, label: (fill: PlannedFill) => string): Drawn[] {
+  const { count, kind } = fill;
+  const one = { path: PATHS[kind], width: widthOf(fill), label: label(fill) };
   return Number.isInteger(count) && count <= MOST_DRAWN_ONE_BY_ONE
     ? Array.from({ length: count }, () => ({ ...one, times: 1 }))
     : [{ ...one, times: count }];
@@ -53,5 +54,8 @@ function drawn(fill: PlannedFill): Drawn[] {
 })
 export class Fills {
   readonly fills = input.required<readonly PlannedFill[]>();
-  protected readonly drawings = computed(() => this.fills().flatMap(drawn));
+  /** Whether its size stands under each. */
+  readonly isNamed = input(true);
+  protected readonly drawings = computed(() => this.fills().flatMap((fill) => drawn(fill, this.isNamed() ? fillMark : () => '')),
+  );
 }

@@ -2,9 +2,10 @@ import {
   allergenText,
   CAUTION_MESSAGES,
   CLASS_NAMES,
-  inOurMark,
   openLineMessage,
   premixMessages,
+  measureText,
+  weightText,
 } from '@ypsigram/contract';
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { RouterLink } from '@angular/router';
@@ -90,8 +91,8 @@ export class CardPage {
             written: written.trim(),
             batched: this.isScaled() && scaled ? this.amountOf(index, scaled) : null,
             instead: substitute?.name ?? null,
-            measure: isWeighed ? 'weigh it' : (measure?.shown ?? '–'),
-            weight: weight ? inOurMark(weight.shown) : '–',
+            measure: isWeighed ? 'weigh it' : measure ? measureText(measure) : '–',
+            weight: weight ? weightText(weight) : '–',
             premix: premixes.get(index) ?? null,
             open: open.get(index) ?? null,
           },

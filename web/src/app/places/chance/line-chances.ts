@@ -1,3 +1,4 @@
+import { measureText } from '@ypsigram/contract';
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
 import type { PlanLine } from '@ypsigram/core/batch';
 import type { ChanceLine, Chances } from '@ypsigram/core/chance';
@@ -58,7 +59,8 @@ export class LineChances {
         {
           index,
           written: planned.written.trim(),
-          how: route === 'weigh' ? 'the scale' : (planned.measure?.shown ?? ''),
+          how:
+            route === 'weigh' ? 'the scale' : planned.measure ? measureText(planned.measure) : '',
           within: ofHundred(outcome.within),
           range: `${grams(intendedGrams * (1 + low))} to ${grams(intendedGrams * (1 + high))}`,
           share: this.largestShare(index),

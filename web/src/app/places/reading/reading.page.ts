@@ -1,8 +1,8 @@
 import {
-  inOurMark,
   type KeptAnswer,
   type LineAnswer,
   type RecipeVersion,
+  weightText,
 } from '@ypsigram/contract';
 import {
   ChangeDetectionStrategy,
@@ -144,7 +144,7 @@ export class ReadingPage {
       moves: question.isUnknown
         ? 'no weight yet'
         : question.gramsAtStake > 0
-          ? inOurMark(onScaleGrid(question.gramsAtStake).shown)
+          ? weightText(onScaleGrid(question.gramsAtStake))
           : null,
     })),
   );

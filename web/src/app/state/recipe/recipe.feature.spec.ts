@@ -108,7 +108,7 @@ describe('the open recipe', () => {
       actions.methodChosen({ index: 0, method: 'dipped' }),
     );
     const [flour] = selectPlan(select(state));
-    expect(flour?.weight?.shown).toBe('375 g');
+    expect(flour?.weight?.grams).toBe(375);
     expect(flour?.measure?.method).toBe('dipped');
   });
 

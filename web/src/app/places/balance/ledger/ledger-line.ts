@@ -1,4 +1,11 @@
-import { adviceMessage, basisName, inOurMark, METHOD_NAMES, noteMessage } from '@ypsigram/contract';
+import {
+  adviceMessage,
+  basisName,
+  METHOD_NAMES,
+  noteMessage,
+  weightParts,
+  measureText,
+} from '@ypsigram/contract';
 import {
   ChangeDetectionStrategy,
   Component,
@@ -113,14 +120,15 @@ export class LedgerLine {
   });
   protected readonly grams = computed(() => {
     const intended = this.plan().intended;
-    return intended && inOurMark(onScaleGrid(intended.grams).shown).replace(' g', '');
+    return intended && weightParts(onScaleGrid(intended.grams)).figure;
   });
   protected readonly spread = computed(() => spread(this.plan().intended));
   protected readonly rung = computed(() => basisName(this.plan().intended?.basis ?? null));
   protected readonly weight = computed(() => {
     const { weight } = this.plan();
-    return weight && shownParts(inOurMark(weight.shown));
+    return weight && weightParts(weight);
   });
+  protected readonly measureText = measureText;
   /** Whose calibrated hand the measure goes by, if it does. */
   protected readonly hand = computed(() => {
     const basis = this.plan().measure?.basis;
@@ -163,10 +171,4 @@ export class LedgerLine {
   hasFocus(): boolean {
     return document.activeElement === this.details().nativeElement;
   }
-}
-
-/** "125 g" in its figure and its unit; a beam's "1 lb 4 1/2 oz" as it stands. */
-function shownParts(shown: string): { readonly figure: string; readonly unit: string } {
-  const grams = / g$/.test(shown);
-  return { figure: grams ? shown.slice(0, -2) : shown, unit: grams ? 'g' : '' };
 }

@@ -1,4 +1,4 @@
-import { basisMeaning, basisName, inOurMark, METHOD_NAMES } from '@ypsigram/contract';
+import { basisMeaning, basisName, METHOD_NAMES, weightText } from '@ypsigram/contract';
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
 import { PINNED, methodsForLine, type PlanLine } from '@ypsigram/core/batch';
 import { onScaleGrid } from '@ypsigram/core/fills';
@@ -57,7 +57,7 @@ export class LineBasis {
       key: `${ground.rung} ${ground.source}`,
       name: basisName(ground),
       source: ground.source,
-      shown: inOurMark(onScaleGrid(grams * this.factor()).shown),
+      shown: weightText(onScaleGrid(grams * this.factor())),
     }));
   });
 
@@ -78,7 +78,7 @@ export class LineBasis {
       if (!intended) return [];
       return {
         name: METHOD_NAMES[method],
-        shown: inOurMark(onScaleGrid(intended.grams * this.factor()).shown),
+        shown: weightText(onScaleGrid(intended.grams * this.factor())),
         rung: basisName(intended.basis),
         isAuthors: method === line.authorMethod,
       };

@@ -1,3 +1,4 @@
+import { measureText } from '@ypsigram/contract';
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { takeOutWord } from '@ypsigram/contract/bench';
 import { overnight, takeOutFor } from '@ypsigram/core/bench';
@@ -25,7 +26,11 @@ export class MorningPanel {
         name: line.name,
         isChecked,
         amount:
-          fills.length > 0 ? (measure?.shown ?? '') : grams === null ? '' : `${inGrams(grams)} g`,
+          fills.length > 0 && measure
+            ? measureText(measure)
+            : grams === null
+              ? ''
+              : `${inGrams(grams)} g`,
         isCold: overnight(line).stands === 'cold',
       })),
   );

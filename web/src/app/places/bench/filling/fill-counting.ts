@@ -1,3 +1,4 @@
+import { fillName, nounFor } from '@ypsigram/contract';
 import { Injectable, computed, effect, inject, linkedSignal, untracked } from '@angular/core';
 import {
   countJump,
@@ -10,32 +11,28 @@ import {
   type MadeFill,
 } from '@ypsigram/core/bench';
 import { Store } from '@ngrx/store';
-import { nounFor } from '@ypsigram/core/amount';
 import { moreOrLess } from '@ypsigram/contract/bench';
 import { fillSpread } from '@ypsigram/core/measuring';
 import { grams as inGrams } from '../../../kit/figures/figures';
 import { kitchenFeature } from '../../../state/kitchen/kitchen.feature';
 import { LiveScale } from '../../../scale/live-scale';
 import { Preferences } from '../work/bench-preferences';
+import type { PlannedFill } from '@ypsigram/core/fills';
 import { BenchSession } from '../work/bench-session';
 import { Voice } from '../work/voice';
 
 /** A fill of the line at hand, made or still to come. */
 export interface FillTally {
-  readonly tool: string;
-  readonly kind: string;
-  readonly mark: string;
-  readonly millilitres: number | null;
+  readonly fill: PlannedFill;
   readonly made: number;
-  readonly of: number;
 }
 
 /** Eggs and fruit are things of their own; a cup is a measure whatever is in it. */
-const isPiece = ({ kind }: Pick<FillTally, 'kind'>): boolean => kind === 'egg' || kind === 'piece';
+const isPiece = ({ kind }: PlannedFill): boolean => kind === 'egg' || kind === 'piece';
 
 /** How many of what a tally counts: "1 cup", but "eggs". */
-export const talliedName = (tally: FillTally): string =>
-  isPiece(tally) ? nounFor(tally.of, tally.tool) : tally.tool;
+export const talliedName = ({ fill }: FillTally): string =>
+  isPiece(fill) ? nounFor(fill.count, fillName(fill)) : fillName(fill);
 
 /** Counting the fills of the line at hand: by tap, key or pedal, or by the jumps of a scale. */
 @Injectable()
@@ -66,13 +63,9 @@ export class FillCounting {
   readonly tallies = computed((): readonly FillTally[] => {
     const line = this.line();
     if (!line?.measure) return [];
-    return line.measure.fills.map(({ tool, count, kind, mark, millilitres }) => ({
-      tool,
-      kind,
-      mark,
-      millilitres,
-      of: count,
-      made: line.fills.filter((fill) => fill.tool === tool).length,
+    return line.measure.fills.map((fill) => ({
+      fill,
+      made: line.fills.filter(({ tool }) => tool === fill.tool).length,
     }));
   });
   readonly left = computed(() => {
@@ -84,10 +77,10 @@ export class FillCounting {
 
   /** The next fill in words: "1 cup", "an egg". */
   readonly nextName = computed(() => {
-    const next = this.tallies().find(({ tool }) => tool === this.next());
+    const next = this.left()[0];
     if (!next) return null;
-    const article = /^[aeiou]/.test(next.tool) ? 'an' : 'a';
-    return isPiece(next) ? `${article} ${next.tool}` : next.tool;
+    const name = fillName(next);
+    return isPiece(next) ? `${/^[aeiou]/.test(name) ? 'an' : 'a'} ${name}` : name;
   });
 
   /** What the scale is taken to see. */

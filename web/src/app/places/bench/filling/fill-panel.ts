@@ -17,7 +17,7 @@ export class FillPanel {
     this.counting.tallies().map((tally) => ({
       ...tally,
       name: talliedName(tally),
-      isNext: tally.tool === this.counting.next(),
+      isNext: tally.fill.tool === this.counting.next(),
     })),
   );
 }

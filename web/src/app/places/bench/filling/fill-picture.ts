@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
+import type { FillKind, PlannedFill } from '@ypsigram/core/fills';
 import type { FillTally } from './fill-counting';
 
 /** One measure as it is drawn: its outline, and what is in it, in a box of 64 by 56. */
@@ -27,7 +28,7 @@ const EGG: Shape = {
   outline: 'M32 6C20 20 18 30 18 36A14 14 0 0 0 46 36C46 30 44 20 32 6Z',
   content: 'M32 20C24 28 22 33 22 37A10 10 0 0 0 42 37C42 33 40 28 32 20Z',
 };
-const SHAPES: Readonly<Record<string, Shape>> = {
+const SHAPES: Readonly<Record<FillKind, Shape>> = {
   cup: CUP,
   spoon: SPOON,
   jug: JUG,
@@ -42,7 +43,7 @@ const SOME = 5;
 /** More than these are told by their number. */
 const MOST_DRAWN = 12;
 /** A measure is drawn the larger the more it holds, by the cube root. */
-const sizeOf = ({ millilitres }: FillTally): number =>
+const sizeOf = ({ millilitres }: PlannedFill): number =>
   millilitres === null ? 1 : Math.min(1.15, Math.max(0.72, Math.cbrt(millilitres) / 6));
 
 /** The cups and spoons of one tool: those that are in are full, the others wait. */
@@ -73,15 +74,16 @@ const sizeOf = ({ millilitres }: FillTally): number =>
 export class FillPicture {
   readonly tally = input.required<FillTally>();
 
-  protected readonly shape = computed(() => SHAPES[this.tally().kind] ?? CUP);
+  protected readonly shape = computed(() => SHAPES[this.tally().fill.kind]);
   /** The more there are, the smaller: they stand in a row or two. */
   protected readonly width = computed(() => {
-    const { of } = this.tally();
+    const { count: of } = this.tally().fill;
     const em = of <= FEW ? 4.8 : of <= SOME ? 3.4 : 2.7;
-    return em * sizeOf(this.tally());
+    return em * sizeOf(this.tally().fill);
   });
   private readonly all = computed(() => {
-    const { made, of } = this.tally();
+    const { made, fill } = this.tally();
+    const of = fill.count;
     return Array.from({ length: Math.ceil(Math.max(made, of)) }, (_, at) =>
       at < made ? (at < of ? 'made' : 'more') : 'open',
     );

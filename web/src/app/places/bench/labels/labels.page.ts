@@ -20,7 +20,7 @@ import {
   type LabelPaper,
   type LabelsPerSheet,
 } from '@ypsigram/core/bench';
-import { allergenText } from '@ypsigram/contract';
+import { allergenText, measureText } from '@ypsigram/contract';
 import { batchSize } from '@ypsigram/contract/bench';
 import { grams as inGrams } from '../../../kit/figures/figures';
 import { showDay } from '../../../kit/figures/dates';
@@ -69,7 +69,7 @@ export class LabelsPage {
       const { line, route, handId } = one;
       const { grams, measure } = labelAmounts(one);
       const inWeight = grams === null ? null : `${inGrams(grams)} g`;
-      const inFills = measure?.shown ?? null;
+      const inFills = measure && measureText(measure);
       return {
         id: line.id,
         name: line.name,

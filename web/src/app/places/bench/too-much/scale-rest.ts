@@ -47,7 +47,7 @@ export class ScaleRest {
     };
     const plan = measurePlan(wanted, drawer);
     if (!plan) return null;
-    const { method, fills, shown } = plan;
-    return { method, fills, shown, grams: plan.grams, spread: line.measure.spread };
+    const { method, fills } = plan;
+    return { method, fills, grams: plan.grams, spread: line.measure.spread };
   }
 }

@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
 import { Store } from '@ngrx/store';
-import { fixed } from '@ypsigram/contract';
+import { fixed, weightText } from '@ypsigram/contract';
 import { moreOrLess, spoonWords } from '@ypsigram/contract/bench';
 import { overshootOf } from '@ypsigram/core/bench';
 import { grams as inGrams } from '../../../kit/figures/figures';
@@ -43,7 +43,7 @@ export class TooMuch {
     (this.overshoot()?.rest ?? []).map(({ line, how, weight, moreGrams, short, isForgiven }) => ({
       name: line.name,
       how,
-      shown: weight.shown,
+      shown: weightText(weight),
       more: `${inGrams(moreGrams)} g`,
       short: moreOrLess(-short),
       isForgiven,

@@ -10,7 +10,7 @@ import {
 } from '@angular/core';
 import { Store } from '@ngrx/store';
 import { isWithin } from '@ypsigram/core/fills';
-import { short, techniqueFor } from '@ypsigram/contract';
+import { short, techniqueFor, measureText } from '@ypsigram/contract';
 import {
   BENCH_ROUTE_NAMES,
   cautionOf,
@@ -171,12 +171,14 @@ export class AtHand {
     const current = this.line();
     return current ? containerName(current.line, current.route) : '';
   });
+  protected readonly measureText = measureText;
   /** What its label says. */
   protected readonly label = computed(() => {
     const current = this.line();
     if (!current) return '';
     const weight = current.wantedGrams === null ? null : `${this.wanted()} g`;
-    const amount = current.route === 'fill' ? current.measure?.shown : weight;
+    const amount =
+      current.route === 'fill' ? current.measure && measureText(current.measure) : weight;
     return amount ? `${current.line.name}, ${amount}` : current.line.name;
   });
   /** A weight is typed although a scale is connected. */
@@ -255,7 +257,7 @@ export class AtHand {
   private spokenAmount(): string {
     const line = this.line();
     if (!line) return '';
-    if (line.route === 'fill') return line.measure?.shown ?? line.line.written;
+    if (line.route === 'fill') return line.measure ? measureText(line.measure) : line.line.written;
     return `${this.wanted()} grams`;
   }
 

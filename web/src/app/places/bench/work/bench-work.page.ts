@@ -1,3 +1,4 @@
+import { makesText } from '@ypsigram/contract';
 import {
   ChangeDetectionStrategy,
   Component,
@@ -91,7 +92,7 @@ export class BenchWorkPage implements OnDestroy {
     const state = this.state();
     if (!state) return '';
     const size = batchSize(state);
-    return state.plan.makes ? `${size}, ${state.plan.makes}` : size;
+    return state.plan.makes ? `${size}, ${makesText(state.plan.makes)}` : size;
   });
   /** The recipe has a newer text than this bake goes by. */
   protected readonly isNewer = computed(() => {

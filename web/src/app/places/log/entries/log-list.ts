@@ -1,3 +1,4 @@
+import { makesText } from '@ypsigram/contract';
 import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
 import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
@@ -29,6 +30,7 @@ export class LogList {
   private readonly formats = this.store.selectSignal(kitchenFeature.selectFormats);
   private readonly hands = this.store.selectSignal(kitchenFeature.selectHands);
 
+  protected readonly makesText = makesText;
   protected readonly rows = computed(() =>
     this.bakes().map((bake) => ({
       bake,

@@ -1,3 +1,4 @@
+import { makesText } from '@ypsigram/contract';
 import {
   ChangeDetectionStrategy,
   Component,
@@ -72,7 +73,7 @@ export class BakeLogPage implements OnDestroy {
     const hand = this.hands().find(({ id }) => id === bake.handId)?.name;
     return {
       day: showDay(bake.begunAt, this.formats().dateOrder),
-      size: `×${state.plan.factor}${state.plan.makes ? `, ${state.plan.makes}` : ''}`,
+      size: `×${state.plan.factor}${state.plan.makes ? `, ${makesText(state.plan.makes)}` : ''}`,
       hand: hand ? `measured by ${hand}` : '',
     };
   });

@@ -1,3 +1,4 @@
+import { measureText, weightText } from '@ypsigram/contract';
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { Store } from '@ngrx/store';
 import { moreOrLess } from '@ypsigram/contract/bench';
@@ -61,8 +62,12 @@ export class RecordLedger {
         meant: wantedGrams === null ? '' : grams(wantedGrams),
         planned:
           route === 'fill' && line.measure
-            ? line.measure.shown
-            : (line.weight?.shown ?? line.measure?.shown ?? ''),
+            ? measureText(line.measure)
+            : line.weight
+              ? weightText(line.weight)
+              : line.measure
+                ? measureText(line.measure)
+                : '',
         real: real === null ? '' : grams(real),
         // Two weighed it: the later weight holds, and the other one is no secret.
         before: this.superseded()

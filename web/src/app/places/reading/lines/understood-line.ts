@@ -2,9 +2,9 @@ import {
   type Temperature,
   basisName,
   choiceText,
-  inOurMark,
   METHOD_NAMES,
   noteMessage,
+  weightParts,
 } from '@ypsigram/contract';
 import {
   ChangeDetectionStrategy,
@@ -80,7 +80,7 @@ export class UnderstoodLine {
   });
   protected readonly grams = computed(() => {
     const intended = this.intended();
-    return intended && inOurMark(onScaleGrid(intended.grams).shown).replace(' g', '');
+    return intended && weightParts(onScaleGrid(intended.grams)).figure;
   });
   protected readonly spread = computed(() => spread(this.intended()));
   protected readonly rung = computed(() => basisName(this.intended()?.basis ?? null));

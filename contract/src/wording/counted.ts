@@ -1,7 +1,10 @@
 import pluralize from 'pluralize';
 
-// Bakes that end in -ie; the package takes them for words in -y.
-pluralize.addSingularRule(/(cook|brown|blond)ies$/i, '$1ie');
+/** Bakes that end in -ie; the package takes them for words in -y. */
+const ENDS_IN_IE = /(cook|brown|blond)ies$/i;
+
+const inNumber = (noun: string, isSeveral: boolean): string =>
+  !isSeveral && ENDS_IN_IE.test(noun) ? noun.slice(0, -1) : pluralize(noun, isSeveral ? 2 : 1);
 
 /** The thing that is counted, before what is said of it: "pieces" of "pieces of shortbread". */
 const COUNTED = /^[a-z][a-z' -]*?(?= (?:of|in|with|for|from|each)\b| ?[,;(]|$)/i;
@@ -12,7 +15,7 @@ const COUNTED = /^[a-z][a-z' -]*?(?= (?:of|in|with|for|from|each)\b| ?[,;(]|$)/i
  * stays ("pieces of shortbread"), and so does a noun that begins with a figure ("23 cm tin").
  */
 export function nounFor(count: number, noun: string): string {
-  return noun.replace(COUNTED, (counted) => pluralize(counted, count > 1 ? 2 : 1));
+  return noun.replace(COUNTED, (counted) => inNumber(counted, count > 1));
 }
 
 /**
