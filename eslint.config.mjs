@@ -2,6 +2,7 @@ import { existsSync, readdirSync } from 'node:fs';
 import js from '@eslint/js';
 import angular from 'angular-eslint';
 import tseslint from 'typescript-eslint';
+import { noProse } from './scripts/lint/no-prose.mjs';
 
 /** The ideas of the domain in reading order: a later folder may use earlier ones, never the reverse. */
 const CORE_ORDER = [
@@ -62,6 +63,20 @@ const coreFolders = CORE_ORDER.map((folder, at) => ({
       : []),
   ),
 }));
+
+/** Where core knows words: those that recipes are written in, and names of ingredients. */
+const WORDS_OF_RECIPES = [
+  'core/src/reading/**',
+  'core/src/baking/steps/**',
+  'core/src/amount/{read,words}.ts',
+  'core/src/catalogue/{names,without}.ts',
+  'core/src/shelf/data/**',
+  'core/src/batch/line-method.ts',
+  'core/src/bench/order/mentions.ts',
+  'core/src/quick/{heat,pans,question,units}.ts',
+  // Lines of recipes that are asked about.
+  'core/src/practice/questions/words.ts',
+];
 
 /** The folders of a folder: a new one is fenced in by being there. */
 const foldersOf = (path) =>
@@ -203,6 +218,12 @@ export default tseslint.config(
     },
   },
   ...coreFolders,
+  {
+    files: ['core/src/**/*.ts'],
+    ignores: [...SPECS, ...WORDS_OF_RECIPES],
+    plugins: { ypsigram: { rules: { 'no-prose': noProse } } },
+    rules: { 'ypsigram/no-prose': 'error' },
+  },
   {
     files: ['contract/src/**/*.ts'],
     rules: restrict({

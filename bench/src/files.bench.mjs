@@ -1,6 +1,7 @@
 // A thousand recipes in: read from one file, compared with the Book, and saved.
 import { BUILT_IN_SHELF } from '@ypsigram/core/shelf';
 import { readRecipeFile, writeRecipeFile } from '@ypsigram/core/formats';
+import { RECIPE_WORDS } from '@ypsigram/contract';
 import { TWENTY_LINES } from './recipe.mjs';
 import { openServer } from '../../scripts/stage.mjs';
 
@@ -30,9 +31,9 @@ const send = async (query, body) => {
 };
 const rows = [];
 for (const format of ['json-ld', 'markdown', 'csv']) {
-  const content = writeRecipeFile(format, recipes, BUILT_IN_SHELF);
+  const content = writeRecipeFile(format, recipes, BUILT_IN_SHELF, RECIPE_WORDS);
   const started = performance.now();
-  const { recipes: read } = readRecipeFile('', content);
+  const { recipes: read } = readRecipeFile('', content, RECIPE_WORDS);
   const wasRead = performance.now();
   await send('?dryRun=1', { recipes: read });
   const compared = performance.now();

@@ -73,13 +73,41 @@ export const rung = z.enum(RUNGS).meta({
   description: 'The rung of the basis ladder a weight stands on.',
 });
 
+const author = z.string();
+
+/** Where a figure comes from: a code and its facts. */
+export const sourceRef = z
+  .discriminatedUnion('from', [
+    z.object({ from: z.literal('table'), rows: z.array(z.string()).readonly() }),
+    ...(
+      [
+        'handbook',
+        'packages',
+        'egg-grades',
+        'nominal',
+        'knowledge',
+        'kitchen',
+        'line',
+        'pinned',
+        'same-by-weight',
+      ] as const
+    ).map((from) => z.object({ from: z.literal(from) })),
+    z.object({ from: z.literal('bakes'), bakes: z.int() }),
+    z.object({ from: z.literal('author'), author }),
+    z.object({ from: z.literal('author-lines'), author, lines: z.int() }),
+    z.object({ from: z.literal('author-flour'), author }),
+    z.object({ from: z.literal('hand'), hand: z.string(), trials: z.int() }),
+  ])
+  .meta({ description: 'Where a figure comes from.' });
+
 export const intended = z
   .object({
     grams: z.number(),
     low: z.number(),
     high: z.number(),
     basis: rung,
-    source: z.string(),
+    source: sourceRef,
+    sourceShown: z.string().meta({ description: 'The source in words.' }),
     derivedFrom: method.nullable().meta({
       description: 'For an estimate: the method of the table weight it comes from.',
     }),

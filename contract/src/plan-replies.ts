@@ -19,6 +19,7 @@ import {
   adviceMessage,
   doubtMessage,
   measureText,
+  sourceText,
   weightText,
 } from './wording/index.js';
 
@@ -36,11 +37,13 @@ export function toMeasureReply(measure: MeasurePlan): z.infer<typeof planMeasure
     grams,
     basis: basis.rung,
     source: basis.source,
+    sourceShown: sourceText(basis.source),
   };
 }
 
 function toSubstituteReply({ name: _name, gained, lost, ...rest }: Substitute) {
-  return { ...rest, gained: [...gained], lost: [...lost] };
+  const sourceShown = sourceText(rest.source);
+  return { ...rest, sourceShown, gained: [...gained], lost: [...lost] };
 }
 
 /** A batch with all that is worked out of it. */

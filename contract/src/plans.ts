@@ -14,6 +14,7 @@ import {
   methods,
   recipeText,
   rung,
+  sourceRef,
   standard,
   strictness,
 } from './parts.js';
@@ -93,7 +94,8 @@ export const planMeasure = z.object({
   shown,
   grams: z.number().meta({ description: 'What the fills weigh.' }),
   basis: rung,
-  source: z.string().meta({ description: 'Citation of what a fill weighs, or whose hand it is.' }),
+  source: sourceRef.meta({ description: 'Where it comes from what a fill weighs.' }),
+  sourceShown: z.string(),
 });
 
 const premix = z.object({
@@ -118,7 +120,8 @@ export const planLine = z.object({
       waterMore: z.number().meta({ description: 'Water that 100 g of it take more.' }),
       gained: z.array(z.string()).meta({ description: 'Allergens that come in.' }),
       lost: z.array(z.string()),
-      source: z.string(),
+      source: sourceRef,
+      sourceShown: z.string(),
     })
     .nullable(),
   scaled: amount.nullable().meta({ description: 'The written amount times the factor.' }),

@@ -13,7 +13,7 @@ import {
 import { factsOf } from '@ypsigram/core/reading/facts';
 import { lineAnswers, otherReading } from './answers.js';
 import { amount, intended, lineKind, method, recipeText, standard, unit } from './parts.js';
-import { choiceText, noteMessage } from './wording/index.js';
+import { choiceText, noteMessage, sourceText } from './wording/index.js';
 
 export const readingRequest = z.strictObject({
   text: recipeText,
@@ -116,7 +116,8 @@ export function toAmountReply({ min, max }: Amount): z.infer<typeof amount> {
 /** An intended mass as it crosses the wire, unrounded. */
 export function toIntendedReply({ grams, low, high, basis }: Intended): z.infer<typeof intended> {
   const { rung, source, derivedFrom } = basis;
-  return { grams, low, high, basis: rung, source, derivedFrom };
+  const sourceShown = sourceText(source);
+  return { grams, low, high, basis: rung, source, sourceShown, derivedFrom };
 }
 
 function toLineReply(

@@ -1,4 +1,5 @@
 import { USUAL_SCALES, USUAL_TOOLS } from '@ypsigram/core/drawer';
+import { USUAL_SCALE_NAMES } from './wording/scales.js';
 import type { Kitchen } from './kitchen.js';
 
 /** The usual kitchen, before its owner has said anything. */
@@ -14,7 +15,11 @@ export const USUAL_KITCHEN: Kitchen = {
     calibration: null,
   })),
   block: 'stick',
-  scales: USUAL_SCALES.map((scale) => ({ ...scale, units: ['g', 'oz', 'lb-oz', 'ml'] })),
+  scales: USUAL_SCALES.map((scale) => ({
+    ...scale,
+    name: USUAL_SCALE_NAMES[scale.name] ?? scale.name,
+    units: ['g', 'oz', 'lb-oz', 'ml'],
+  })),
   containers: [],
   ovens: [],
   weights: [],

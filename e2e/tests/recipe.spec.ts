@@ -59,7 +59,7 @@ test('a line opens its basis', async ({ baker, page }) => {
       name: 'Where the weight comes from: reference, for 2 cups all-purpose flour',
     })
     .click();
-  await expect(page.getByText('Source: SR 20081; AH456.')).toBeVisible();
+  await expect(page.getByText('Source: public food table, no. 20081.')).toBeVisible();
   const dipped = page.getByRole('listitem').filter({ hasText: 'dipped' });
   await expect(dipped).toContainText('274 g');
 });

@@ -14,7 +14,7 @@ test('an ingredient is found by another name, from the keyboard, with its weight
   await expect(page.getByRole('heading', { name: 'All-purpose wheat flour' })).toBeVisible();
   const spooned = page.getByRole('row', { name: /^spooned/ });
   await expect(spooned).toContainText('125');
-  await expect(spooned).toContainText('SR 20081; AH456');
+  await expect(spooned).toContainText('public food table, no. 20081');
   await expect(page.getByRole('row', { name: /^tamped/ })).toContainText('estimate');
   await expect(page.getByText('Raw flour is not safe to taste.')).toBeVisible();
 });
@@ -28,7 +28,7 @@ test('where sources disagree, both are shown and the choice is explained', async
     page.getByText('Sources disagree: SR 20084 gives 137 g dipped, 14 % heavier'),
   ).toBeVisible();
   await expect(page.getByRole('row', { name: /^tamped/ })).toContainText(
-    'AH456, from the weight when spooned',
+    'handbook of household weights (AH456), from the weight when spooned',
   );
 });
 

@@ -169,23 +169,29 @@ export async function fuzz(count, seed = 1) {
         const id = pool.draw(of, random);
         return `${of}/${encodeURIComponent(id.toWellFormed())}`;
       });
-      const { status, body } = await send(
+      const { status, body, why } = await send(
         server.address,
         method,
         address,
         schema ? make(schema) : undefined,
       );
       pool.note(path, body);
-      if (status === 0) totals.unanswered++;
-      else if (status >= 500 && status !== 503) {
+      const tell = (what) => {
+        const fault = `${method} ${path}: ${what}`;
+        faults.set(fault, (faults.get(fault) ?? 0) + 1);
+      };
+      if (status === 0) {
+        totals.unanswered++;
+        tell(`no answer, ${why}`);
+      } else if (status >= 500 && status !== 503) {
         totals['5xx']++;
-        faults.set(`${method} ${path}: ${body?.detail}`, (faults.get(path) ?? 0) + 1);
+        tell(body?.detail);
       } else if (status >= 400) totals.refused++;
       else totals.taken++;
     }
   };
   await Promise.all(Array.from({ length: LANES }, (_, number) => lane(number)));
-  for (const fault of faults.keys()) console.error(fault);
+  for (const [fault, times] of faults) console.error(`${times} × ${fault}`);
   await server.stop();
   rmSync(folder, { recursive: true });
   return totals;

@@ -61,8 +61,12 @@ export async function send(address, method, path, body) {
     const text = await response.text();
     const isJson = /json/.test(response.headers.get('content-type') ?? '');
     return { status: response.status, body: isJson && text !== '' ? JSON.parse(text) : text };
-  } catch {
-    return { status: 0, body: null };
+  } catch (error) {
+    return {
+      status: 0,
+      body: null,
+      why: `${error.cause?.code ?? error.cause?.message ?? error.message}`,
+    };
   }
 }
 

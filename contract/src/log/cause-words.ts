@@ -1,4 +1,4 @@
-import type { Figure, Evidence, QuestionId } from '@ypsigram/core/diagnosis';
+import type { CauseId, Figure, Evidence, QuestionId } from '@ypsigram/core/diagnosis';
 import { fixed } from '../wording/figures.js';
 import { SYMPTOM_NAMES } from './symptom-words.js';
 
@@ -7,95 +7,146 @@ interface CauseWords {
   readonly name: string;
   /** The one thing to change. */
   readonly change: string;
+  /** Why it shows itself so. */
+  readonly why: string;
 }
 
 /** Causes by their id. */
-export const CAUSE_WORDS: Readonly<Record<string, CauseWords>> = {
-  'flour-over': { name: 'Too much flour', change: 'Weigh the flour.' },
-  'flour-under': { name: 'Too little flour', change: 'Weigh the flour.' },
+export const CAUSE_WORDS: Readonly<Record<CauseId, CauseWords>> = {
+  'flour-over': {
+    name: 'Too much flour',
+    change: 'Weigh the flour.',
+    why: 'More flour takes up the water: less is left to keep the crumb soft.',
+  },
+  'flour-under': {
+    name: 'Too little flour',
+    change: 'Weigh the flour.',
+    why: 'Too little flour holds neither the fat nor the shape.',
+  },
   'water-over': {
     name: 'Too much liquid',
     change: 'Weigh the liquid.',
+    why: 'More water than the flour can hold: the crumb stays wet.',
   },
   'water-under': {
     name: 'Too little liquid',
     change: 'Weigh the liquid, or read the jug with your eye at the line.',
+    why: 'Starch that does not get its water stays stiff, and the surface tears. A jug read from above is poured short.',
   },
-  'fat-over': { name: 'Too much fat', change: 'Weigh the fat.' },
+  'fat-over': {
+    name: 'Too much fat',
+    change: 'Weigh the fat.',
+    why: 'More fat than the flour can hold runs out of it.',
+  },
   'fat-warm': {
     name: 'The fat was too warm',
     change: 'Use butter that gives to a finger but holds its shape, and chill the dough.',
+    why: 'Fat that is near melting holds no air and runs before the crumb sets.',
   },
   'leavening-over': {
     name: 'Too much baking powder or soda',
     change: 'Weigh it on the fine scale, or level the spoon with a straight edge.',
+    why: 'It rises faster than it sets, falls back, and what is left over tastes.',
   },
   'leavening-weak': {
     name: 'Weak or too little baking powder or soda',
     change: 'Buy it fresh: a spoonful must foam in hot water.',
+    why: 'Old or too little of it does not lift the crumb.',
   },
   'yeast-short': {
     name: 'The dough had not risen enough',
     change: 'Let it rise until a fingertip leaves a dent that fills slowly.',
+    why: 'A dough that has not risen enough tears in the oven and stays tight.',
   },
   'yeast-long': {
     name: 'The dough rose too long',
     change: 'Bake it sooner: at the dent that just fills again.',
+    why: 'A dough that has risen too far has no strength left, nor sugar to brown.',
   },
   'salt-over': {
     name: 'Too much salt, or another kind of salt',
     change: 'Weigh the salt: kinds differ by the spoon, not by the gram.',
+    why: 'A spoon of fine salt weighs up to twice as much as one of flakes.',
   },
   'salt-under': {
     name: 'Too little salt, or flakes for fine salt',
     change: 'Weigh the salt: kinds differ by the spoon, not by the gram.',
+    why: 'Bland is salt far more often than butter or spice.',
   },
   spoons: {
     name: 'Spoons of another country or size',
     change: 'Weigh what goes by the spoon, or check your spoons in the Drawer.',
+    why: 'A tablespoon is 15 mL here and 20 mL there: everything by the spoon is off alike.',
   },
   'oven-hot': {
     name: 'The oven was too hot',
     change: 'Set the dial lower, by what a thermometer shows.',
+    why: 'The outside is done before the heat has reached the middle.',
   },
   'oven-cold': {
     name: 'The oven was too cold',
     change: 'Set the dial higher, by what a thermometer shows.',
+    why: 'It sets before it has risen, or falls before it sets, and does not brown.',
   },
-  'too-long': { name: 'Too long in the oven', change: 'Look earlier, and take it out sooner.' },
-  'too-short': { name: 'Too short in the oven', change: 'Leave it in longer.' },
+  'too-long': {
+    name: 'Too long in the oven',
+    change: 'Look earlier, and take it out sooner.',
+    why: 'Every minute after done takes water out of the crumb.',
+  },
+  'too-short': {
+    name: 'Too short in the oven',
+    change: 'Leave it in longer.',
+    why: 'The middle has not set: it sinks and stays wet.',
+  },
   'left-in-pan': {
     name: 'Left too long in the pan',
     change: 'Turn it out as soon as the recipe says.',
+    why: 'In the hot pan it bakes on, then sweats and sticks.',
   },
   overmixed: {
     name: 'Mixed too long',
     change: 'Stop the machine once wet meets dry. Fold by hand until no dry flour shows.',
+    why: 'Flour that is worked after it is wet makes a net, and the gas long holes in it.',
   },
   undermixed: {
     name: 'Mixed too little',
     change: 'Cream for a full minute, and fold until no dry flour shows.',
+    why: 'Dry flour is left in it, or the fat took up no air.',
   },
   'egg-small': {
     name: 'Eggs smaller than meant',
     change: 'Weigh the eggs out of the shell: a large one is 50 g.',
+    why: 'Egg binds and lifts: small ones hold a fifth less than the author’s.',
   },
   'egg-large': {
     name: 'Eggs larger than meant',
     change: 'Weigh the eggs out of the shell: a large one is 50 g.',
+    why: 'More egg than meant sets like custard.',
   },
-  'sugar-over': { name: 'Too much sugar', change: 'Weigh the sugar.' },
+  'sugar-over': {
+    name: 'Too much sugar',
+    change: 'Weigh the sugar.',
+    why: 'Sugar holds water, keeps the crumb from setting, and browns.',
+  },
   untared: {
     name: 'The bowl was weighed along',
     change: 'Tare with the empty bowl on the scale, and weigh the flour.',
+    why: 'The bowl was weighed along: so much less went in.',
   },
   'cups-as-ounces': {
     name: 'Cups were weighed as eight ounces',
     change: 'Weigh the flour by the grams shown: a cup of it is no eight ounces.',
+    why: 'A cup of flour is no eight ounces: it weighs little more than half of that.',
   },
   'left-out': {
     name: 'Something was left out',
     change: 'Put everything on the tray before anything is mixed.',
+    why: 'Something is still standing on the counter.',
+  },
+  'something-else': {
+    name: 'Something else',
+    change: 'Change one thing at a time, and write down what it did.',
+    why: 'Not everything that can go wrong is on this list.',
   },
 };
 

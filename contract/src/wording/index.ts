@@ -11,6 +11,7 @@ export {
 } from './batch.js';
 export { counted, nounFor } from './counted.js';
 export { fixed, inOurMark, short, withPoint } from './figures.js';
+export { LOG_WORDS, RECIPE_WORDS } from './file-words.js';
 export { csvProblemMessage, fileProblemMessage } from './files.js';
 export { issueMessage } from './issues.js';
 export { makesText } from './makes.js';
@@ -28,7 +29,9 @@ export {
 export { noteMessage } from './notes.js';
 export { choiceText, choiceWeight, questionText } from './questions.js';
 export { SCALE_UNIT_NAMES } from './scale.js';
+export { scaleName } from './scales.js';
 export { slipMessage } from './slips.js';
+export { sourceText } from './sources.js';
 export {
   FRESHNESS,
   HAZARD_CAUTIONS,
@@ -37,5 +40,6 @@ export {
   techniqueFor,
   type Technique,
 } from './techniques.js';
+export { standardName, standardSource } from './standards.js';
 export { unitName } from './units.js';
 export { weightParts, weightText, type WeightParts } from './weights.js';

@@ -1,7 +1,7 @@
-import { THIS_KITCHEN } from '@ypsigram/core/catalogue';
+import type { SourceRef } from '@ypsigram/core/catalogue';
 import type { BakeKind } from '@ypsigram/core/baking';
 import type { IngredientClass, Keeps, Method, Role } from '@ypsigram/core/catalogue';
-import { PINNED } from '@ypsigram/core/batch';
+import { sourceText } from './sources.js';
 import type { Strictness } from '@ypsigram/core/fills';
 import type { Rung } from '@ypsigram/core/measuring';
 
@@ -90,23 +90,24 @@ export const CLASS_NAMES: Readonly<Record<IngredientClass, string>> = {
 /** What a number rests on, as far as naming it needs. */
 interface Basis {
   readonly rung: Rung;
-  readonly source: string;
+  readonly source: SourceRef;
 }
 
-const isOwn = ({ rung, source }: Basis): boolean => rung === 'reference' && source === THIS_KITCHEN;
+const isOwn = ({ rung, source }: Basis): boolean =>
+  rung === 'reference' && source.from === 'kitchen';
 
 /** What the basis of a number is called: its rung, or that it is the kitchen's own. */
 export function basisName(basis: Basis | null): string {
   if (!basis) return RUNG_NAMES.unknown;
-  if (basis.source === PINNED) return 'pinned';
-  if (basis.rung === 'proven') return `proven by ${basis.source}`;
+  if (basis.source.from === 'pinned') return 'pinned';
+  if (basis.rung === 'proven') return `proven by ${sourceText(basis.source)}`;
   return isOwn(basis) ? 'own weight' : RUNG_NAMES[basis.rung];
 }
 
 /** What the basis of a number means, in a sentence. */
 export function basisMeaning(basis: Basis | null): string {
   if (!basis) return RUNG_MEANINGS.unknown;
-  if (basis.source === PINNED) return 'You set the weight of this line yourself.';
+  if (basis.source.from === 'pinned') return 'You set the weight of this line yourself.';
   return isOwn(basis) ? 'You set this weight on the Shelf.' : RUNG_MEANINGS[basis.rung];
 }
 

@@ -2,9 +2,10 @@ import type { Shelf } from '@ypsigram/core/catalogue';
 import type { Choice, Intended, Question } from '@ypsigram/core/conversion';
 import { onScaleGrid } from '@ypsigram/core/fills';
 import type { Line } from '@ypsigram/core/reading';
-import { standardName, type Standard } from '@ypsigram/core/units';
+import type { Standard } from '@ypsigram/core/units';
 import { METHOD_NAMES } from './names.js';
 import { weightText } from './weights.js';
+import { standardName } from './standards.js';
 
 const ingredientName = (id: string | null, shelf: Shelf): string =>
   (id === null ? undefined : shelf.ingredient(id)?.name.toLowerCase()) ?? 'this';

@@ -11,7 +11,7 @@ export {
 } from './assembly.js';
 export { COLUMNS, USUAL_BALANCE, type Balance, type Columns, type Trying } from './balance.js';
 export { carryChoices, carryMethods } from './carry-lines.js';
-export { PINNED, type LineChoice } from './line-choice.js';
+export { type LineChoice } from './line-choice.js';
 export { methodsForLine } from './line-method.js';
 export { forgivenessFor, planBatch, planLine } from './plan.js';
 export { provenLines, provenMass, writtenKey, type ProvenWeight } from './proven.js';

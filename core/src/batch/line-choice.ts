@@ -23,6 +23,3 @@ export interface Replacement {
   readonly ingredientId: string;
   readonly form: string | null;
 }
-
-/** The source of a weight that a baker pinned. */
-export const PINNED = 'pinned by you';

@@ -4,7 +4,7 @@ import type { KnownWeight } from '../measuring/index.js';
 import type { Line } from '../reading/index.js';
 import type { Standard } from '../units/index.js';
 import { provenMass, type ProvenWeight } from './proven.js';
-import { PINNED, type LineChoice } from './line-choice.js';
+import type { LineChoice } from './line-choice.js';
 import { chosenSubstitute, type Substitute } from './substitutes.js';
 
 /** What of a line goes in at factor 1. */
@@ -71,7 +71,7 @@ function workOut(
 ): LineMass {
   const substitute = chosenSubstitute(line, instead, shelf);
   if (grams !== undefined) {
-    const basis = { rung: 'stated', source: PINNED, derivedFrom: null } as const;
+    const basis = { rung: 'stated', source: { from: 'pinned' }, derivedFrom: null } as const;
     return { intended: { grams, low: grams, high: grams, basis }, substitute };
   }
   // A substitute was never baked with: its own bakes will prove it.

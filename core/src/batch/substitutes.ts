@@ -1,4 +1,4 @@
-import { ESTIMATE, type Ingredient, type Shelf } from '../catalogue/index.js';
+import { ESTIMATE, type Ingredient, type Shelf, type SourceRef } from '../catalogue/index.js';
 import type { Line } from '../reading/index.js';
 import type { Replacement } from './line-choice.js';
 
@@ -12,7 +12,7 @@ export interface Substitute extends Replacement {
   /** Allergens that come in, and that go. */
   readonly gained: readonly string[];
   readonly lost: readonly string[];
-  readonly source: string;
+  readonly source: SourceRef;
 }
 
 /** Grams that leaven as much as 1 g of fresh yeast. */
@@ -82,7 +82,7 @@ export function substitutesFor(
         toSubstitute(from, to, null, {
           gramsEach: 1,
           waterMore: 0,
-          source: 'the same salt by weight',
+          source: { from: 'same-by-weight' },
         }),
       );
   }

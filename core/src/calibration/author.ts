@@ -33,7 +33,7 @@ function conventions({ name, given, inferred }: AuthorCups): KnownWeight[] {
     rung: 'author',
     gramsPerMillilitre,
     relativeSpread: 0,
-    source: name,
+    source: { from: 'author', author: name },
   }));
   const found = inferred.flatMap((convention): KnownWeight[] => {
     const { ingredientId, form, method, gramsPerMillilitre, relativeSpread, lines } = convention;
@@ -49,7 +49,7 @@ function conventions({ name, given, inferred }: AuthorCups): KnownWeight[] {
         rung: 'author',
         gramsPerMillilitre,
         relativeSpread: relativeSpread / Math.sqrt(agreeing),
-        source: `${name}, inferred from ${agreeing} lines`,
+        source: { from: 'author-lines', author: name, lines: agreeing },
       },
     ];
   });
@@ -82,7 +82,7 @@ export function knownOfAuthor(author: AuthorCups, shelf: Shelf): readonly KnownW
             rung: 'estimate',
             gramsPerMillilitre: own.gramsPerMillilitre * factor,
             relativeSpread: CLASS_FACTOR_SPREAD,
-            source: `${author.name}, by what its all-purpose flour weighs`,
+            source: { from: 'author-flour', author: author.name },
           },
         ]
       : [];

@@ -74,7 +74,7 @@ describe('what is known of an author', () => {
     const known = author({ given: [{ ...flour, gramsPerMillilitre: 140 / CUP }] });
     const bread = known.find(({ ingredientId }) => ingredientId === 'flour-wheat-bread')!;
     expect(bread.rung).toBe('estimate');
-    expect(bread.source).toContain('Harbour notebook');
+    expect(bread.source).toEqual({ from: 'author-flour', author: 'Harbour notebook' });
     const table = BUILT_IN_SHELF.ingredient('flour-wheat-bread')!.weights.find(
       ({ method, unit }) => method === 'spooned' && unit === 'cup',
     )!;

@@ -52,7 +52,7 @@ describe('the trials of a hand', () => {
     const [weight] = known([trial(145), trial(147), trial(149)]);
     expect(weight?.rung).toBe('hand');
     expect(weight!.gramsPerMillilitre * CUP).toBeCloseTo(147, 9);
-    expect(weight?.source).toBe('Grebe, 3 trials');
+    expect(weight?.source).toEqual({ from: 'hand', hand: 'Grebe', trials: 3 });
   });
 
   it('with a cup and with a half cup are one hand', () => {

@@ -1,4 +1,4 @@
-import type { Shelf } from '../catalogue/index.js';
+import type { SourceRef, Shelf } from '../catalogue/index.js';
 import {
   densityOf,
   fillSpread,
@@ -45,7 +45,7 @@ export interface TrialSet<T extends Trial> {
   /** From the trials that count; null without any. */
   readonly calibration: HandCalibration | null;
   /** Grams per millilitre by the tables, and where from; null where they do not know. */
-  readonly reference: { readonly gramsPerMillilitre: number; readonly source: string } | null;
+  readonly reference: { readonly gramsPerMillilitre: number; readonly source: SourceRef } | null;
 }
 
 const keyOf = ({ ingredientId, form, method, tool }: TrialOf): string =>
@@ -135,7 +135,7 @@ export function knownOfHand(
         gramsPerMillilitre: calibration.gramsPerMillilitre,
         relativeSpread: (calibration.spread ?? 0) / Math.sqrt(calibration.trials),
         ...(calibration.spread === null ? {} : { fillSpread: calibration.spread }),
-        source: `${name}, ${calibration.trials} trials`,
+        source: { from: 'hand', hand: name, trials: calibration.trials },
       },
     ];
   });

@@ -2,12 +2,9 @@ export { closestIngredients } from './closest.js';
 export {
   BOUNDED,
   CLASSES,
-  ESTIMATE,
   KEEPS,
   METHODS,
-  NOMINAL,
   ROLES,
-  THIS_KITCHEN,
   type Bounded,
   type Facts,
   type Hazard,
@@ -23,3 +20,4 @@ export {
 export { nameFinder, type NameFinder, type NameMatch } from './names.js';
 export type { Shelf } from './shelf.js';
 export { singular, wordsOf } from './words.js';
+export { ESTIMATE, isSameSource, NOMINAL, type SourceRef, sr, THIS_KITCHEN } from './source.js';

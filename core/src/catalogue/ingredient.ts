@@ -1,3 +1,4 @@
+import type { SourceRef } from './source.js';
 /** How an ingredient behaves in a cup; decides techniques and class factors. */
 export const CLASSES = [
   'powder',
@@ -106,8 +107,8 @@ export type WeightUnit = 'cup' | 'tbsp' | 'tsp' | 'stick' | 'packet' | 'each';
 
 /**
  * One table weight: how many grams `amount` of `unit` weighs, in this form, by this method.
- * `form` null is the ingredient as it usually comes. `source` is a citation, or
- * `ESTIMATE` for a figure from general knowledge, which conversion labels as an estimate.
+ * `form` null is the ingredient as it usually comes. Of a figure from
+ * general knowledge (`ESTIMATE`) conversion says that it is an estimate.
  */
 export interface Weight {
   readonly form: string | null;
@@ -115,17 +116,8 @@ export interface Weight {
   readonly amount: number;
   readonly unit: WeightUnit;
   readonly grams: number;
-  readonly source: string;
+  readonly source: SourceRef;
 }
-
-/** The source of a figure that no table backs. */
-export const ESTIMATE = 'general knowledge, unsourced';
-
-/** The source of a weight that a baker set over the table's. */
-export const THIS_KITCHEN = 'this kitchen';
-
-/** The source of what is printed on a wrapper or in a law: a nominal mass. */
-export const NOMINAL = 'nominal';
 
 /** Names by language, as they stand in recipes: with capitals, accents and apostrophes. */
 export type OtherNames = Readonly<Partial<Record<'german' | 'french', readonly string[]>>>;

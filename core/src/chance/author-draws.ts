@@ -18,7 +18,7 @@ export class AuthorDraws {
   ) {
     this.columns = new RatioColumns(lines);
     this.masses = lines.map(() => new Float64Array(BLOCK));
-    this.random = lines.map(({ index }) => randomFrom((seed ^ seedOf(`author ${index}`)) | 0));
+    this.random = lines.map(({ index }) => randomFrom((seed ^ seedOf(`author:${index}`)) | 0));
   }
 
   /**

@@ -1,6 +1,6 @@
 import type { Batch, PlanLine } from '../batch/index.js';
 import { toolsIn, type Drawer } from '../drawer/index.js';
-import type { Ingredient, Method, Role } from '../catalogue/index.js';
+import { isSameSource, type Ingredient, type Method, type Role } from '../catalogue/index.js';
 import {
   CLASS_FACTOR_SPREAD,
   combinedSpread,
@@ -133,7 +133,7 @@ function authorSpreadOf(
   if (!intended || intended.grams <= 0) return 0;
   const { rung, source } = intended.basis;
   if (rung === 'stated' || rung === 'proven') return 0;
-  const isAlike = measure?.basis.rung === rung && measure.basis.source === source;
+  const isAlike = measure?.basis.rung === rung && isSameSource(measure.basis.source, source);
   const range = (intended.high - intended.low) / (2 * COVERAGE * intended.grams);
   const filled =
     isAlike && measure.method !== 'count' && measure.method !== 'block'

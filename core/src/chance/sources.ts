@@ -68,7 +68,7 @@ export function compile(lines: readonly ChanceLine[], seed: number): Compiled {
   const routes = lines.map((line): LineRoute => {
     const { index } = line;
     if (line.route === 'weigh') {
-      const grid = place('scale', index, `grid ${index}`, true);
+      const grid = place('scale', index, `grid:${index}`, true);
       const scale = place('scale', index, String(index));
       const gridSpread = line.gridGrams / ROOT_12;
       return { by: 'scale', of: { grams: line.weighedGrams, grid, gridSpread, scale } };

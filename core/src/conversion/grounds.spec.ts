@@ -11,7 +11,7 @@ const NOTEBOOK: KnownWeight = {
   rung: 'author',
   gramsPerMillilitre: 140 / 236.5882365,
   relativeSpread: 0,
-  source: 'Harbour notebook',
+  source: { from: 'author', author: 'Harbour notebook' },
 };
 const grounds = (written: string, known: readonly KnownWeight[] = []): [string, number][] =>
   groundsOf(readUsualLine(written), 'us-customary', BUILT_IN_SHELF, known).map(

@@ -1,4 +1,4 @@
-import type { Shelf } from '../catalogue/index.js';
+import { isSameSource, type Shelf } from '../catalogue/index.js';
 import type { KnownWeight } from '../measuring/index.js';
 import type { Standard } from '../units/index.js';
 import { intendedMass, type Intended, type MeasuredLine } from './intended.js';
@@ -30,4 +30,4 @@ export function groundsOf(
 }
 
 const sameBasis = (a: Intended['basis'], b: Intended['basis']): boolean =>
-  a.rung === b.rung && a.source === b.source;
+  a.rung === b.rung && isSameSource(a.source, b.source);

@@ -35,7 +35,7 @@ describe('intended mass', () => {
       grams: 130,
       low: 130,
       high: 130,
-      basis: { rung: 'stated', source: 'the weight written on this line', derivedFrom: null },
+      basis: { rung: 'stated', source: { from: 'line' }, derivedFrom: null },
     });
   });
 

@@ -1,5 +1,5 @@
 import { midpoint, type Fraction } from '../amount/index.js';
-import type { Ingredient, Method, Shelf } from '../catalogue/index.js';
+import type { Ingredient, Method, Shelf, SourceRef } from '../catalogue/index.js';
 import {
   COVERAGE,
   HOUSEHOLD_SPREAD,
@@ -36,8 +36,7 @@ export interface Intended {
 /** What an intended mass rests on. */
 export interface IntendedBasis {
   readonly rung: Rung;
-  /** Citation of the weight, in words for people. */
-  readonly source: string;
+  readonly source: SourceRef;
   /** The method of the table weight an estimate was derived from. */
   readonly derivedFrom: Method | null;
 }
@@ -50,7 +49,7 @@ export type MeasuredLine = Pick<
 
 const STATED: IntendedBasis = {
   rung: 'stated',
-  source: 'the weight written on this line',
+  source: { from: 'line' },
   derivedFrom: null,
 };
 

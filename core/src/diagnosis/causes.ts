@@ -38,9 +38,42 @@ export type Mend =
   | { readonly do: 'pan' }
   | { readonly do: 'advice' };
 
+/** All causes that are known by name. */
+export const CAUSE_IDS = [
+  'flour-over',
+  'flour-under',
+  'water-over',
+  'water-under',
+  'fat-over',
+  'fat-warm',
+  'leavening-over',
+  'leavening-weak',
+  'yeast-short',
+  'yeast-long',
+  'salt-over',
+  'salt-under',
+  'spoons',
+  'oven-hot',
+  'oven-cold',
+  'too-long',
+  'too-short',
+  'left-in-pan',
+  'overmixed',
+  'undermixed',
+  'egg-small',
+  'egg-large',
+  'sugar-over',
+  'untared',
+  'cups-as-ounces',
+  'left-out',
+  'something-else',
+] as const;
+/** One of `CAUSE_IDS`. */
+export type CauseId = (typeof CAUSE_IDS)[number];
+
 /** A cause of a failed bake: what it does, how often it is met, and what mends it. */
 export interface Cause {
-  readonly id: string;
+  readonly id: CauseId;
   /** How often it is behind a failed bake, against the others; an assumption. */
   readonly weight: number;
   /** How often it shows itself so: the chance of each symptom when this is the cause. */
@@ -52,8 +85,6 @@ export interface Cause {
   readonly mend: Mend;
   /** Only for bakes that have it. */
   readonly needs?: 'leavening' | 'yeast' | 'egg' | 'salt' | 'fat';
-  /** Why it shows itself so. */
-  readonly why: string;
 }
 
 /**
@@ -77,7 +108,6 @@ export const CAUSES: readonly Cause[] = [
     expects: { flour: { mean: 0.16, spread: 0.045 } },
     asks: { 'flour-dipped': 0.85 },
     mend: { do: 'weigh', role: 'flour' },
-    why: 'More flour takes up the water: less is left to keep the crumb soft.',
   },
   {
     id: 'flour-under',
@@ -86,7 +116,6 @@ export const CAUSES: readonly Cause[] = [
     expects: { flour: { mean: -0.13, spread: 0.04 } },
     asks: { 'flour-sifted': 0.75 },
     mend: { do: 'weigh', role: 'flour' },
-    why: 'Too little flour holds neither the fat nor the shape.',
   },
   {
     id: 'water-over',
@@ -95,7 +124,6 @@ export const CAUSES: readonly Cause[] = [
     expects: { water: { mean: 0.13, spread: 0.037 } },
     asks: {},
     mend: { do: 'weigh', role: 'liquid' },
-    why: 'More water than the flour can hold: the crumb stays wet.',
   },
   {
     id: 'water-under',
@@ -105,7 +133,6 @@ export const CAUSES: readonly Cause[] = [
     // The water stands lower than the line that it is seen on.
     asks: { 'jug-from-above': 0.7, 'flour-dipped': 0.15 },
     mend: { do: 'weigh', role: 'liquid' },
-    why: 'Starch that does not get its water stays stiff, and the surface tears. A jug read from above is poured short.',
   },
   {
     id: 'fat-over',
@@ -115,7 +142,6 @@ export const CAUSES: readonly Cause[] = [
     asks: { 'fat-melting': 0.15 },
     mend: { do: 'weigh', role: 'fat' },
     needs: 'fat',
-    why: 'More fat than the flour can hold runs out of it.',
   },
   {
     id: 'fat-warm',
@@ -125,7 +151,6 @@ export const CAUSES: readonly Cause[] = [
     asks: { 'fat-melting': 0.85 },
     mend: { do: 'advice' },
     needs: 'fat',
-    why: 'Fat that is near melting holds no air and runs before the crumb sets.',
   },
   {
     id: 'leavening-over',
@@ -135,7 +160,6 @@ export const CAUSES: readonly Cause[] = [
     asks: { 'other-spoons': 0.4 },
     mend: { do: 'weigh', role: 'leavening' },
     needs: 'leavening',
-    why: 'It rises faster than it sets, falls back, and what is left over tastes.',
   },
   {
     id: 'leavening-weak',
@@ -145,7 +169,6 @@ export const CAUSES: readonly Cause[] = [
     asks: { 'old-leavening': 0.75 },
     mend: { do: 'weigh', role: 'leavening' },
     needs: 'leavening',
-    why: 'Old or too little of it does not lift the crumb.',
   },
   {
     id: 'yeast-short',
@@ -155,7 +178,6 @@ export const CAUSES: readonly Cause[] = [
     asks: { 'rose-short': 0.8 },
     mend: { do: 'advice' },
     needs: 'yeast',
-    why: 'A dough that has not risen enough tears in the oven and stays tight.',
   },
   {
     id: 'yeast-long',
@@ -165,7 +187,6 @@ export const CAUSES: readonly Cause[] = [
     asks: { 'rose-long': 0.8 },
     mend: { do: 'advice' },
     needs: 'yeast',
-    why: 'A dough that has risen too far has no strength left, nor sugar to brown.',
   },
   {
     id: 'salt-over',
@@ -175,7 +196,6 @@ export const CAUSES: readonly Cause[] = [
     asks: { 'other-salt': 0.7 },
     mend: { do: 'weigh', role: 'salt' },
     needs: 'salt',
-    why: 'A spoon of fine salt weighs up to twice as much as one of flakes.',
   },
   {
     id: 'salt-under',
@@ -185,7 +205,6 @@ export const CAUSES: readonly Cause[] = [
     asks: { 'other-salt': 0.55, 'left-out': 0.3 },
     mend: { do: 'weigh', role: 'salt' },
     needs: 'salt',
-    why: 'Bland is salt far more often than butter or spice.',
   },
   {
     id: 'spoons',
@@ -194,7 +213,6 @@ export const CAUSES: readonly Cause[] = [
     expects: {},
     asks: { 'other-spoons': 0.9 },
     mend: { do: 'weigh', role: 'leavening' },
-    why: 'A tablespoon is 15 mL here and 20 mL there: everything by the spoon is off alike.',
   },
   {
     id: 'oven-hot',
@@ -203,7 +221,6 @@ export const CAUSES: readonly Cause[] = [
     expects: { heat: { mean: 17, spread: 5 }, minutes: { mean: -0.12, spread: 0.12 } },
     asks: { 'oven-measured-hot': 0.85 },
     mend: { do: 'dial' },
-    why: 'The outside is done before the heat has reached the middle.',
   },
   {
     id: 'oven-cold',
@@ -212,7 +229,6 @@ export const CAUSES: readonly Cause[] = [
     expects: { heat: { mean: -17, spread: 5 }, minutes: { mean: 0.1, spread: 0.12 } },
     asks: { 'oven-measured-cold': 0.85, 'opened-door': 0.4 },
     mend: { do: 'dial' },
-    why: 'It sets before it has risen, or falls before it sets, and does not brown.',
   },
   {
     id: 'too-long',
@@ -221,7 +237,6 @@ export const CAUSES: readonly Cause[] = [
     expects: { minutes: { mean: 0.25, spread: 0.08 } },
     asks: {},
     mend: { do: 'minutes', times: 0.85 },
-    why: 'Every minute after done takes water out of the crumb.',
   },
   {
     id: 'too-short',
@@ -230,7 +245,6 @@ export const CAUSES: readonly Cause[] = [
     expects: { minutes: { mean: -0.22, spread: 0.08 } },
     asks: { 'opened-door': 0.3 },
     mend: { do: 'minutes', times: 1.15 },
-    why: 'The middle has not set: it sinks and stays wet.',
   },
   {
     id: 'left-in-pan',
@@ -239,7 +253,6 @@ export const CAUSES: readonly Cause[] = [
     expects: { pan: { mean: 20, spread: 8 } },
     asks: { 'left-in-pan': 0.9 },
     mend: { do: 'pan' },
-    why: 'In the hot pan it bakes on, then sweats and sticks.',
   },
   {
     id: 'overmixed',
@@ -248,7 +261,6 @@ export const CAUSES: readonly Cause[] = [
     expects: {},
     asks: { 'mixed-long': 0.85 },
     mend: { do: 'advice' },
-    why: 'Flour that is worked after it is wet makes a net, and the gas long holes in it.',
   },
   {
     id: 'undermixed',
@@ -257,7 +269,6 @@ export const CAUSES: readonly Cause[] = [
     expects: {},
     asks: { 'mixed-short': 0.8 },
     mend: { do: 'advice' },
-    why: 'Dry flour is left in it, or the fat took up no air.',
   },
   {
     id: 'egg-small',
@@ -267,7 +278,6 @@ export const CAUSES: readonly Cause[] = [
     asks: { 'small-eggs': 0.9 },
     mend: { do: 'advice' },
     needs: 'egg',
-    why: 'Egg binds and lifts: small ones hold a fifth less than the author’s.',
   },
   {
     id: 'egg-large',
@@ -277,7 +287,6 @@ export const CAUSES: readonly Cause[] = [
     asks: { 'large-eggs': 0.9 },
     mend: { do: 'advice' },
     needs: 'egg',
-    why: 'More egg than meant sets like custard.',
   },
   {
     id: 'sugar-over',
@@ -286,7 +295,6 @@ export const CAUSES: readonly Cause[] = [
     expects: { sugar: { mean: 0.18, spread: 0.05 } },
     asks: {},
     mend: { do: 'weigh', role: 'sugar' },
-    why: 'Sugar holds water, keeps the crumb from setting, and browns.',
   },
   {
     id: 'untared',
@@ -295,7 +303,6 @@ export const CAUSES: readonly Cause[] = [
     expects: { flour: { mean: -0.35, spread: 0.1 } },
     asks: { 'bowl-not-tared': 0.9 },
     mend: { do: 'weigh', role: 'flour' },
-    why: 'The bowl was weighed along: so much less went in.',
   },
   {
     id: 'cups-as-ounces',
@@ -304,7 +311,6 @@ export const CAUSES: readonly Cause[] = [
     expects: { flour: { mean: 0.75, spread: 0.2 } },
     asks: { 'cups-as-ounces': 0.9 },
     mend: { do: 'weigh', role: 'flour' },
-    why: 'A cup of flour is no eight ounces: it weighs little more than half of that.',
   },
   {
     id: 'left-out',
@@ -313,7 +319,6 @@ export const CAUSES: readonly Cause[] = [
     expects: {},
     asks: { 'left-out': 0.9 },
     mend: { do: 'advice' },
-    why: 'Something is still standing on the counter.',
   },
 ];
 
@@ -325,7 +330,6 @@ export const SOMETHING_ELSE: Cause = {
   expects: {},
   asks: {},
   mend: { do: 'advice' },
-  why: 'Not everything that can go wrong is on this list.',
 };
 
 /** How often each question is answered "yes" where its cause is not the one. An assumption. */

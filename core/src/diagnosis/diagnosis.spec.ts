@@ -40,13 +40,12 @@ const chanceOf = (id: string, ranked = rankCauses(CAKE)): number =>
 describe('the table of causes', () => {
   it('has chances for chances, and each cause once', () => {
     expect(new Set(CAUSES.map(({ id }) => id)).size).toBe(CAUSES.length);
-    for (const { id, shows, asks, expects, why } of CAUSES) {
+    for (const { id, shows, asks, expects } of CAUSES) {
       for (const [what, chance] of Object.entries({ ...shows, ...asks })) {
         expect(chance).withContext(`${id} ${what}`).toBeGreaterThan(0);
         expect(chance).withContext(`${id} ${what}`).toBeLessThan(1);
       }
       for (const expected of Object.values(expects)) expect(expected.spread).toBeGreaterThan(0);
-      expect(why.length).withContext(id).toBeGreaterThan(20);
     }
   });
 
@@ -98,7 +97,7 @@ describe('a diagnosis', () => {
 
   it('never blames what a recipe does not have', () => {
     const ids = rankCauses({ ...CAKE, has: [] }).map(({ cause }) => cause.id);
-    for (const id of ['yeast-short', 'salt-under', 'egg-small', 'leavening-weak']) {
+    for (const id of ['yeast-short', 'salt-under', 'egg-small', 'leavening-weak'] as const) {
       expect(ids).not.toContain(id);
     }
   });

@@ -1,5 +1,6 @@
 export {
   CAUSES,
+  type CauseId,
   QUESTIONS,
   SOMETHING_ELSE,
   type Cause,

@@ -18,10 +18,10 @@ export const BEAM_NOTCH_GRAMS = GRAMS_PER_OUNCE / 4;
 /** The most the poise can balance; loose weights beside it carry the rest. */
 export const POISE_GRAMS = 16 * GRAMS_PER_OUNCE;
 
-/** What a kitchen is taken to weigh with until it says otherwise. */
+/** What a kitchen is taken to weigh with until it says otherwise; named after their kinds. */
 export const USUAL_SCALES: readonly ScaleDescription[] = [
-  { name: 'kitchen scale', kind: 'kitchen', capacityGrams: 5000, gridGrams: 1, hasTare: true },
-  { name: 'fine scale', kind: 'fine', capacityGrams: 500, gridGrams: 0.1, hasTare: true },
+  { name: 'kitchen', kind: 'kitchen', capacityGrams: 5000, gridGrams: 1, hasTare: true },
+  { name: 'fine', kind: 'fine', capacityGrams: 500, gridGrams: 0.1, hasTare: true },
 ];
 
 /** The finest step of a usual kitchen, and how many steps such a scale carries. */
@@ -29,12 +29,10 @@ const FINE_GRAMS = 0.1;
 const STEPS = 5000;
 
 /** A scale finer than all of these: a fine one, else ten times as fine as the finest. */
-export function finerScale(scales: readonly ScaleDescription[]): ScaleDescription {
+export function finerScale(scales: readonly ScaleDescription[]): Omit<ScaleDescription, 'name'> {
   const finest = Math.min(...scales.map(({ gridGrams }) => gridGrams));
   const gridGrams = finest > FINE_GRAMS ? FINE_GRAMS : Number((finest / 10).toPrecision(3));
-  // Named by its step: it takes the place of none that is there.
   return {
-    name: `${gridGrams} g scale`,
     kind: 'fine',
     capacityGrams: gridGrams * STEPS,
     gridGrams,

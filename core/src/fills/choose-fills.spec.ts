@@ -95,10 +95,10 @@ describe('chooseFills', () => {
       return chooseFills(goal, [spoons], FLOUR)!.fills.map(({ tool, count }) => [tool.id, count]);
     };
     expect(fill(1)).toEqual([[smallest.id, 1]]);
-    expect(fill(0.5)).toEqual([[`half of ${smallest.id}`, 1]]);
+    expect(fill(0.5)).toEqual([[`${smallest.id}/2`, 1]]);
     expect(fill(1.5)).toEqual([
       [smallest.id, 1],
-      [`half of ${smallest.id}`, 1],
+      [`${smallest.id}/2`, 1],
     ]);
     expect(fill(2)).not.toContain(jasmine.stringContaining('half'));
   });

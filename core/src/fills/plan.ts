@@ -1,4 +1,4 @@
-import type { Ingredient, Method } from '../catalogue/index.js';
+import type { Ingredient, Method, SourceRef } from '../catalogue/index.js';
 import type { Tool, ToolUnit } from '../drawer/index.js';
 import type { KnownWeight, MeasureSize, Rung } from '../measuring/index.js';
 import type { Unit } from '../units/index.js';
@@ -50,8 +50,7 @@ export interface MeasurePlan {
 /** What the density of a measure rests on. */
 export interface MeasureBasis {
   readonly rung: Rung;
-  /** Citation, or the name of the hand. */
-  readonly source: string;
+  readonly source: SourceRef;
   /** Where trials of a hand have told: how sure its mean is, and how much its fills scatter. */
   readonly hand?: { readonly relativeSpread: number; readonly fillSpread: number };
 }

@@ -1,9 +1,26 @@
 import { Parser } from 'htmlparser2';
 
 /** Elements that stand on lines of their own. */
-const BLOCKS: ReadonlySet<string> = new Set(
-  'p div li ul ol br tr h1 h2 h3 h4 h5 h6 section article header footer table'.split(' '),
-);
+const BLOCKS: ReadonlySet<string> = new Set([
+  'p',
+  'div',
+  'li',
+  'ul',
+  'ol',
+  'br',
+  'tr',
+  'h1',
+  'h2',
+  'h3',
+  'h4',
+  'h5',
+  'h6',
+  'section',
+  'article',
+  'header',
+  'footer',
+  'table',
+]);
 /** Elements whose content is not for people. */
 const SILENT: ReadonlySet<string> = new Set(['script', 'style', 'template', 'noscript', 'head']);
 

@@ -1,5 +1,5 @@
 export { readCsv, writeCsv, type CsvProblem, type CsvReading, type CsvRow } from './csv.js';
-export { writeLogCsv } from './log-csv.js';
+export { type LogColumn, type LogWords, writeLogCsv } from './log-csv.js';
 export {
   LARGEST_FILE_BYTES,
   MOST_RECIPES,
@@ -7,6 +7,7 @@ export {
   type FileReading,
   type RecipeFile,
   type RecipeFormat,
+  type RecipeWords,
 } from './recipe-file.js';
 export {
   EXPORT_FORMATS,
@@ -14,3 +15,4 @@ export {
   writeRecipeFile,
   type ExportFormat,
 } from './recipe-files.js';
+export { FORMATS, type FormatRecord } from './recipe-formats.js';

@@ -1,7 +1,7 @@
 import { durationInWords, minutesOf } from './durations.js';
 import { textOfHtml } from './html-text.js';
 import { DEEPEST, isNode, isOfType, list, recipeNodes, type Node } from './recipe-nodes.js';
-import type { FileProblem, RecipeFile } from './recipe-file.js';
+import type { FileProblem, RecipeFile, RecipeWords } from './recipe-file.js';
 import { withSettings } from './settings.js';
 
 /** Property names of our own, under which the whole recipe goes through other programs. */
@@ -57,7 +57,7 @@ function timeLine(node: Node): string[] {
   return times.length === 0 ? [] : [times.join(' | ')];
 }
 
-function yieldLine(node: Node): string[] {
+function yieldLine(node: Node, { serves, makes }: RecipeWords): string[] {
   // A bare number says less than "12 knots" beside it.
   const yields = list(node['recipeYield'] ?? node['yield'])
     .map(words)
@@ -65,16 +65,16 @@ function yieldLine(node: Node): string[] {
   const best = yields.find((text) => /[a-z]/i.test(text)) ?? yields[0];
   if (best === undefined) return [];
   if (/^(?:makes|serves|yield|servings)/i.test(best)) return [best];
-  return [/^\d+$/.test(best) ? `Serves ${best}` : `Makes ${best}`];
+  return [/^\d+$/.test(best) ? serves(best) : makes(best)];
 }
 
-function textOf(node: Node, title: string): string | null {
+function textOf(node: Node, title: string, wording: RecipeWords): string | null {
   const ingredients = linesOf(node['recipeIngredient'] ?? node['ingredients']);
   const steps = stepsOf(node['recipeInstructions'] ?? node['instructions']);
   if (ingredients.length === 0 && steps.length === 0) return null;
   return [
     title,
-    ...yieldLine(node),
+    ...yieldLine(node, wording),
     ...timeLine(node),
     '',
     ...ingredients,
@@ -103,7 +103,10 @@ function ownOf(node: Node): RecipeFile | null {
  * instructions text, steps or sections, durations after ISO 8601. What is no recipe is passed
  * over.
  */
-export function readJsonLd(json: string): { recipes: RecipeFile[]; problems: FileProblem[] } {
+export function readJsonLd(
+  json: string,
+  wording: RecipeWords,
+): { recipes: RecipeFile[]; problems: FileProblem[] } {
   let document: unknown;
   try {
     document = JSON.parse(json);
@@ -120,8 +123,8 @@ export function readJsonLd(json: string): { recipes: RecipeFile[]; problems: Fil
       recipes.push(own);
       continue;
     }
-    const title = firstWords(node['name'] ?? node['headline']) || 'Untitled recipe';
-    const text = textOf(node, title);
+    const title = firstWords(node['name'] ?? node['headline']) || wording.untitled;
+    const text = textOf(node, title, wording);
     if (text === null) problems.push({ code: 'nothing-in-it', title });
     else recipes.push(withSettings(text, { author: firstWords(node['author']) }));
   }

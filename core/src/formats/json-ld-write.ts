@@ -5,7 +5,7 @@ import { factsOf } from '../reading/facts/index.js';
 import { USUAL_STANDARD } from '../units/index.js';
 import { isoDuration } from './durations.js';
 import { OWN_PROPERTY } from './json-ld-read.js';
-import type { RecipeFile } from './recipe-file.js';
+import type { RecipeFile, RecipeWords } from './recipe-file.js';
 import { settingsOf } from './settings.js';
 
 interface HowToStep {
@@ -35,7 +35,7 @@ function instructionsOf(lines: readonly Line[]): (HowToStep | HowToSection)[] {
     });
 }
 
-function nodeOf(recipe: RecipeFile, shelf: Shelf) {
+function nodeOf(recipe: RecipeFile, shelf: Shelf, { untitled }: RecipeWords) {
   const { text, author } = recipe;
   const reading = readRecipe(text, recipe.standard ?? USUAL_STANDARD, shelf);
   const written = (kind: string): string[] =>
@@ -46,7 +46,7 @@ function nodeOf(recipe: RecipeFile, shelf: Shelf) {
   const count = reading.yield?.count;
   return {
     '@type': 'Recipe',
-    name: recipe.title ?? reading.title ?? 'Untitled recipe',
+    name: recipe.title ?? reading.title ?? untitled,
     ...(author !== null && { author: { '@type': 'CreativeWork', name: author } }),
     ...(reading.yield && {
       recipeYield: count
@@ -67,8 +67,12 @@ function nodeOf(recipe: RecipeFile, shelf: Shelf) {
 }
 
 /** Recipes as a schema.org document: one by itself, several as a graph. */
-export function writeJsonLd(recipes: readonly RecipeFile[], shelf: Shelf): string {
-  const nodes = recipes.map((recipe) => nodeOf(recipe, shelf));
+export function writeJsonLd(
+  recipes: readonly RecipeFile[],
+  shelf: Shelf,
+  words: RecipeWords,
+): string {
+  const nodes = recipes.map((recipe) => nodeOf(recipe, shelf, words));
   const context = { '@context': 'https://schema.org' };
   const document =
     nodes.length === 1 ? { ...context, ...nodes[0] } : { ...context, '@graph': nodes };

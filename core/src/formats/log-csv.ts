@@ -2,20 +2,30 @@ import { RATIO_PARTS } from '../formula/index.js';
 import type { BakeOutcome } from '../log/index.js';
 import { writeCsv } from './csv.js';
 
-const COLUMNS = [
+/** The columns of a table of bakes that are there whatever the recipe. */
+export const LOG_COLUMNS = [
   'date',
   'recipe',
   'hand',
   'factor',
   'rating',
-  'kept as good',
-  'thrown away',
+  'good',
+  'wasted',
   'symptoms',
-  'minutes in the oven',
-  'dial °C',
-  ...RATIO_PARTS.map((part) => `${part} %`),
-  ...RATIO_PARTS.map((part) => `${part} off %`),
+  'minutes',
+  'dial',
 ] as const;
+/** One of `LOG_COLUMNS`. */
+export type LogColumn = (typeof LOG_COLUMNS)[number];
+
+/** What stands over the columns, and for what is so. */
+export interface LogWords {
+  readonly heads: Readonly<Record<LogColumn, string>>;
+  /** Over the percent of a part, and over how far it was off. */
+  readonly share: (part: (typeof RATIO_PARTS)[number]) => string;
+  readonly off: (part: (typeof RATIO_PARTS)[number]) => string;
+  readonly yes: string;
+}
 
 const DIGITS = 3;
 const figure = (value: number | null | undefined): string =>
@@ -25,27 +35,37 @@ const figure = (value: number | null | undefined): string =>
 export function writeLogCsv(
   outcomes: readonly BakeOutcome[],
   hands: ReadonlyMap<string, string>,
+  { heads, share, off, yes }: LogWords,
 ): string {
   return writeCsv(
-    COLUMNS,
-    outcomes.map((bake) => ({
-      date: bake.at,
-      recipe: bake.title,
-      hand: bake.handId === null ? '' : (hands.get(bake.handId) ?? ''),
-      factor: figure(bake.factor),
-      rating: figure(bake.rating),
-      'kept as good': bake.isGood ? 'yes' : '',
-      'thrown away': bake.isWasted ? 'yes' : '',
-      symptoms: bake.symptoms.join(' '),
-      'minutes in the oven': figure(bake.minutes),
-      'dial °C': figure(bake.dialCelsius),
-      ...Object.fromEntries(RATIO_PARTS.map((part) => [`${part} %`, figure(bake.ratios[part])])),
-      ...Object.fromEntries(
-        RATIO_PARTS.map((part) => {
-          const off = bake.deviations[part];
-          return [`${part} off %`, figure(off === undefined ? undefined : 100 * off)];
+    [
+      ...LOG_COLUMNS.map((column) => heads[column]),
+      ...RATIO_PARTS.map(share),
+      ...RATIO_PARTS.map(off),
+    ],
+    outcomes.map((bake) => {
+      const cells: Readonly<Record<LogColumn, string>> = {
+        date: bake.at,
+        recipe: bake.title,
+        hand: bake.handId === null ? '' : (hands.get(bake.handId) ?? ''),
+        factor: figure(bake.factor),
+        rating: figure(bake.rating),
+        good: bake.isGood ? yes : '',
+        wasted: bake.isWasted ? yes : '',
+        symptoms: bake.symptoms.join(' '),
+        minutes: figure(bake.minutes),
+        dial: figure(bake.dialCelsius),
+      };
+      return Object.fromEntries([
+        ...LOG_COLUMNS.map((column) => [heads[column], cells[column]]),
+        ...RATIO_PARTS.flatMap((part) => {
+          const deviation = bake.deviations[part];
+          return [
+            [share(part), figure(bake.ratios[part])],
+            [off(part), figure(deviation === undefined ? undefined : 100 * deviation)],
+          ];
         }),
-      ),
-    })),
+      ]) as Record<string, string>;
+    }),
   );
 }

@@ -1,6 +1,7 @@
 import { textOnly, type RecipeFile } from './recipe-file.js';
 
 /** The line that parts the recipes of one text file. */
+// eslint-disable-next-line ypsigram/no-prose -- a sign of the format, in any language
 export const NEXT_RECIPE = '===== next recipe =====';
 const PARTING = /\r?\n[ \t]*={3,} ?next recipe ?={3,}[ \t]*\r?\n/i;
 

@@ -1,5 +1,5 @@
 import { readCsv, writeCsv } from './csv.js';
-import type { FileProblem, RecipeFile } from './recipe-file.js';
+import type { FileProblem, RecipeFile, RecipeWords } from './recipe-file.js';
 import { SETTINGS, settingsOf, withSettings } from './settings.js';
 
 const COLUMNS = [...SETTINGS, 'text'] as const;
@@ -39,15 +39,15 @@ const linesIn = (cell: string): string[] =>
     .filter((line) => line !== '');
 
 /** A row of somebody else's table: its columns put together to a text. */
-function composed(cells: Readonly<Record<string, string>>): RecipeFile | null {
+function composed(cells: Readonly<Record<string, string>>, words: RecipeWords): RecipeFile | null {
   const parts: Record<string, string> = {};
   for (const [head, cell] of Object.entries(cells)) {
     const part = Object.hasOwn(OTHER_HEADS, head) ? OTHER_HEADS[head] : undefined;
     if (part !== undefined && cell.trim() !== '') parts[part] ??= cell.trim();
   }
-  const { title = 'Untitled recipe', author, yield: made, ingredients, steps } = parts;
+  const { title = words.untitled, author, yield: made, ingredients, steps } = parts;
   if (ingredients === undefined) return null;
-  const yields = made === undefined ? [] : [/^[\d.]+$/.test(made) ? `Serves ${made}` : made];
+  const yields = made === undefined ? [] : [/^[\d.]+$/.test(made) ? words.serves(made) : made];
   const text = [
     title,
     ...yields,
@@ -73,7 +73,10 @@ export function isRecipeTable(content: string): boolean {
  * The recipes of a CSV table: our own with everything that belongs to them, or any that has a
  * column of ingredients. A row that can't be read is named, the others come in.
  */
-export function readRecipeCsv(content: string): {
+export function readRecipeCsv(
+  content: string,
+  words: RecipeWords,
+): {
   recipes: RecipeFile[];
   problems: FileProblem[];
 } {
@@ -86,7 +89,7 @@ export function readRecipeCsv(content: string): {
   }));
   const recipes: RecipeFile[] = [];
   for (const { row, cells } of table.rows) {
-    const recipe = isOwn ? withSettings(cells['text'] ?? '', cells) : composed(cells);
+    const recipe = isOwn ? withSettings(cells['text'] ?? '', cells) : composed(cells, words);
     if (recipe && recipe.text.trim() !== '') recipes.push(recipe);
     else problems.push({ code: 'bad-table', row, detail: 'empty' });
   }

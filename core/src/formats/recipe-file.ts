@@ -38,6 +38,15 @@ export const textOnly = (text: string, title: string | null = null): RecipeFile 
   proven: null,
 });
 
+/** Words that go into a recipe's text where a file only has figures. */
+export interface RecipeWords {
+  readonly untitled: string;
+  /** "Serves 4", so that the reader knows it again. */
+  readonly serves: (count: string) => string;
+  /** "Makes 12 knots". */
+  readonly makes: (what: string) => string;
+}
+
 /** Why a file, or a part of it, can't come in. */
 export type FileProblem =
   | { readonly code: 'empty' }
@@ -55,7 +64,9 @@ export type FileProblem =
   | { readonly code: 'bad-table'; readonly row: number | null; readonly detail: string };
 
 /** What a file of recipes can be. */
-export type RecipeFormat = 'text' | 'markdown' | 'json-ld' | 'html' | 'csv';
+export const RECIPE_FORMATS = ['json-ld', 'html', 'csv', 'markdown', 'text'] as const;
+/** One of `RECIPE_FORMATS`. */
+export type RecipeFormat = (typeof RECIPE_FORMATS)[number];
 
 /** The recipes of a file, and what is wrong with the rest; the format is null where none was recognised. */
 export interface FileReading {

@@ -2,8 +2,14 @@ import { BUILT_IN_SHELF } from '../shelf/index.js';
 import { USUAL_BALANCE } from '../batch/index.js';
 import fc from 'fast-check';
 import type { RecipeFile } from './recipe-file.js';
-import { EXPORT_FORMATS, readRecipeFile, writeRecipeFile } from './index.js';
+import { EXPORT_FORMATS, readRecipeFile, writeRecipeFile, type RecipeWords } from './index.js';
 import { DEEPEST } from './recipe-nodes.js';
+
+const WORDS: RecipeWords = {
+  untitled: 'Untitled recipe',
+  serves: (count) => `Serves ${count}`,
+  makes: (what) => `Makes ${what}`,
+};
 
 const KNOTS: RecipeFile = {
   title: 'Salt knots, for Saturdays',
@@ -37,9 +43,9 @@ const PLAIN: RecipeFile = {
 };
 
 const codes = (content: string, name = 'a.txt'): string[] =>
-  readRecipeFile(name, content).problems.map(({ code }) => code);
+  readRecipeFile(name, content, WORDS).problems.map(({ code }) => code);
 const texts = (content: string, name = 'a.txt'): string[] =>
-  readRecipeFile(name, content).recipes.map(({ text }) => text);
+  readRecipeFile(name, content, WORDS).recipes.map(({ text }) => text);
 
 describe('recipes out and in again', () => {
   for (const format of EXPORT_FORMATS.filter((one) => one !== 'text')) {
@@ -47,7 +53,8 @@ describe('recipes out and in again', () => {
       for (const recipes of [[KNOTS], [PLAIN], [KNOTS, PLAIN, KNOTS]]) {
         const { recipes: back, problems } = readRecipeFile(
           '',
-          writeRecipeFile(format, recipes, BUILT_IN_SHELF),
+          writeRecipeFile(format, recipes, BUILT_IN_SHELF, WORDS),
+          WORDS,
         );
         expect(problems).toEqual([]);
         expect(back as unknown).toEqual(recipes);
@@ -62,7 +69,11 @@ describe('recipes out and in again', () => {
       fc.assert(
         fc.property(fc.array(text, { minLength: 1, maxLength: 3 }), (written) => {
           const recipes = written.map((one) => ({ ...PLAIN, text: one }));
-          const back = readRecipeFile('', writeRecipeFile(format, recipes, BUILT_IN_SHELF)).recipes;
+          const back = readRecipeFile(
+            '',
+            writeRecipeFile(format, recipes, BUILT_IN_SHELF, WORDS),
+            WORDS,
+          ).recipes;
           expect(back.map((one) => one.text)).toEqual(written);
         }),
         { numRuns: 150 },
@@ -71,12 +82,12 @@ describe('recipes out and in again', () => {
   }
 
   it('keep their texts in plain text', () => {
-    const written = writeRecipeFile('text', [KNOTS, PLAIN], BUILT_IN_SHELF);
+    const written = writeRecipeFile('text', [KNOTS, PLAIN], BUILT_IN_SHELF, WORDS);
     expect(texts(written)).toEqual([KNOTS.text, PLAIN.text]);
   });
 
   it('give other programs the parts that they look for', () => {
-    const node = JSON.parse(writeRecipeFile('json-ld', [KNOTS], BUILT_IN_SHELF)) as Record<
+    const node = JSON.parse(writeRecipeFile('json-ld', [KNOTS], BUILT_IN_SHELF, WORDS)) as Record<
       string,
       unknown
     >;
@@ -89,7 +100,12 @@ describe('recipes out and in again', () => {
   });
 
   it('carry nothing into a spreadsheet that it would run', () => {
-    const csv = writeRecipeFile('csv', [{ ...PLAIN, text: '=HYPERLINK("x")' }], BUILT_IN_SHELF);
+    const csv = writeRecipeFile(
+      'csv',
+      [{ ...PLAIN, text: '=HYPERLINK("x")' }],
+      BUILT_IN_SHELF,
+      WORDS,
+    );
     expect(csv).toContain("'=HYPERLINK");
     expect(texts(csv)).toEqual(['=HYPERLINK("x")']);
   });
@@ -140,7 +156,7 @@ describe('linked data', () => {
     ]) {
       expect(texts(JSON.stringify(document))).toEqual([READ]);
     }
-    const { recipes } = readRecipeFile('', JSON.stringify([RECIPE, RECIPE]));
+    const { recipes } = readRecipeFile('', JSON.stringify([RECIPE, RECIPE]), WORDS);
     expect(recipes.length).toBe(2);
     expect(recipes[0]!.author).toBe('Coot');
   });
@@ -167,6 +183,7 @@ describe('linked data', () => {
           { ...RECIPE, author: { '@id': '#coot' }, isPartOf: { '@id': '#me' }, '@id': '#me' },
         ],
       }),
+      WORDS,
     );
     expect(recipes.map(({ author }) => author)).toEqual(['Coot']);
   });
@@ -189,7 +206,7 @@ describe('linked data', () => {
         recipeIngredient: value,
         recipeInstructions: value,
       };
-      expect(() => readRecipeFile('', JSON.stringify(document))).not.toThrow();
+      expect(() => readRecipeFile('', JSON.stringify(document), WORDS)).not.toThrow();
     }
     expect(codes(JSON.stringify({ '@type': 'Recipe', name: 'Odd' }))).toEqual(['nothing-in-it']);
     expect(codes(JSON.stringify({ '@type': 'Person' }))).toEqual(['no-recipe']);
@@ -225,7 +242,7 @@ describe('other files', () => {
   it('with a table of somebody else give a recipe to a row', () => {
     const csv =
       'Name,Servings,Ingredients,Directions\r\n"Oats",4,"2 cups oats\n1 cup milk","Mix.\nBake."\r\n"Rye",,"2 cups rye flour",\r\n"Short row"\r\n';
-    const { recipes, problems } = readRecipeFile('mine.csv', csv);
+    const { recipes, problems } = readRecipeFile('mine.csv', csv, WORDS);
     expect(recipes.map(({ text }) => text)).toEqual([
       'Oats\nServes 4\n\n2 cups oats\n1 cup milk\n\nMethod\nMix.\nBake.',
       'Rye\n\n2 cups rye flour',
@@ -248,7 +265,7 @@ describe('other files', () => {
         ),
         fc.constantFrom('a.txt', 'a.md', 'a.csv', 'a.html', 'a.json'),
         (content, name) => {
-          const { recipes, problems } = readRecipeFile(name, content);
+          const { recipes, problems } = readRecipeFile(name, content, WORDS);
           expect(recipes.length + problems.length).toBeGreaterThan(0);
         },
       ),

@@ -1,10 +1,5 @@
 import type { Shelf } from '../catalogue/index.js';
-import { linkedDataIn } from './html-text.js';
-import { readJsonLd } from './json-ld-read.js';
-import { writeJsonLd } from './json-ld-write.js';
-import { isOwnMarkdown, readMarkdown, writeMarkdown } from './markdown.js';
-import { readPlainText, writePlainText } from './plain-text.js';
-import { isRecipeTable, readRecipeCsv, writeRecipeCsv } from './recipe-csv.js';
+import { FORMATS, formatOf } from './recipe-formats.js';
 import {
   LARGEST_FILE_BYTES,
   LONGEST_RECIPE,
@@ -13,6 +8,7 @@ import {
   type FileReading,
   type RecipeFile,
   type RecipeFormat,
+  type RecipeWords,
 } from './recipe-file.js';
 
 /** How much of a text shows whether it is one. */
@@ -32,35 +28,6 @@ function isBinary(content: string): boolean {
   return controls >= FEWEST_CONTROLS && controls > sample.length * MOST_CONTROLS;
 }
 
-/** What a file is, by its first characters and its name. */
-function formatOf(name: string, content: string): RecipeFormat {
-  const start = content.replace(/^\ufeff?\s+/, '').slice(0, 2000);
-  if (/^(?:\{\s*["}]|\[\s*[[{"\]])/.test(start)) return 'json-ld';
-  if (/^<(?:!doctype|html|head|body|script|div|article|section|main)\b/i.test(start)) return 'html';
-  if (isRecipeTable(content) || /\.csv$/i.test(name)) return 'csv';
-  return isOwnMarkdown(content) || /\.(?:md|markdown)$/i.test(name) ? 'markdown' : 'text';
-}
-
-function read(format: RecipeFormat, content: string): Omit<FileReading, 'format'> {
-  switch (format) {
-    case 'json-ld':
-      return readJsonLd(content);
-    case 'html': {
-      const parts = linkedDataIn(content).map(readJsonLd);
-      return {
-        recipes: parts.flatMap(({ recipes }) => recipes),
-        problems: parts.flatMap(({ problems }) => problems),
-      };
-    }
-    case 'csv':
-      return readRecipeCsv(content);
-    case 'markdown':
-      return { recipes: readMarkdown(content), problems: [] };
-    case 'text':
-      return { recipes: readPlainText(content), problems: [] };
-  }
-}
-
 const isBackup = (content: string): boolean =>
   /^\s*\{\s*"format"\s*:\s*"ypsigram-backup"/.test(content);
 
@@ -74,14 +41,14 @@ const refused = (problem: FileProblem): FileReading => ({
  * The recipes of a file, whatever its format: plain text, Markdown, schema.org as JSON or inside
  * a saved page, CSV. What can't be read is said and left out. Never throws, whatever the file.
  */
-export function readRecipeFile(name: string, content: string): FileReading {
+export function readRecipeFile(name: string, content: string, words: RecipeWords): FileReading {
   const most = LARGEST_FILE_BYTES;
   if (content.length > most) return refused({ code: 'too-large', bytes: content.length, most });
   if (content.trim() === '') return refused({ code: 'empty' });
   if (isBinary(content)) return refused({ code: 'binary' });
   if (isBackup(content)) return refused({ code: 'a-backup' });
   const format = formatOf(name, content);
-  const { recipes, problems } = read(format, content);
+  const { recipes, problems } = FORMATS[format].read(content, words);
   const all: FileProblem[] = [...problems];
   const kept: RecipeFile[] = [];
   for (const recipe of recipes) {
@@ -97,7 +64,12 @@ export function readRecipeFile(name: string, content: string): FileReading {
 }
 
 /** The formats that recipes go out in. */
-export const EXPORT_FORMATS = ['text', 'markdown', 'json-ld', 'csv'] as const;
+export const EXPORT_FORMATS = [
+  'text',
+  'markdown',
+  'json-ld',
+  'csv',
+] as const satisfies readonly RecipeFormat[];
 /** One of `EXPORT_FORMATS`. */
 export type ExportFormat = (typeof EXPORT_FORMATS)[number];
 
@@ -106,19 +78,9 @@ export type ExportFormat = (typeof EXPORT_FORMATS)[number];
  *
  * @param shelf the ingredients by which lines are told from steps
  */
-export function writeRecipeFile(
+export const writeRecipeFile = (
   format: ExportFormat,
   recipes: readonly RecipeFile[],
   shelf: Shelf,
-): string {
-  switch (format) {
-    case 'text':
-      return writePlainText(recipes);
-    case 'markdown':
-      return writeMarkdown(recipes);
-    case 'json-ld':
-      return writeJsonLd(recipes, shelf);
-    case 'csv':
-      return writeRecipeCsv(recipes);
-  }
-}
+  words: RecipeWords,
+): string => FORMATS[format].write!(recipes, shelf, words);

@@ -10,7 +10,7 @@ describe('comparing a batch', () => {
     rung,
     gramsPerMillilitre: grams / 236.5882365,
     relativeSpread: 0,
-    source: 'spec',
+    source: { from: 'nominal' },
   });
   const reading = readText('2 cups flour\n1 cup water\n1 tsp salt');
   const compared = compareBatch(

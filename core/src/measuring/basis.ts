@@ -1,4 +1,4 @@
-import { ESTIMATE, type Ingredient, type Method, type Weight } from '../catalogue/index.js';
+import type { Ingredient, Method, SourceRef, Weight } from '../catalogue/index.js';
 import { millilitresIn } from '../units/index.js';
 import { classFactor, defaultMethod } from './methods.js';
 import { rememberByIngredient } from './remember-by-ingredient.js';
@@ -29,8 +29,7 @@ export interface DensityBasis {
   readonly relativeSpread: number;
   /** Relative standard deviation of single fills, where trials have told it. */
   readonly fillSpread?: number;
-  /** Citation of the figure, or the name of the author or hand it belongs to. */
-  readonly source: string;
+  readonly source: SourceRef;
   /** The method of the table weight an estimate was derived from. */
   readonly derivedFrom: Method | null;
 }
@@ -40,7 +39,7 @@ export interface PieceBasis {
   readonly rung: Rung;
   readonly gramsEach: number;
   readonly relativeSpread: number;
-  readonly source: string;
+  readonly source: SourceRef;
 }
 
 /**
@@ -58,7 +57,7 @@ export interface KnownWeight {
   readonly relativeSpread: number;
   /** Relative standard deviation of single fills, where trials have told it. */
   readonly fillSpread?: number;
-  readonly source: string;
+  readonly source: SourceRef;
 }
 
 /** What is asked of the ladder: this ingredient, in this form, filled this way. */
@@ -177,7 +176,7 @@ function tableDensity(filling: Filling): DensityBasis | null {
   const factor = direct
     ? 1
     : classFactor(ingredient.class, method) / classFactor(ingredient.class, table.method);
-  const sourced = table.source !== ESTIMATE;
+  const sourced = table.source.from !== 'knowledge';
   return {
     rung: direct && isForm && sourced ? 'reference' : 'estimate',
     gramsPerMillilitre: gramsPerMillilitre(table) * factor,
@@ -202,7 +201,7 @@ export function pieceOf(
   const usual = form !== null && ingredient.class !== 'egg' ? undefined : pieces[0];
   const piece = pieces.find((weight) => weight.form === wanted) ?? usual;
   if (!piece) return null;
-  const sourced = piece.source !== ESTIMATE;
+  const sourced = piece.source.from !== 'knowledge';
   const grade = ingredient.class === 'egg' ? PIECE_SPREAD.egg : PIECE_SPREAD.other;
   return {
     rung: sourced ? 'reference' : 'estimate',

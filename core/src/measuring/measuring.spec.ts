@@ -25,7 +25,7 @@ describe('the basis ladder', () => {
     const basis = densityOf(filling('flour-wheat-all-purpose', 'dipped'))!;
     expect(basis.rung).toBe('reference');
     expect(basis.gramsPerMillilitre * CUP).toBeCloseTo(137, 9);
-    expect(basis.source).toBe('AH456');
+    expect(basis.source.from).toBe('handbook');
   });
 
   it('estimates another method by the class factor, and says from what', () => {
@@ -68,7 +68,7 @@ describe('the basis ladder', () => {
       rung,
       gramsPerMillilitre: grams / CUP,
       relativeSpread: 0,
-      source: rung,
+      source: { from: 'author', author: rung },
     });
     const basis = densityOf(filling('flour-wheat-all-purpose', 'spooned'), [
       evidence('hand', 131),
@@ -87,7 +87,7 @@ describe('the basis ladder', () => {
       rung: 'hand',
       gramsPerMillilitre: 0.6,
       relativeSpread: 0.01,
-      source: 'a hand',
+      source: { from: 'hand', hand: 'Grebe', trials: 9 },
       ...of,
     });
     const rung = (of: Partial<KnownWeight>): string | undefined =>

@@ -1,13 +1,5 @@
 export { GRAMS_PER_OUNCE, gramsIn } from './mass.js';
-export {
-  STANDARDS,
-  USUAL_STANDARD,
-  isBorrowed,
-  millilitresIn,
-  standardName,
-  standardSource,
-  type Standard,
-} from './standard.js';
+export { STANDARDS, USUAL_STANDARD, isBorrowed, millilitresIn, type Standard } from './standard.js';
 export {
   UNITS,
   isMassUnit,

@@ -19,7 +19,6 @@ export type Standard = (typeof STANDARDS)[number];
 export const USUAL_STANDARD: Standard = 'us-customary';
 
 interface MeasureStandard {
-  readonly name: string;
   /** Millilitres, exact. */
   readonly cup: Fraction;
   readonly tbsp: Fraction;
@@ -27,8 +26,6 @@ interface MeasureStandard {
   /** Fluid ounce, pint, quart, gallon; borrowed ones are marked in `borrowsLargeUnits`. */
   readonly large: LargeUnits;
   readonly borrowsLargeUnits: boolean;
-  /** Where the figures are laid down. */
-  readonly source: string;
 }
 
 interface LargeUnits {
@@ -55,69 +52,62 @@ const IMPERIAL_LARGE: LargeUnits = {
 };
 
 const MEASURES: Readonly<Record<Standard, MeasureStandard>> = {
+  // US gallon of 231 cubic inches; cup 1/16, tablespoon 1/256, teaspoon 1/768 of it.
   'us-customary': {
-    name: 'US customary',
     cup: new Fraction('236.5882365'),
     tbsp: new Fraction('14.78676478125'),
     tsp: new Fraction('4.92892159375'),
     large: US_LARGE,
     borrowsLargeUnits: false,
-    source: 'US gallon of 231 cubic inches; cup 1/16, tablespoon 1/256, teaspoon 1/768 of it',
   },
+  // 21 CFR 101.9(b)(5)(viii).
   'us-labelling': {
-    name: 'US labelling',
     cup: new Fraction(240),
     tbsp: new Fraction(15),
     tsp: new Fraction(5),
     large: { ...US_LARGE, flOz: new Fraction(30) },
     borrowsLargeUnits: false,
-    source: '21 CFR 101.9(b)(5)(viii)',
   },
+  // Metric kitchen measures as sold.
   metric: {
-    name: 'Metric',
     cup: new Fraction(250),
     tbsp: new Fraction(15),
     tsp: new Fraction(5),
     large: US_LARGE,
     borrowsLargeUnits: true,
-    source: 'metric kitchen measures as sold',
   },
+  // Australian metric kitchen measures (cup 250 mL, tablespoon 20 mL).
   australian: {
-    name: 'Australian',
     cup: new Fraction(250),
     tbsp: new Fraction(20),
     tsp: new Fraction(5),
     large: IMPERIAL_LARGE,
     borrowsLargeUnits: true,
-    source: 'Australian metric kitchen measures (cup 250 mL, tablespoon 20 mL)',
   },
+  // British metric spoons; fluid ounce from the imperial gallon of 4.54609 L.
   british: {
-    name: 'British, modern',
     cup: new Fraction(250),
     tbsp: new Fraction(15),
     tsp: new Fraction(5),
     large: IMPERIAL_LARGE,
     borrowsLargeUnits: false,
-    source: 'British metric spoons; fluid ounce from the imperial gallon of 4.54609 L',
   },
+  // Imperial gallon of 4.54609 L; cup half a pint, tablespoon 5/8 fluid ounce.
   imperial: {
-    name: 'British imperial, older books',
     cup: new Fraction('284.130625'),
     tbsp: new Fraction('17.7581640625'),
     // A third of the tablespoon, as printed in the tables of the time.
     tsp: new Fraction('5.9193880208'),
     large: IMPERIAL_LARGE,
     borrowsLargeUnits: false,
-    source: 'imperial gallon of 4.54609 L; cup half a pint, tablespoon 5/8 fluid ounce',
   },
+  // Japanese kitchen measures (cup 200 mL).
   japanese: {
-    name: 'Japanese',
     cup: new Fraction(200),
     tbsp: new Fraction(15),
     tsp: new Fraction(5),
     large: US_LARGE,
     borrowsLargeUnits: true,
-    source: 'Japanese kitchen measures (cup 200 mL)',
   },
 };
 
@@ -170,14 +160,4 @@ export function millilitresIn(unit: VolumeUnit, standard: Standard): Fraction {
 export function isBorrowed(unit: VolumeUnit, standard: Standard): boolean {
   const large = unit === 'fl-oz' || unit === 'pint' || unit === 'quart' || unit === 'gallon';
   return large && MEASURES[standard].borrowsLargeUnits;
-}
-
-/** The standard's name for people. */
-export function standardName(standard: Standard): string {
-  return MEASURES[standard].name;
-}
-
-/** Where the standard's figures come from. */
-export function standardSource(standard: Standard): string {
-  return MEASURES[standard].source;
 }

@@ -1,4 +1,4 @@
-import { USUAL_SCALES } from '@ypsigram/core/drawer';
+import { USUAL_KITCHEN } from '@ypsigram/contract';
 import { SimulatedOven } from './simulated/oven.js';
 import { SimulatedScale } from './simulated/scale.js';
 
@@ -7,7 +7,7 @@ const FIRST_SEED = 2026;
 
 /** The scale that ships: simulated, and at first the usual kitchen scale. */
 export function openScale(): SimulatedScale {
-  const { name, gridGrams, capacityGrams } = USUAL_SCALES[0]!;
+  const { name, gridGrams, capacityGrams } = USUAL_KITCHEN.scales[0]!;
   return new SimulatedScale({
     scale: { name, gridGrams, capacityGrams, units: ['g', 'oz', 'lb-oz', 'ml'] },
     seed: FIRST_SEED,

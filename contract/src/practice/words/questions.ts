@@ -1,10 +1,11 @@
 import type { IngredientClass } from '@ypsigram/core/catalogue';
 import type { CupOf, PracticeQuestion, ScaleQuestion, ScaleSlip } from '@ypsigram/core/practice';
-import { millilitresIn, standardName, type Standard } from '@ypsigram/core/units';
+import { millilitresIn, type Standard } from '@ypsigram/core/units';
 import { capital } from '../../wording/capital.js';
 import { fixed, short } from '../../wording/figures.js';
 import { METHOD_NAMES } from '../../wording/names.js';
 import { scaleFigure } from './jug.js';
+import { standardName } from '../../wording/index.js';
 
 /** What a text needs to know: how ingredients are called, and whose cups these are. */
 export interface QuestionNames {

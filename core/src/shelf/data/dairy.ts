@@ -1,4 +1,4 @@
-import type { Ingredient } from '../../catalogue/index.js';
+import { sr, type Ingredient } from '../../catalogue/index.js';
 
 export const DAIRY: readonly Ingredient[] = [
   {
@@ -18,7 +18,7 @@ export const DAIRY: readonly Ingredient[] = [
     ],
     loosely: ['milk'],
     weights: [
-      { form: null, method: 'poured', amount: 1, unit: 'cup', grams: 244, source: 'SR 01077' },
+      { form: null, method: 'poured', amount: 1, unit: 'cup', grams: 244, source: sr('01077') },
     ],
   },
   {
@@ -32,7 +32,7 @@ export const DAIRY: readonly Ingredient[] = [
     aliases: ['semi-skimmed milk', '2% milk', 'semi skimmed milk'],
     otherNames: { german: ['fettarme Milch'] },
     weights: [
-      { form: null, method: 'poured', amount: 1, unit: 'cup', grams: 244, source: 'SR 01079' },
+      { form: null, method: 'poured', amount: 1, unit: 'cup', grams: 244, source: sr('01079') },
     ],
   },
   {
@@ -46,7 +46,7 @@ export const DAIRY: readonly Ingredient[] = [
     aliases: ['fat-free milk', 'skimmed milk', 'nonfat milk'],
     otherNames: { german: ['Magermilch'], french: ['lait écrémé'] },
     weights: [
-      { form: null, method: 'poured', amount: 1, unit: 'cup', grams: 245, source: 'SR 01085' },
+      { form: null, method: 'poured', amount: 1, unit: 'cup', grams: 245, source: sr('01085') },
     ],
   },
   {
@@ -60,7 +60,7 @@ export const DAIRY: readonly Ingredient[] = [
     allergens: ['milk'],
     aliases: [],
     weights: [
-      { form: null, method: 'poured', amount: 1, unit: 'cup', grams: 245, source: 'SR 01088' },
+      { form: null, method: 'poured', amount: 1, unit: 'cup', grams: 245, source: sr('01088') },
     ],
   },
   {
@@ -81,14 +81,14 @@ export const DAIRY: readonly Ingredient[] = [
       'whipping cream 35%',
     ],
     weights: [
-      { form: 'fluid', method: 'poured', amount: 1, unit: 'cup', grams: 238, source: 'SR 01053' },
+      { form: 'fluid', method: 'poured', amount: 1, unit: 'cup', grams: 238, source: sr('01053') },
       {
         form: 'whipped',
         method: 'spooned',
         amount: 1,
         unit: 'cup',
         grams: 120,
-        source: 'SR 01053',
+        source: sr('01053'),
       },
     ],
   },
@@ -103,7 +103,7 @@ export const DAIRY: readonly Ingredient[] = [
     aliases: ['single cream', 'coffee cream'],
     otherNames: { german: ['Kaffeesahne'], french: ['crème légère'] },
     weights: [
-      { form: null, method: 'poured', amount: 1, unit: 'cup', grams: 240, source: 'SR 01050' },
+      { form: null, method: 'poured', amount: 1, unit: 'cup', grams: 240, source: sr('01050') },
     ],
   },
   {
@@ -117,7 +117,7 @@ export const DAIRY: readonly Ingredient[] = [
     aliases: ['10% cream', 'half and half cream'],
     otherNames: { german: ['Kaffeerahm'], french: ['crème à café'] },
     weights: [
-      { form: null, method: 'poured', amount: 1, unit: 'cup', grams: 242, source: 'SR 01049' },
+      { form: null, method: 'poured', amount: 1, unit: 'cup', grams: 242, source: sr('01049') },
     ],
   },
   {
@@ -131,7 +131,7 @@ export const DAIRY: readonly Ingredient[] = [
     allergens: ['milk'],
     aliases: ['soured cream'],
     weights: [
-      { form: null, method: 'pressed', amount: 1, unit: 'cup', grams: 230, source: 'SR 01056' },
+      { form: null, method: 'pressed', amount: 1, unit: 'cup', grams: 230, source: sr('01056') },
     ],
   },
   {
@@ -158,7 +158,7 @@ export const DAIRY: readonly Ingredient[] = [
     ],
     loosely: ['yogurt', 'yoghurt'],
     weights: [
-      { form: null, method: 'pressed', amount: 1, unit: 'cup', grams: 245, source: 'SR 01116' },
+      { form: null, method: 'pressed', amount: 1, unit: 'cup', grams: 245, source: sr('01116') },
     ],
   },
   {
@@ -171,8 +171,8 @@ export const DAIRY: readonly Ingredient[] = [
     allergens: ['milk'],
     aliases: ['soft cheese', 'full-fat soft cheese'],
     weights: [
-      { form: null, method: 'pressed', amount: 1, unit: 'cup', grams: 232, source: 'SR 01017' },
-      { form: null, method: 'pressed', amount: 1, unit: 'tbsp', grams: 14.5, source: 'SR 01017' },
+      { form: null, method: 'pressed', amount: 1, unit: 'cup', grams: 232, source: sr('01017') },
+      { form: null, method: 'pressed', amount: 1, unit: 'tbsp', grams: 14.5, source: sr('01017') },
     ],
   },
   {
@@ -186,7 +186,7 @@ export const DAIRY: readonly Ingredient[] = [
     aliases: [],
     otherNames: { german: ['Hüttenkäse', 'körniger Frischkäse'], french: ['fromage cottage'] },
     weights: [
-      { form: null, method: 'pressed', amount: 1, unit: 'cup', grams: 225, source: 'SR 01012' },
+      { form: null, method: 'pressed', amount: 1, unit: 'cup', grams: 225, source: sr('01012') },
     ],
   },
   {
@@ -200,7 +200,7 @@ export const DAIRY: readonly Ingredient[] = [
     aliases: ['ricotta cheese'],
     otherNames: { german: ['Ricotta'], french: ['ricotta'] },
     weights: [
-      { form: null, method: 'pressed', amount: 1, unit: 'cup', grams: 246, source: 'SR 01036' },
+      { form: null, method: 'pressed', amount: 1, unit: 'cup', grams: 246, source: sr('01036') },
     ],
   },
   {
@@ -217,7 +217,7 @@ export const DAIRY: readonly Ingredient[] = [
       french: ['lait concentré non sucré', 'lait évaporé'],
     },
     weights: [
-      { form: null, method: 'poured', amount: 1, unit: 'cup', grams: 252, source: 'SR 01096' },
+      { form: null, method: 'poured', amount: 1, unit: 'cup', grams: 252, source: sr('01096') },
     ],
   },
   {
@@ -231,7 +231,7 @@ export const DAIRY: readonly Ingredient[] = [
     aliases: ['condensed milk'],
     otherNames: { german: ['gezuckerte Kondensmilch'] },
     weights: [
-      { form: null, method: 'poured', amount: 1, unit: 'cup', grams: 306, source: 'SR 01095' },
+      { form: null, method: 'poured', amount: 1, unit: 'cup', grams: 306, source: sr('01095') },
     ],
   },
   {
@@ -246,7 +246,7 @@ export const DAIRY: readonly Ingredient[] = [
     otherNames: { german: ['Magermilchpulver'], french: ['lait écrémé en poudre'] },
     loosely: ['milk powder', 'dry milk'],
     weights: [
-      { form: null, method: 'spooned', amount: 1, unit: 'cup', grams: 120, source: 'SR 01091' },
+      { form: null, method: 'spooned', amount: 1, unit: 'cup', grams: 120, source: sr('01091') },
     ],
   },
   {
@@ -260,7 +260,7 @@ export const DAIRY: readonly Ingredient[] = [
     aliases: ['instant milk powder'],
     otherNames: { german: ['Instantmilchpulver'], french: ['lait instantané en poudre'] },
     weights: [
-      { form: null, method: 'spooned', amount: 1, unit: 'cup', grams: 68, source: 'SR 01092' },
+      { form: null, method: 'spooned', amount: 1, unit: 'cup', grams: 68, source: sr('01092') },
     ],
   },
   {
@@ -274,8 +274,15 @@ export const DAIRY: readonly Ingredient[] = [
     aliases: ['cheddar cheese', 'tasty cheese', 'old cheddar', 'grated tasty cheese'],
     otherNames: { german: ['Cheddar'], french: ['cheddar'] },
     weights: [
-      { form: 'shredded', method: 'level', amount: 1, unit: 'cup', grams: 113, source: 'SR 01009' },
-      { form: 'diced', method: 'level', amount: 1, unit: 'cup', grams: 132, source: 'SR 01009' },
+      {
+        form: 'shredded',
+        method: 'level',
+        amount: 1,
+        unit: 'cup',
+        grams: 113,
+        source: sr('01009'),
+      },
+      { form: 'diced', method: 'level', amount: 1, unit: 'cup', grams: 132, source: sr('01009') },
     ],
   },
   {
@@ -298,7 +305,7 @@ export const DAIRY: readonly Ingredient[] = [
       french: ['parmesan', 'parmesan râpé'],
     },
     weights: [
-      { form: null, method: 'level', amount: 1, unit: 'cup', grams: 100, source: 'SR 01032' },
+      { form: null, method: 'level', amount: 1, unit: 'cup', grams: 100, source: sr('01032') },
     ],
   },
   {
@@ -312,7 +319,7 @@ export const DAIRY: readonly Ingredient[] = [
     aliases: ['soya milk'],
     otherNames: { german: ['Sojamilch', 'Sojadrink'], french: ['lait de soja', 'boisson au soja'] },
     weights: [
-      { form: null, method: 'poured', amount: 1, unit: 'cup', grams: 243, source: 'SR 16120' },
+      { form: null, method: 'poured', amount: 1, unit: 'cup', grams: 243, source: sr('16120') },
     ],
   },
   {
@@ -326,7 +333,7 @@ export const DAIRY: readonly Ingredient[] = [
     aliases: ['canned coconut milk', 'tinned coconut milk'],
     otherNames: { german: ['Kokosmilch'], french: ['lait de coco'] },
     weights: [
-      { form: null, method: 'poured', amount: 1, unit: 'cup', grams: 226, source: 'SR 12118' },
+      { form: null, method: 'poured', amount: 1, unit: 'cup', grams: 226, source: sr('12118') },
     ],
   },
 ];

@@ -1,4 +1,4 @@
-import type { Ingredient } from '../../catalogue/index.js';
+import { sr, type Ingredient } from '../../catalogue/index.js';
 import { row } from './row.js';
 
 /** Juices, drinks and other liquids, the rarer ones. */
@@ -7,7 +7,7 @@ export const DRINKS: readonly Ingredient[] = [
     'juice-apple',
     'Apple juice',
     ['liquid', 'liquid', 88, 'fridge'],
-    ['poured', 'cup', 248, 'SR 09016'],
+    ['poured', 'cup', 248, sr('09016')],
     ['apple cider', 'cloudy apple juice'],
     [],
     { german: ['Apfelsaft'], french: ['jus de pomme'] },
@@ -16,7 +16,7 @@ export const DRINKS: readonly Ingredient[] = [
     'juice-pineapple',
     'Pineapple juice',
     ['liquid', 'liquid', 86, 'fridge'],
-    ['poured', 'cup', 250, 'SR 09273'],
+    ['poured', 'cup', 250, sr('09273')],
     [],
     [],
     { german: ['Ananassaft'], french: ["jus d'ananas"] },
@@ -25,7 +25,7 @@ export const DRINKS: readonly Ingredient[] = [
     'juice-cranberry',
     'Cranberry juice',
     ['liquid', 'liquid', 87, 'fridge'],
-    ['poured', 'cup', 253, 'SR 09078'],
+    ['poured', 'cup', 253, sr('09078')],
     ['cherry juice', 'grape juice'],
     [],
     { german: ['Kirschsaft', 'Traubensaft'], french: ['jus de cranberry', 'jus de cerise'] },
@@ -34,7 +34,7 @@ export const DRINKS: readonly Ingredient[] = [
     'coconut-water',
     'Coconut water',
     ['liquid', 'liquid', 95, 'fridge'],
-    ['poured', 'cup', 240, 'SR 12119'],
+    ['poured', 'cup', 240, sr('12119')],
     [],
     [],
     { german: ['Kokoswasser'], french: ['eau de coco'] },
@@ -43,7 +43,7 @@ export const DRINKS: readonly Ingredient[] = [
     'tea',
     'Brewed tea',
     ['liquid', 'liquid', 99, 'fridge'],
-    ['poured', 'cup', 237, 'SR 14355'],
+    ['poured', 'cup', 237, sr('14355')],
     ['tea', 'strong tea', 'black tea', 'cold tea'],
     [],
     { german: ['Tee', 'schwarzer Tee'], french: ['thé'] },
@@ -79,7 +79,7 @@ export const DRINKS: readonly Ingredient[] = [
     'vinegar-balsamic',
     'Balsamic vinegar',
     ['liquid', 'liquid', 77, 'dry', { food: 'acid' }],
-    ['poured', 'cup', 255, 'SR 02069'],
+    ['poured', 'cup', 255, sr('02069')],
     ['balsamic'],
     ['sulphites'],
     { german: ['Balsamicoessig'], french: ['vinaigre balsamique'] },
@@ -88,7 +88,7 @@ export const DRINKS: readonly Ingredient[] = [
     'soy-sauce',
     'Soy sauce',
     ['liquid', 'salt', 71, 'dry'],
-    ['poured', 'tbsp', 16, 'SR 16123'],
+    ['poured', 'tbsp', 16, sr('16123')],
     ['tamari', 'soya sauce'],
     ['soy', 'wheat'],
     { german: ['Sojasauce'], french: ['sauce soja'] },

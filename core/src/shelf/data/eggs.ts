@@ -1,4 +1,5 @@
-import type { Ingredient, Weight } from '../../catalogue/index.js';
+import { EGG_GRADES } from './sources.js';
+import { sr, type Ingredient, type Weight } from '../../catalogue/index.js';
 
 /** Of an egg in its shell, about this much is egg. */
 const WITHOUT_SHELL = 0.88;
@@ -13,7 +14,7 @@ const european = (form: string, inShell: number): Weight => ({
   amount: 1,
   unit: 'each',
   grams: inShell * WITHOUT_SHELL,
-  source: 'European weight grades, less 12 % shell',
+  source: EGG_GRADES,
 });
 
 export const EGGS: readonly Ingredient[] = [
@@ -28,23 +29,23 @@ export const EGGS: readonly Ingredient[] = [
     allergens: ['egg'],
     aliases: ['egg', 'eggs'],
     weights: [
-      { form: 'small', method: 'count', amount: 1, unit: 'each', grams: 38, source: 'SR 01123' },
-      { form: 'medium', method: 'count', amount: 1, unit: 'each', grams: 44, source: 'SR 01123' },
-      { form: 'large', method: 'count', amount: 1, unit: 'each', grams: 50, source: 'SR 01123' },
+      { form: 'small', method: 'count', amount: 1, unit: 'each', grams: 38, source: sr('01123') },
+      { form: 'medium', method: 'count', amount: 1, unit: 'each', grams: 44, source: sr('01123') },
+      { form: 'large', method: 'count', amount: 1, unit: 'each', grams: 50, source: sr('01123') },
       {
         form: 'extra-large',
         method: 'count',
         amount: 1,
         unit: 'each',
         grams: 56,
-        source: 'SR 01123',
+        source: sr('01123'),
       },
-      { form: 'jumbo', method: 'count', amount: 1, unit: 'each', grams: 63, source: 'SR 01123' },
+      { form: 'jumbo', method: 'count', amount: 1, unit: 'each', grams: 63, source: sr('01123') },
       european('S', 48),
       european('M', 58),
       european('L', 68),
       european('XL', 78),
-      { form: 'beaten', method: 'poured', amount: 1, unit: 'cup', grams: 243, source: 'SR 01123' },
+      { form: 'beaten', method: 'poured', amount: 1, unit: 'cup', grams: 243, source: sr('01123') },
     ],
   },
   {
@@ -58,8 +59,8 @@ export const EGGS: readonly Ingredient[] = [
     allergens: ['egg'],
     aliases: ['white of egg', 'egg whites'],
     weights: [
-      { form: 'large', method: 'count', amount: 1, unit: 'each', grams: 33, source: 'SR 01124' },
-      { form: null, method: 'poured', amount: 1, unit: 'cup', grams: 243, source: 'SR 01124' },
+      { form: 'large', method: 'count', amount: 1, unit: 'each', grams: 33, source: sr('01124') },
+      { form: null, method: 'poured', amount: 1, unit: 'cup', grams: 243, source: sr('01124') },
     ],
   },
   {
@@ -73,8 +74,8 @@ export const EGGS: readonly Ingredient[] = [
     allergens: ['egg'],
     aliases: ['yolk of egg', 'egg yolks', 'yolk'],
     weights: [
-      { form: 'large', method: 'count', amount: 1, unit: 'each', grams: 17, source: 'SR 01125' },
-      { form: null, method: 'poured', amount: 1, unit: 'cup', grams: 243, source: 'SR 01125' },
+      { form: 'large', method: 'count', amount: 1, unit: 'each', grams: 17, source: sr('01125') },
+      { form: null, method: 'poured', amount: 1, unit: 'cup', grams: 243, source: sr('01125') },
     ],
   },
 ];

@@ -1,4 +1,4 @@
-import { ESTIMATE, NOMINAL, type Ingredient, type Weight } from '../../catalogue/index.js';
+import { sr, ESTIMATE, NOMINAL, type Ingredient, type Weight } from '../../catalogue/index.js';
 
 /** Butter as it is sold by mass. */
 const block = (form: string, grams: number): Weight => ({
@@ -21,11 +21,11 @@ export const FATS: readonly Ingredient[] = [
     allergens: ['milk'],
     aliases: ['unsalted butter', 'salted butter', 'sweet butter'],
     weights: [
-      { form: null, method: 'pressed', amount: 1, unit: 'cup', grams: 227, source: 'SR 01001' },
-      { form: null, method: 'pressed', amount: 1, unit: 'tbsp', grams: 14.2, source: 'SR 01001' },
+      { form: null, method: 'pressed', amount: 1, unit: 'cup', grams: 227, source: sr('01001') },
+      { form: null, method: 'pressed', amount: 1, unit: 'tbsp', grams: 14.2, source: sr('01001') },
       // Melted it lies closer than when it is pressed in: no air, and warm.
       { form: null, method: 'melted', amount: 1, unit: 'cup', grams: 217, source: ESTIMATE },
-      { form: 'stick', method: 'count', amount: 1, unit: 'stick', grams: 113, source: 'SR 01001' },
+      { form: 'stick', method: 'count', amount: 1, unit: 'stick', grams: 113, source: sr('01001') },
       block('250 g block', 250),
       block('500 g block', 500),
       block('1 lb block', 453.59237),
@@ -48,7 +48,7 @@ export const FATS: readonly Ingredient[] = [
         amount: 1,
         unit: 'tbsp',
         grams: 14.2,
-        source: 'SR margarine stick',
+        source: sr('04067'),
       },
     ],
   },
@@ -63,8 +63,8 @@ export const FATS: readonly Ingredient[] = [
     aliases: ['white vegetable fat', 'vegetable fat', 'shortening'],
     otherNames: { german: ['Pflanzenfett', 'Kokosfett'], french: ['graisse végétale'] },
     weights: [
-      { form: null, method: 'pressed', amount: 1, unit: 'cup', grams: 205, source: 'SR 04031' },
-      { form: null, method: 'pressed', amount: 1, unit: 'tbsp', grams: 12.8, source: 'SR 04031' },
+      { form: null, method: 'pressed', amount: 1, unit: 'cup', grams: 205, source: sr('04031') },
+      { form: null, method: 'pressed', amount: 1, unit: 'tbsp', grams: 12.8, source: sr('04031') },
     ],
   },
   {
@@ -78,8 +78,8 @@ export const FATS: readonly Ingredient[] = [
     aliases: [],
     otherNames: { french: ['saindoux'] },
     weights: [
-      { form: null, method: 'pressed', amount: 1, unit: 'cup', grams: 205, source: 'SR 04002' },
-      { form: null, method: 'pressed', amount: 1, unit: 'tbsp', grams: 12.8, source: 'SR 04002' },
+      { form: null, method: 'pressed', amount: 1, unit: 'cup', grams: 205, source: sr('04002') },
+      { form: null, method: 'pressed', amount: 1, unit: 'tbsp', grams: 12.8, source: sr('04002') },
     ],
   },
   {
@@ -93,8 +93,8 @@ export const FATS: readonly Ingredient[] = [
     aliases: ['clarified butter', 'desi ghee'],
     otherNames: { german: ['Butterschmalz'], french: ['beurre clarifié'] },
     weights: [
-      { form: null, method: 'pressed', amount: 1, unit: 'cup', grams: 205, source: 'SR 01003' },
-      { form: null, method: 'pressed', amount: 1, unit: 'tbsp', grams: 12.8, source: 'SR 01003' },
+      { form: null, method: 'pressed', amount: 1, unit: 'cup', grams: 205, source: sr('01003') },
+      { form: null, method: 'pressed', amount: 1, unit: 'tbsp', grams: 12.8, source: sr('01003') },
     ],
   },
   {
@@ -123,8 +123,8 @@ export const FATS: readonly Ingredient[] = [
     ],
     loosely: ['oil'],
     weights: [
-      { form: null, method: 'poured', amount: 1, unit: 'cup', grams: 218, source: 'SR 04582' },
-      { form: null, method: 'poured', amount: 1, unit: 'tbsp', grams: 14, source: 'SR 04582' },
+      { form: null, method: 'poured', amount: 1, unit: 'cup', grams: 218, source: sr('04582') },
+      { form: null, method: 'poured', amount: 1, unit: 'tbsp', grams: 14, source: sr('04582') },
     ],
   },
   {
@@ -137,8 +137,8 @@ export const FATS: readonly Ingredient[] = [
     allergens: [],
     aliases: ['extra virgin olive oil'],
     weights: [
-      { form: null, method: 'poured', amount: 1, unit: 'cup', grams: 216, source: 'SR 04053' },
-      { form: null, method: 'poured', amount: 1, unit: 'tbsp', grams: 13.5, source: 'SR 04053' },
+      { form: null, method: 'poured', amount: 1, unit: 'cup', grams: 216, source: sr('04053') },
+      { form: null, method: 'poured', amount: 1, unit: 'tbsp', grams: 13.5, source: sr('04053') },
     ],
   },
   {
@@ -152,8 +152,8 @@ export const FATS: readonly Ingredient[] = [
     aliases: [],
     otherNames: { german: ['Kokosöl'], french: ['huile de coco'] },
     weights: [
-      { form: null, method: 'pressed', amount: 1, unit: 'cup', grams: 218, source: 'SR 04047' },
-      { form: null, method: 'pressed', amount: 1, unit: 'tbsp', grams: 13.6, source: 'SR 04047' },
+      { form: null, method: 'pressed', amount: 1, unit: 'cup', grams: 218, source: sr('04047') },
+      { form: null, method: 'pressed', amount: 1, unit: 'tbsp', grams: 13.6, source: sr('04047') },
     ],
   },
   {
@@ -167,7 +167,7 @@ export const FATS: readonly Ingredient[] = [
     aliases: [],
     otherNames: { german: ['Sesamöl'], french: ['huile de sésame'] },
     weights: [
-      { form: null, method: 'poured', amount: 1, unit: 'cup', grams: 218, source: 'SR 04058' },
+      { form: null, method: 'poured', amount: 1, unit: 'cup', grams: 218, source: sr('04058') },
     ],
   },
   {
@@ -184,8 +184,8 @@ export const FATS: readonly Ingredient[] = [
       french: ['beurre de cacahuète', 'beurre de cacahuètes', "beurre d'arachide"],
     },
     weights: [
-      { form: null, method: 'pressed', amount: 1, unit: 'cup', grams: 258, source: 'SR 16098' },
-      { form: null, method: 'pressed', amount: 1, unit: 'tbsp', grams: 16, source: 'SR 16098' },
+      { form: null, method: 'pressed', amount: 1, unit: 'cup', grams: 258, source: sr('16098') },
+      { form: null, method: 'pressed', amount: 1, unit: 'tbsp', grams: 16, source: sr('16098') },
     ],
   },
   {
@@ -199,7 +199,7 @@ export const FATS: readonly Ingredient[] = [
     aliases: [],
     otherNames: { german: ['Mandelmus'], french: ["purée d'amandes"] },
     weights: [
-      { form: null, method: 'pressed', amount: 1, unit: 'cup', grams: 250, source: 'SR 12195' },
+      { form: null, method: 'pressed', amount: 1, unit: 'cup', grams: 250, source: sr('12195') },
     ],
   },
   {
@@ -213,7 +213,7 @@ export const FATS: readonly Ingredient[] = [
     aliases: [],
     otherNames: { german: ['Tahin', 'Sesammus'], french: ['tahin', 'purée de sésame'] },
     weights: [
-      { form: null, method: 'pressed', amount: 1, unit: 'tbsp', grams: 15, source: 'SR 12166' },
+      { form: null, method: 'pressed', amount: 1, unit: 'tbsp', grams: 15, source: sr('12166') },
     ],
   },
 ];

@@ -1,4 +1,4 @@
-import { ESTIMATE, type Ingredient } from '../../catalogue/index.js';
+import { sr, ESTIMATE, type Ingredient } from '../../catalogue/index.js';
 
 export const FLOURS_AND_MEALS: readonly Ingredient[] = [
   {
@@ -13,7 +13,7 @@ export const FLOURS_AND_MEALS: readonly Ingredient[] = [
     aliases: ['wholemeal rye flour', 'wholegrain rye flour', 'whole rye flour'],
     otherNames: { german: ['Roggenvollkornmehl'], french: ['farine de seigle complète'] },
     weights: [
-      { form: null, method: 'spooned', amount: 1, unit: 'cup', grams: 128, source: 'SR 20063' },
+      { form: null, method: 'spooned', amount: 1, unit: 'cup', grams: 128, source: sr('20063') },
     ],
   },
   {
@@ -28,7 +28,7 @@ export const FLOURS_AND_MEALS: readonly Ingredient[] = [
     aliases: [],
     loosely: ['rye flour'],
     weights: [
-      { form: null, method: 'spooned', amount: 1, unit: 'cup', grams: 102, source: 'SR 20064' },
+      { form: null, method: 'spooned', amount: 1, unit: 'cup', grams: 102, source: sr('20064') },
     ],
   },
   {
@@ -43,7 +43,7 @@ export const FLOURS_AND_MEALS: readonly Ingredient[] = [
     aliases: ['white rye flour'],
     otherNames: { german: ['helles Roggenmehl'], french: ['farine de seigle blanche'] },
     weights: [
-      { form: null, method: 'spooned', amount: 1, unit: 'cup', grams: 102, source: 'SR 20065' },
+      { form: null, method: 'spooned', amount: 1, unit: 'cup', grams: 102, source: sr('20065') },
     ],
   },
   {
@@ -60,7 +60,7 @@ export const FLOURS_AND_MEALS: readonly Ingredient[] = [
     weights: [
       // The table does not say how its cup was filled; so heavy a cup was dipped.
       { form: null, method: 'spooned', amount: 1, unit: 'cup', grams: 120, source: ESTIMATE },
-      { form: null, method: 'dipped', amount: 1, unit: 'cup', grams: 148, source: 'SR 20130' },
+      { form: null, method: 'dipped', amount: 1, unit: 'cup', grams: 148, source: sr('20130') },
     ],
   },
   {
@@ -75,7 +75,7 @@ export const FLOURS_AND_MEALS: readonly Ingredient[] = [
     aliases: [],
     otherNames: { german: ['Hafermehl'], french: ["farine d'avoine"] },
     weights: [
-      { form: null, method: 'spooned', amount: 1, unit: 'cup', grams: 104, source: 'SR 20132' },
+      { form: null, method: 'spooned', amount: 1, unit: 'cup', grams: 104, source: sr('20132') },
     ],
   },
   {
@@ -90,7 +90,7 @@ export const FLOURS_AND_MEALS: readonly Ingredient[] = [
     aliases: [],
     otherNames: { german: ['Buchweizenmehl'] },
     weights: [
-      { form: null, method: 'spooned', amount: 1, unit: 'cup', grams: 120, source: 'SR 20011' },
+      { form: null, method: 'spooned', amount: 1, unit: 'cup', grams: 120, source: sr('20011') },
     ],
   },
   {
@@ -106,7 +106,7 @@ export const FLOURS_AND_MEALS: readonly Ingredient[] = [
     otherNames: { german: ['Reismehl'] },
     loosely: ['rice flour'],
     weights: [
-      { form: null, method: 'spooned', amount: 1, unit: 'cup', grams: 158, source: 'SR 20061' },
+      { form: null, method: 'spooned', amount: 1, unit: 'cup', grams: 158, source: sr('20061') },
     ],
   },
   {
@@ -121,7 +121,7 @@ export const FLOURS_AND_MEALS: readonly Ingredient[] = [
     aliases: [],
     otherNames: { german: ['Vollkornreismehl'], french: ['farine de riz complet'] },
     weights: [
-      { form: null, method: 'spooned', amount: 1, unit: 'cup', grams: 158, source: 'SR 20090' },
+      { form: null, method: 'spooned', amount: 1, unit: 'cup', grams: 158, source: sr('20090') },
     ],
   },
   {
@@ -136,7 +136,7 @@ export const FLOURS_AND_MEALS: readonly Ingredient[] = [
     aliases: [],
     otherNames: { german: ['Maismehl'], french: ['farine de maïs'] },
     weights: [
-      { form: null, method: 'spooned', amount: 1, unit: 'cup', grams: 117, source: 'SR 20016' },
+      { form: null, method: 'spooned', amount: 1, unit: 'cup', grams: 117, source: sr('20016') },
     ],
   },
   {
@@ -156,7 +156,7 @@ export const FLOURS_AND_MEALS: readonly Ingredient[] = [
     weights: [
       // The table does not say how its cup was filled; so light a cup was sifted.
       { form: null, method: 'spooned', amount: 1, unit: 'cup', grams: 102, source: ESTIMATE },
-      { form: null, method: 'sifted', amount: 1, unit: 'cup', grams: 92, source: 'SR 16157' },
+      { form: null, method: 'sifted', amount: 1, unit: 'cup', grams: 92, source: sr('16157') },
     ],
   },
   {
@@ -171,7 +171,7 @@ export const FLOURS_AND_MEALS: readonly Ingredient[] = [
     aliases: [],
     otherNames: { german: ['Hirsemehl'], french: ['farine de millet'] },
     weights: [
-      { form: null, method: 'spooned', amount: 1, unit: 'cup', grams: 119, source: 'SR 20647' },
+      { form: null, method: 'spooned', amount: 1, unit: 'cup', grams: 119, source: sr('20647') },
     ],
   },
   {
@@ -185,7 +185,7 @@ export const FLOURS_AND_MEALS: readonly Ingredient[] = [
     aliases: [],
     otherNames: { german: ['Kartoffelmehl'], french: ['farine de pomme de terre'] },
     weights: [
-      { form: null, method: 'spooned', amount: 1, unit: 'cup', grams: 160, source: 'SR 11413' },
+      { form: null, method: 'spooned', amount: 1, unit: 'cup', grams: 160, source: sr('11413') },
     ],
   },
   {
@@ -200,7 +200,7 @@ export const FLOURS_AND_MEALS: readonly Ingredient[] = [
     aliases: ['soya flour'],
     otherNames: { german: ['Sojamehl'], french: ['farine de soja'] },
     weights: [
-      { form: null, method: 'spooned', amount: 1, unit: 'cup', grams: 84, source: 'SR 16115' },
+      { form: null, method: 'spooned', amount: 1, unit: 'cup', grams: 84, source: sr('16115') },
     ],
   },
   {
@@ -214,7 +214,7 @@ export const FLOURS_AND_MEALS: readonly Ingredient[] = [
     aliases: ['almond meal', 'almond flour', 'blanched almond flour', 'superfine almond flour'],
     otherNames: { german: ['gemahlene Mandeln', 'Mandelmehl'] },
     weights: [
-      { form: null, method: 'spooned', amount: 1, unit: 'cup', grams: 95, source: 'SR 12061' },
+      { form: null, method: 'spooned', amount: 1, unit: 'cup', grams: 95, source: sr('12061') },
     ],
   },
   {
@@ -228,7 +228,7 @@ export const FLOURS_AND_MEALS: readonly Ingredient[] = [
     allergens: ['wheat'],
     aliases: ['sooji', 'suji', 'rava', 'sooji rava', 'fine semolina', 'coarse semolina'],
     weights: [
-      { form: null, method: 'level', amount: 1, unit: 'cup', grams: 167, source: 'SR 20066' },
+      { form: null, method: 'level', amount: 1, unit: 'cup', grams: 167, source: sr('20066') },
     ],
   },
   {
@@ -243,7 +243,7 @@ export const FLOURS_AND_MEALS: readonly Ingredient[] = [
     aliases: ['polenta', 'corn meal', 'yellow corn meal'],
     otherNames: { german: ['Maisgrieß'], french: ['semoule de maïs'] },
     weights: [
-      { form: null, method: 'level', amount: 1, unit: 'cup', grams: 157, source: 'SR 20022' },
+      { form: null, method: 'level', amount: 1, unit: 'cup', grams: 157, source: sr('20022') },
     ],
   },
   {
@@ -258,7 +258,7 @@ export const FLOURS_AND_MEALS: readonly Ingredient[] = [
     aliases: ['whole-grain cornmeal', 'stone-ground cornmeal'],
     otherNames: { german: ['Vollkornmaisgrieß'], french: ['semoule de maïs complète'] },
     weights: [
-      { form: null, method: 'level', amount: 1, unit: 'cup', grams: 122, source: 'SR 20020' },
+      { form: null, method: 'level', amount: 1, unit: 'cup', grams: 122, source: sr('20020') },
     ],
   },
 ];

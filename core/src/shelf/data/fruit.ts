@@ -1,4 +1,4 @@
-import { ESTIMATE, type Ingredient } from '../../catalogue/index.js';
+import { sr, ESTIMATE, type Ingredient } from '../../catalogue/index.js';
 
 export const FRUIT: readonly Ingredient[] = [
   {
@@ -12,8 +12,8 @@ export const FRUIT: readonly Ingredient[] = [
     allergens: ['sulphites'],
     aliases: ['golden raisins', 'sultanas', 'seedless raisins', 'kishmish'],
     weights: [
-      { form: null, method: 'level', amount: 1, unit: 'cup', grams: 145, source: 'SR 09298' },
-      { form: null, method: 'packed', amount: 1, unit: 'cup', grams: 165, source: 'SR 09298' },
+      { form: null, method: 'level', amount: 1, unit: 'cup', grams: 145, source: sr('09298') },
+      { form: null, method: 'packed', amount: 1, unit: 'cup', grams: 165, source: sr('09298') },
     ],
   },
   {
@@ -27,7 +27,7 @@ export const FRUIT: readonly Ingredient[] = [
     aliases: ['currants'],
     otherNames: { french: ['raisins de Corinthe'] },
     weights: [
-      { form: null, method: 'level', amount: 1, unit: 'cup', grams: 144, source: 'SR 09085' },
+      { form: null, method: 'level', amount: 1, unit: 'cup', grams: 144, source: sr('09085') },
     ],
   },
   {
@@ -42,7 +42,7 @@ export const FRUIT: readonly Ingredient[] = [
     allergens: [],
     aliases: ['pitted dates', 'medjool dates'],
     weights: [
-      { form: 'chopped', method: 'level', amount: 1, unit: 'cup', grams: 147, source: 'SR 09087' },
+      { form: 'chopped', method: 'level', amount: 1, unit: 'cup', grams: 147, source: sr('09087') },
     ],
   },
   {
@@ -59,7 +59,7 @@ export const FRUIT: readonly Ingredient[] = [
       french: ['canneberges séchées', 'cranberries séchées'],
     },
     weights: [
-      { form: null, method: 'level', amount: 0.25, unit: 'cup', grams: 40, source: 'SR 09079' },
+      { form: null, method: 'level', amount: 0.25, unit: 'cup', grams: 40, source: sr('09079') },
     ],
   },
   {
@@ -74,7 +74,7 @@ export const FRUIT: readonly Ingredient[] = [
     aliases: [],
     otherNames: { german: ['getrocknete Aprikosen'], french: ['abricots secs'] },
     weights: [
-      { form: 'halves', method: 'level', amount: 1, unit: 'cup', grams: 130, source: 'SR 09032' },
+      { form: 'halves', method: 'level', amount: 1, unit: 'cup', grams: 130, source: sr('09032') },
     ],
   },
   {
@@ -90,7 +90,7 @@ export const FRUIT: readonly Ingredient[] = [
     aliases: ['unsweetened applesauce', 'apple sauce', 'apple puree'],
     otherNames: { german: ['Apfelmus'], french: ['compote de pommes', 'compote de pomme'] },
     weights: [
-      { form: null, method: 'pressed', amount: 1, unit: 'cup', grams: 244, source: 'SR 09019' },
+      { form: null, method: 'pressed', amount: 1, unit: 'cup', grams: 244, source: sr('09019') },
     ],
   },
   {
@@ -105,8 +105,15 @@ export const FRUIT: readonly Ingredient[] = [
     allergens: [],
     aliases: ['bananas', 'ripe banana'],
     weights: [
-      { form: 'mashed', method: 'pressed', amount: 1, unit: 'cup', grams: 225, source: 'SR 09040' },
-      { form: 'medium', method: 'count', amount: 1, unit: 'each', grams: 118, source: 'SR 09040' },
+      {
+        form: 'mashed',
+        method: 'pressed',
+        amount: 1,
+        unit: 'cup',
+        grams: 225,
+        source: sr('09040'),
+      },
+      { form: 'medium', method: 'count', amount: 1, unit: 'each', grams: 118, source: sr('09040') },
     ],
   },
   {
@@ -126,7 +133,7 @@ export const FRUIT: readonly Ingredient[] = [
       french: ['purée de potiron', 'purée de citrouille'],
     },
     weights: [
-      { form: null, method: 'pressed', amount: 1, unit: 'cup', grams: 245, source: 'SR 11424' },
+      { form: null, method: 'pressed', amount: 1, unit: 'cup', grams: 245, source: sr('11424') },
     ],
   },
   {
@@ -141,7 +148,7 @@ export const FRUIT: readonly Ingredient[] = [
     allergens: [],
     aliases: ['carrots'],
     weights: [
-      { form: 'grated', method: 'level', amount: 1, unit: 'cup', grams: 110, source: 'SR 11124' },
+      { form: 'grated', method: 'level', amount: 1, unit: 'cup', grams: 110, source: sr('11124') },
       { form: 'medium', method: 'count', amount: 1, unit: 'each', grams: 60, source: ESTIMATE },
     ],
   },
@@ -157,9 +164,9 @@ export const FRUIT: readonly Ingredient[] = [
     allergens: [],
     aliases: ['apples'],
     weights: [
-      { form: 'chopped', method: 'level', amount: 1, unit: 'cup', grams: 125, source: 'SR 09003' },
+      { form: 'chopped', method: 'level', amount: 1, unit: 'cup', grams: 125, source: sr('09003') },
       // Peeled and cored, as recipes take it.
-      { form: 'medium', method: 'count', amount: 1, unit: 'each', grams: 161, source: 'SR 09004' },
+      { form: 'medium', method: 'count', amount: 1, unit: 'each', grams: 161, source: sr('09004') },
     ],
   },
   {
@@ -174,9 +181,9 @@ export const FRUIT: readonly Ingredient[] = [
     allergens: [],
     aliases: ['pears'],
     weights: [
-      { form: 'sliced', method: 'level', amount: 1, unit: 'cup', grams: 140, source: 'SR 09252' },
+      { form: 'sliced', method: 'level', amount: 1, unit: 'cup', grams: 140, source: sr('09252') },
       // Cored; peeled it is a tenth less.
-      { form: 'medium', method: 'count', amount: 1, unit: 'each', grams: 178, source: 'SR 09252' },
+      { form: 'medium', method: 'count', amount: 1, unit: 'each', grams: 178, source: sr('09252') },
     ],
   },
   {
@@ -191,7 +198,7 @@ export const FRUIT: readonly Ingredient[] = [
     allergens: [],
     aliases: ['wild blueberries'],
     weights: [
-      { form: null, method: 'level', amount: 1, unit: 'cup', grams: 148, source: 'SR 09050' },
+      { form: null, method: 'level', amount: 1, unit: 'cup', grams: 148, source: sr('09050') },
     ],
   },
   {
@@ -206,7 +213,7 @@ export const FRUIT: readonly Ingredient[] = [
     allergens: [],
     aliases: [],
     weights: [
-      { form: null, method: 'level', amount: 1, unit: 'cup', grams: 123, source: 'SR 09302' },
+      { form: null, method: 'level', amount: 1, unit: 'cup', grams: 123, source: sr('09302') },
     ],
   },
   {
@@ -221,8 +228,8 @@ export const FRUIT: readonly Ingredient[] = [
     allergens: ['sulphites'],
     aliases: [],
     weights: [
-      { form: null, method: 'poured', amount: 1, unit: 'cup', grams: 244, source: 'SR 09152' },
-      { form: null, method: 'poured', amount: 1, unit: 'tbsp', grams: 15, source: 'SR 09152' },
+      { form: null, method: 'poured', amount: 1, unit: 'cup', grams: 244, source: sr('09152') },
+      { form: null, method: 'poured', amount: 1, unit: 'tbsp', grams: 15, source: sr('09152') },
       {
         form: 'of one fruit',
         method: 'count',
@@ -244,7 +251,7 @@ export const FRUIT: readonly Ingredient[] = [
     allergens: [],
     aliases: [],
     weights: [
-      { form: null, method: 'poured', amount: 1, unit: 'cup', grams: 248, source: 'SR 09206' },
+      { form: null, method: 'poured', amount: 1, unit: 'cup', grams: 248, source: sr('09206') },
       {
         form: 'of one fruit',
         method: 'count',
@@ -265,8 +272,8 @@ export const FRUIT: readonly Ingredient[] = [
     allergens: [],
     aliases: ['lemon peel', 'lemon rind'],
     weights: [
-      { form: null, method: 'level', amount: 1, unit: 'tbsp', grams: 6, source: 'SR 09156' },
-      { form: null, method: 'level', amount: 1, unit: 'tsp', grams: 2, source: 'SR 09156' },
+      { form: null, method: 'level', amount: 1, unit: 'tbsp', grams: 6, source: sr('09156') },
+      { form: null, method: 'level', amount: 1, unit: 'tsp', grams: 2, source: sr('09156') },
       {
         form: 'of one fruit',
         method: 'count',
@@ -288,8 +295,8 @@ export const FRUIT: readonly Ingredient[] = [
     aliases: ['orange peel', 'orange rind'],
     otherNames: { french: ["zeste d'orange"] },
     weights: [
-      { form: null, method: 'level', amount: 1, unit: 'tbsp', grams: 6, source: 'SR 09216' },
-      { form: null, method: 'level', amount: 1, unit: 'tsp', grams: 2, source: 'SR 09216' },
+      { form: null, method: 'level', amount: 1, unit: 'tbsp', grams: 6, source: sr('09216') },
+      { form: null, method: 'level', amount: 1, unit: 'tsp', grams: 2, source: sr('09216') },
       {
         form: 'of one fruit',
         method: 'count',

@@ -1,4 +1,4 @@
-import type { Ingredient } from '../../catalogue/index.js';
+import { sr, type Ingredient } from '../../catalogue/index.js';
 
 export const GRAINS_AND_STARCHES: readonly Ingredient[] = [
   {
@@ -11,7 +11,7 @@ export const GRAINS_AND_STARCHES: readonly Ingredient[] = [
     allergens: [],
     aliases: ['cornflour', 'corn starch', 'maize starch'],
     weights: [
-      { form: null, method: 'spooned', amount: 1, unit: 'cup', grams: 128, source: 'SR 20027' },
+      { form: null, method: 'spooned', amount: 1, unit: 'cup', grams: 128, source: sr('20027') },
     ],
   },
   {
@@ -25,7 +25,7 @@ export const GRAINS_AND_STARCHES: readonly Ingredient[] = [
     aliases: ['sabudana', 'sago', 'sago pearls', 'tapioca'],
     otherNames: { german: ['Tapiokaperlen'], french: ['perles de tapioca', 'perles du Japon'] },
     weights: [
-      { form: null, method: 'level', amount: 1, unit: 'cup', grams: 152, source: 'SR 20068' },
+      { form: null, method: 'level', amount: 1, unit: 'cup', grams: 152, source: sr('20068') },
     ],
   },
   {
@@ -53,7 +53,7 @@ export const GRAINS_AND_STARCHES: readonly Ingredient[] = [
     ],
     loosely: ['oats'],
     weights: [
-      { form: null, method: 'level', amount: 1, unit: 'cup', grams: 81, source: 'SR 08120' },
+      { form: null, method: 'level', amount: 1, unit: 'cup', grams: 81, source: sr('08120') },
     ],
   },
   {
@@ -67,7 +67,7 @@ export const GRAINS_AND_STARCHES: readonly Ingredient[] = [
     aliases: [],
     otherNames: { german: ['Haferkleie'], french: ["son d'avoine"] },
     weights: [
-      { form: null, method: 'level', amount: 1, unit: 'cup', grams: 94, source: 'SR 20033' },
+      { form: null, method: 'level', amount: 1, unit: 'cup', grams: 94, source: sr('20033') },
     ],
   },
   {
@@ -82,7 +82,7 @@ export const GRAINS_AND_STARCHES: readonly Ingredient[] = [
     aliases: ['bran'],
     otherNames: { german: ['Weizenkleie'], french: ['son de blé'] },
     weights: [
-      { form: null, method: 'level', amount: 1, unit: 'cup', grams: 58, source: 'SR 20077' },
+      { form: null, method: 'level', amount: 1, unit: 'cup', grams: 58, source: sr('20077') },
     ],
   },
   {
@@ -97,7 +97,7 @@ export const GRAINS_AND_STARCHES: readonly Ingredient[] = [
     aliases: [],
     otherNames: { german: ['Weizenkeime'], french: ['germe de blé'] },
     weights: [
-      { form: null, method: 'level', amount: 1, unit: 'cup', grams: 115, source: 'SR 20078' },
+      { form: null, method: 'level', amount: 1, unit: 'cup', grams: 115, source: sr('20078') },
     ],
   },
   {
@@ -110,7 +110,7 @@ export const GRAINS_AND_STARCHES: readonly Ingredient[] = [
     allergens: ['wheat'],
     aliases: ['bread crumbs', 'breadcrumbs'],
     weights: [
-      { form: null, method: 'level', amount: 1, unit: 'cup', grams: 108, source: 'SR 18079' },
+      { form: null, method: 'level', amount: 1, unit: 'cup', grams: 108, source: sr('18079') },
     ],
   },
   {
@@ -134,7 +134,7 @@ export const GRAINS_AND_STARCHES: readonly Ingredient[] = [
         amount: 1,
         unit: 'packet',
         grams: 7,
-        source: 'SR 19177',
+        source: sr('19177'),
       },
     ],
   },

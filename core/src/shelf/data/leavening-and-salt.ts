@@ -1,4 +1,5 @@
-import { ESTIMATE, NOMINAL, type Ingredient, type Weight } from '../../catalogue/index.js';
+import { PACKAGES } from './sources.js';
+import { sr, ESTIMATE, NOMINAL, type Ingredient, type Weight } from '../../catalogue/index.js';
 
 /** A packet as it is sold where a language is spoken. */
 const packet = (form: string, grams: number): Weight => ({
@@ -30,9 +31,9 @@ export const LEAVENING_AND_SALT: readonly Ingredient[] = [
     ],
     loosely: ['salt'],
     weights: [
-      { form: null, method: 'level', amount: 1, unit: 'tsp', grams: 6, source: 'SR 02047' },
-      { form: null, method: 'level', amount: 1, unit: 'tbsp', grams: 18, source: 'SR 02047' },
-      { form: null, method: 'level', amount: 1, unit: 'cup', grams: 292, source: 'SR 02047' },
+      { form: null, method: 'level', amount: 1, unit: 'tsp', grams: 6, source: sr('02047') },
+      { form: null, method: 'level', amount: 1, unit: 'tbsp', grams: 18, source: sr('02047') },
+      { form: null, method: 'level', amount: 1, unit: 'cup', grams: 292, source: sr('02047') },
     ],
   },
   {
@@ -53,7 +54,7 @@ export const LEAVENING_AND_SALT: readonly Ingredient[] = [
         amount: 1,
         unit: 'tsp',
         grams: 2.8,
-        source: 'package serving weights',
+        source: PACKAGES,
       },
     ],
   },
@@ -75,7 +76,7 @@ export const LEAVENING_AND_SALT: readonly Ingredient[] = [
         amount: 1,
         unit: 'tsp',
         grams: 4.8,
-        source: 'package serving weights',
+        source: PACKAGES,
       },
     ],
   },
@@ -94,7 +95,7 @@ export const LEAVENING_AND_SALT: readonly Ingredient[] = [
       'gluten free baking powder',
     ],
     weights: [
-      { form: null, method: 'level', amount: 1, unit: 'tsp', grams: 4.6, source: 'SR 18369' },
+      { form: null, method: 'level', amount: 1, unit: 'tsp', grams: 4.6, source: sr('18369') },
       packet('packet (german)', 16),
       packet('packet (french)', 11),
     ],
@@ -122,7 +123,7 @@ export const LEAVENING_AND_SALT: readonly Ingredient[] = [
     ],
     loosely: ['soda'],
     weights: [
-      { form: null, method: 'level', amount: 1, unit: 'tsp', grams: 4.6, source: 'SR 18372' },
+      { form: null, method: 'level', amount: 1, unit: 'tsp', grams: 4.6, source: sr('18372') },
     ],
   },
   {
@@ -137,7 +138,7 @@ export const LEAVENING_AND_SALT: readonly Ingredient[] = [
     aliases: [],
     otherNames: { german: ['Weinstein'], french: ['crème de tartre'] },
     weights: [
-      { form: null, method: 'level', amount: 1, unit: 'tsp', grams: 3, source: 'SR 18373' },
+      { form: null, method: 'level', amount: 1, unit: 'tsp', grams: 3, source: sr('18373') },
     ],
   },
   {
@@ -152,9 +153,9 @@ export const LEAVENING_AND_SALT: readonly Ingredient[] = [
     aliases: ['active dried yeast', 'dried active yeast'],
     loosely: ['dry yeast', 'dried yeast'],
     weights: [
-      { form: null, method: 'level', amount: 1, unit: 'tsp', grams: 4, source: 'SR 18375' },
-      { form: null, method: 'level', amount: 1, unit: 'tbsp', grams: 12, source: 'SR 18375' },
-      { form: 'packet', method: 'count', amount: 1, unit: 'packet', grams: 7, source: 'SR 18375' },
+      { form: null, method: 'level', amount: 1, unit: 'tsp', grams: 4, source: sr('18375') },
+      { form: null, method: 'level', amount: 1, unit: 'tbsp', grams: 12, source: sr('18375') },
+      { form: 'packet', method: 'count', amount: 1, unit: 'packet', grams: 7, source: sr('18375') },
     ],
   },
   {
@@ -168,7 +169,7 @@ export const LEAVENING_AND_SALT: readonly Ingredient[] = [
     allergens: [],
     aliases: ['yeast cake', 'compressed yeast', "baker's yeast"],
     weights: [
-      { form: 'cake', method: 'count', amount: 1, unit: 'each', grams: 17, source: 'SR 18374' },
+      { form: 'cake', method: 'count', amount: 1, unit: 'each', grams: 17, source: sr('18374') },
       // As it is sold in Europe.
       { form: 'cube', method: 'count', amount: 1, unit: 'each', grams: 42, source: NOMINAL },
     ],

@@ -1,4 +1,4 @@
-import type { Ingredient } from '../../catalogue/index.js';
+import { sr, type Ingredient } from '../../catalogue/index.js';
 
 export const LIQUIDS_AND_CHOCOLATE: readonly Ingredient[] = [
   {
@@ -11,7 +11,7 @@ export const LIQUIDS_AND_CHOCOLATE: readonly Ingredient[] = [
     allergens: [],
     aliases: ['warm water', 'cold water', 'boiling water', 'tepid water'],
     weights: [
-      { form: null, method: 'poured', amount: 1, unit: 'cup', grams: 237, source: 'SR 14411' },
+      { form: null, method: 'poured', amount: 1, unit: 'cup', grams: 237, source: sr('14411') },
     ],
   },
   {
@@ -41,9 +41,9 @@ export const LIQUIDS_AND_CHOCOLATE: readonly Ingredient[] = [
     },
     loosely: ['chocolate chip', 'choc chips'],
     weights: [
-      { form: null, method: 'level', amount: 1, unit: 'cup', grams: 168, source: 'SR 19080' },
-      { form: 'mini', method: 'level', amount: 1, unit: 'cup', grams: 173, source: 'SR 19080' },
-      { form: 'large', method: 'level', amount: 1, unit: 'cup', grams: 182, source: 'SR 19080' },
+      { form: null, method: 'level', amount: 1, unit: 'cup', grams: 168, source: sr('19080') },
+      { form: 'mini', method: 'level', amount: 1, unit: 'cup', grams: 173, source: sr('19080') },
+      { form: 'large', method: 'level', amount: 1, unit: 'cup', grams: 182, source: sr('19080') },
     ],
   },
   {
@@ -60,8 +60,8 @@ export const LIQUIDS_AND_CHOCOLATE: readonly Ingredient[] = [
     otherNames: { german: ['Apfelessig'], french: ['vinaigre de cidre'] },
     loosely: ['vinegar'],
     weights: [
-      { form: null, method: 'poured', amount: 1, unit: 'cup', grams: 239, source: 'SR 02048' },
-      { form: null, method: 'poured', amount: 1, unit: 'tbsp', grams: 14.9, source: 'SR 02048' },
+      { form: null, method: 'poured', amount: 1, unit: 'cup', grams: 239, source: sr('02048') },
+      { form: null, method: 'poured', amount: 1, unit: 'tbsp', grams: 14.9, source: sr('02048') },
     ],
   },
   {
@@ -75,7 +75,7 @@ export const LIQUIDS_AND_CHOCOLATE: readonly Ingredient[] = [
     aliases: ['coffee', 'coffee infusion', 'strong coffee', 'espresso'],
     otherNames: { german: ['Kaffee', 'starker Kaffee'], french: ['café', 'café fort'] },
     weights: [
-      { form: null, method: 'poured', amount: 1, unit: 'cup', grams: 237, source: 'SR 14209' },
+      { form: null, method: 'poured', amount: 1, unit: 'cup', grams: 237, source: sr('14209') },
     ],
   },
 ];

@@ -1,4 +1,4 @@
-import type { Ingredient } from '../../catalogue/index.js';
+import { sr, type Ingredient } from '../../catalogue/index.js';
 import { row } from './row.js';
 
 /** Spices, extracts, spirits and waters beside the usual ones. */
@@ -7,7 +7,7 @@ export const MORE_FLAVOURS: readonly Ingredient[] = [
     'mace-ground',
     'Ground mace',
     ['powder', 'flavour', 8, 'dry', { bounded: 'strong-spice', isStrong: true }],
-    ['spooned', 'tsp', 1.7, 'SR 02022'],
+    ['spooned', 'tsp', 1.7, sr('02022')],
     ['mace'],
     [],
     { german: ['Macis', 'Muskatblüte'], french: ['macis'] },
@@ -34,7 +34,7 @@ export const MORE_FLAVOURS: readonly Ingredient[] = [
     'pumpkin-spice',
     'Pumpkin pie spice',
     ['powder', 'flavour', 8, 'dry', { isStrong: true }],
-    ['spooned', 'tsp', 1.7, 'SR 02035'],
+    ['spooned', 'tsp', 1.7, sr('02035')],
     ['pumpkin spice', 'pumpkin pie spice blend'],
     [],
     { german: ['Kürbisgewürz'], french: ['épices à tarte à la citrouille'] },
@@ -52,7 +52,7 @@ export const MORE_FLAVOURS: readonly Ingredient[] = [
     'paprika',
     'Paprika',
     ['powder', 'flavour', 11, 'dry'],
-    ['spooned', 'tsp', 2.3, 'SR 02028'],
+    ['spooned', 'tsp', 2.3, sr('02028')],
     ['sweet paprika'],
     [],
     { german: ['Paprikapulver'], french: ['paprika'] },
@@ -115,7 +115,7 @@ export const MORE_FLAVOURS: readonly Ingredient[] = [
     'rum',
     'Rum',
     ['liquid', 'liquid', 64, 'dry', { hazards: ['alcohol'] }],
-    ['poured', 'cup', 222, 'SR 14049'],
+    ['poured', 'cup', 222, sr('14049')],
     [
       'dark rum',
       'white rum',
@@ -146,7 +146,7 @@ export const MORE_FLAVOURS: readonly Ingredient[] = [
     'wine-white',
     'White wine',
     ['liquid', 'liquid', 87, 'dry', { hazards: ['alcohol'] }],
-    ['poured', 'cup', 235, 'SR 14106'],
+    ['poured', 'cup', 235, sr('14106')],
     ['dry white wine', 'sparkling wine'],
     ['sulphites'],
     { german: ['Weißwein'], french: ['vin blanc'] },
@@ -155,7 +155,7 @@ export const MORE_FLAVOURS: readonly Ingredient[] = [
     'wine-red',
     'Red wine',
     ['liquid', 'liquid', 86, 'dry', { hazards: ['alcohol'] }],
-    ['poured', 'cup', 235, 'SR 14096'],
+    ['poured', 'cup', 235, sr('14096')],
     ['dry red wine', 'port wine'],
     ['sulphites'],
     { german: ['Rotwein'], french: ['vin rouge'] },
@@ -164,7 +164,7 @@ export const MORE_FLAVOURS: readonly Ingredient[] = [
     'beer',
     'Beer',
     ['liquid', 'liquid', 92, 'fresh', { hazards: ['alcohol'] }],
-    ['poured', 'cup', 238, 'SR 14003'],
+    ['poured', 'cup', 238, sr('14003')],
     ['ale', 'stout', 'lager'],
     ['barley'],
     { german: ['Bier'], french: ['bière'] },
@@ -173,7 +173,7 @@ export const MORE_FLAVOURS: readonly Ingredient[] = [
     'vinegar-white',
     'White vinegar',
     ['liquid', 'liquid', 95, 'dry', { takesUpSoda: true, food: 'acid' }],
-    ['poured', 'cup', 239, 'SR 02053'],
+    ['poured', 'cup', 239, sr('02053')],
     ['distilled vinegar', 'white wine vinegar'],
     [],
     {

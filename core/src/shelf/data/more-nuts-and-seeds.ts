@@ -1,4 +1,4 @@
-import type { Ingredient } from '../../catalogue/index.js';
+import { sr, type Ingredient } from '../../catalogue/index.js';
 import { row } from './row.js';
 
 /** Nuts, seeds and their butters, the rarer ones. */
@@ -28,7 +28,7 @@ export const MORE_NUTS_AND_SEEDS: readonly Ingredient[] = [
     'brazil-nuts',
     'Brazil nuts',
     ['chunk', 'inclusion', 3, 'dry'],
-    ['level', 'cup', 133, 'SR 12078'],
+    ['level', 'cup', 133, sr('12078')],
     ['brazils'],
     ['tree nuts'],
     { german: ['Paranüsse'], french: ['noix du Brésil'] },
@@ -37,7 +37,7 @@ export const MORE_NUTS_AND_SEEDS: readonly Ingredient[] = [
     'chestnuts',
     'Cooked chestnuts',
     ['chunk', 'inclusion', 40, 'fridge'],
-    ['level', 'cup', 143, 'SR 12098'],
+    ['level', 'cup', 143, sr('12098')],
     ['chestnuts', 'roasted chestnuts', 'vacuum-packed chestnuts'],
     [],
     { german: ['Maronen', 'Esskastanien'], french: ['marrons', 'châtaignes'] },
@@ -55,7 +55,7 @@ export const MORE_NUTS_AND_SEEDS: readonly Ingredient[] = [
     'coconut-fresh',
     'Fresh coconut',
     ['chunk', 'inclusion', 47, 'fresh'],
-    ['level', 'cup', 80, 'SR 12104'],
+    ['level', 'cup', 80, sr('12104')],
     ['grated fresh coconut', 'fresh grated coconut', 'freshly grated coconut'],
     [],
     { german: ['frische Kokosnuss'], french: ['noix de coco fraîche'] },
@@ -73,7 +73,7 @@ export const MORE_NUTS_AND_SEEDS: readonly Ingredient[] = [
     'seeds-mustard',
     'Mustard seeds',
     ['granular', 'flavour', 7, 'dry'],
-    ['level', 'tsp', 3.3, 'SR 02024'],
+    ['level', 'tsp', 3.3, sr('02024')],
     ['mustard seed'],
     ['mustard'],
     { german: ['Senfkörner'], french: ['graines de moutarde'] },
@@ -91,7 +91,7 @@ export const MORE_NUTS_AND_SEEDS: readonly Ingredient[] = [
     'butter-sunflower',
     'Sunflower seed butter',
     ['paste', 'fat', 1, 'dry'],
-    ['pressed', 'tbsp', 16, 'SR 12540'],
+    ['pressed', 'tbsp', 16, sr('12540')],
     ['sunflower butter'],
     [],
     { german: ['Sonnenblumenmus'], french: ['purée de tournesol'] },

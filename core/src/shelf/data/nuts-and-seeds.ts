@@ -1,4 +1,4 @@
-import type { Ingredient } from '../../catalogue/index.js';
+import { sr, type Ingredient } from '../../catalogue/index.js';
 
 export const NUTS_AND_SEEDS: readonly Ingredient[] = [
   {
@@ -11,10 +11,17 @@ export const NUTS_AND_SEEDS: readonly Ingredient[] = [
     allergens: ['tree nuts'],
     aliases: ['badam'],
     weights: [
-      { form: 'whole', method: 'level', amount: 1, unit: 'cup', grams: 143, source: 'SR 12061' },
-      { form: 'slivered', method: 'level', amount: 1, unit: 'cup', grams: 108, source: 'SR 12061' },
-      { form: 'sliced', method: 'level', amount: 1, unit: 'cup', grams: 92, source: 'SR 12061' },
-      { form: 'ground', method: 'level', amount: 1, unit: 'cup', grams: 95, source: 'SR 12061' },
+      { form: 'whole', method: 'level', amount: 1, unit: 'cup', grams: 143, source: sr('12061') },
+      {
+        form: 'slivered',
+        method: 'level',
+        amount: 1,
+        unit: 'cup',
+        grams: 108,
+        source: sr('12061'),
+      },
+      { form: 'sliced', method: 'level', amount: 1, unit: 'cup', grams: 92, source: sr('12061') },
+      { form: 'ground', method: 'level', amount: 1, unit: 'cup', grams: 95, source: sr('12061') },
     ],
   },
   {
@@ -27,9 +34,9 @@ export const NUTS_AND_SEEDS: readonly Ingredient[] = [
     allergens: ['tree nuts'],
     aliases: [],
     weights: [
-      { form: 'halves', method: 'level', amount: 1, unit: 'cup', grams: 100, source: 'SR 12155' },
-      { form: 'chopped', method: 'level', amount: 1, unit: 'cup', grams: 117, source: 'SR 12155' },
-      { form: 'ground', method: 'level', amount: 1, unit: 'cup', grams: 80, source: 'SR 12155' },
+      { form: 'halves', method: 'level', amount: 1, unit: 'cup', grams: 100, source: sr('12155') },
+      { form: 'chopped', method: 'level', amount: 1, unit: 'cup', grams: 117, source: sr('12155') },
+      { form: 'ground', method: 'level', amount: 1, unit: 'cup', grams: 80, source: sr('12155') },
     ],
   },
   {
@@ -43,8 +50,8 @@ export const NUTS_AND_SEEDS: readonly Ingredient[] = [
     aliases: [],
     otherNames: { german: ['Pekannüsse', 'Pekannuss'] },
     weights: [
-      { form: 'halves', method: 'level', amount: 1, unit: 'cup', grams: 99, source: 'SR 12142' },
-      { form: 'chopped', method: 'level', amount: 1, unit: 'cup', grams: 109, source: 'SR 12142' },
+      { form: 'halves', method: 'level', amount: 1, unit: 'cup', grams: 99, source: sr('12142') },
+      { form: 'chopped', method: 'level', amount: 1, unit: 'cup', grams: 109, source: sr('12142') },
     ],
   },
   {
@@ -57,9 +64,9 @@ export const NUTS_AND_SEEDS: readonly Ingredient[] = [
     allergens: ['tree nuts'],
     aliases: [],
     weights: [
-      { form: 'whole', method: 'level', amount: 1, unit: 'cup', grams: 135, source: 'SR 12120' },
-      { form: 'chopped', method: 'level', amount: 1, unit: 'cup', grams: 115, source: 'SR 12120' },
-      { form: 'ground', method: 'level', amount: 1, unit: 'cup', grams: 75, source: 'SR 12120' },
+      { form: 'whole', method: 'level', amount: 1, unit: 'cup', grams: 135, source: sr('12120') },
+      { form: 'chopped', method: 'level', amount: 1, unit: 'cup', grams: 115, source: sr('12120') },
+      { form: 'ground', method: 'level', amount: 1, unit: 'cup', grams: 75, source: sr('12120') },
     ],
   },
   {
@@ -72,7 +79,7 @@ export const NUTS_AND_SEEDS: readonly Ingredient[] = [
     allergens: ['tree nuts'],
     aliases: ['pista', 'pistas'],
     weights: [
-      { form: null, method: 'level', amount: 1, unit: 'cup', grams: 123, source: 'SR 12151' },
+      { form: null, method: 'level', amount: 1, unit: 'cup', grams: 123, source: sr('12151') },
     ],
   },
   {
@@ -85,7 +92,7 @@ export const NUTS_AND_SEEDS: readonly Ingredient[] = [
     allergens: ['tree nuts'],
     aliases: [],
     weights: [
-      { form: null, method: 'level', amount: 1, unit: 'cup', grams: 135, source: 'SR 12147' },
+      { form: null, method: 'level', amount: 1, unit: 'cup', grams: 135, source: sr('12147') },
     ],
   },
   {
@@ -105,8 +112,8 @@ export const NUTS_AND_SEEDS: readonly Ingredient[] = [
       'sesame',
     ],
     weights: [
-      { form: null, method: 'level', amount: 1, unit: 'cup', grams: 144, source: 'SR 12023' },
-      { form: null, method: 'level', amount: 1, unit: 'tbsp', grams: 9, source: 'SR 12023' },
+      { form: null, method: 'level', amount: 1, unit: 'cup', grams: 144, source: sr('12023') },
+      { form: null, method: 'level', amount: 1, unit: 'tbsp', grams: 9, source: sr('12023') },
     ],
   },
   {
@@ -120,7 +127,7 @@ export const NUTS_AND_SEEDS: readonly Ingredient[] = [
     aliases: ['sunflower kernels'],
     otherNames: { french: ['graines de tournesol'] },
     weights: [
-      { form: null, method: 'level', amount: 1, unit: 'cup', grams: 140, source: 'SR 12036' },
+      { form: null, method: 'level', amount: 1, unit: 'cup', grams: 140, source: sr('12036') },
     ],
   },
   {
@@ -134,7 +141,7 @@ export const NUTS_AND_SEEDS: readonly Ingredient[] = [
     aliases: ['pepitas'],
     otherNames: { french: ['graines de courge'] },
     weights: [
-      { form: null, method: 'level', amount: 1, unit: 'cup', grams: 129, source: 'SR 12014' },
+      { form: null, method: 'level', amount: 1, unit: 'cup', grams: 129, source: sr('12014') },
     ],
   },
   {
@@ -147,8 +154,8 @@ export const NUTS_AND_SEEDS: readonly Ingredient[] = [
     allergens: [],
     aliases: ['linseed', 'linseeds', 'flax seeds'],
     weights: [
-      { form: 'whole', method: 'level', amount: 1, unit: 'cup', grams: 168, source: 'SR 12220' },
-      { form: 'ground', method: 'level', amount: 1, unit: 'tbsp', grams: 7, source: 'SR 12220' },
+      { form: 'whole', method: 'level', amount: 1, unit: 'cup', grams: 168, source: sr('12220') },
+      { form: 'ground', method: 'level', amount: 1, unit: 'tbsp', grams: 7, source: sr('12220') },
     ],
   },
   {
@@ -161,8 +168,8 @@ export const NUTS_AND_SEEDS: readonly Ingredient[] = [
     allergens: [],
     aliases: [],
     weights: [
-      { form: null, method: 'level', amount: 1, unit: 'tbsp', grams: 8.8, source: 'SR 02033' },
-      { form: null, method: 'level', amount: 1, unit: 'tsp', grams: 2.8, source: 'SR 02033' },
+      { form: null, method: 'level', amount: 1, unit: 'tbsp', grams: 8.8, source: sr('02033') },
+      { form: null, method: 'level', amount: 1, unit: 'tsp', grams: 2.8, source: sr('02033') },
     ],
   },
   {
@@ -176,7 +183,7 @@ export const NUTS_AND_SEEDS: readonly Ingredient[] = [
     aliases: ['shredded coconut'],
     otherNames: { german: ['gesüßte Kokosraspel'], french: ['noix de coco râpée sucrée'] },
     weights: [
-      { form: null, method: 'level', amount: 1, unit: 'cup', grams: 93, source: 'SR 12179' },
+      { form: null, method: 'level', amount: 1, unit: 'cup', grams: 93, source: sr('12179') },
     ],
   },
 ];

@@ -7,6 +7,7 @@ import {
   type Method,
   type OtherNames,
   type Role,
+  type SourceRef,
   type WeightUnit,
 } from '../../catalogue/index.js';
 
@@ -14,7 +15,7 @@ import {
 type Kind = readonly [IngredientClass, Role, number, Keeps, Facts?];
 
 /** What a measure of it weighs: by a method, grams to one of a unit, and where that is from. */
-type RowWeight = readonly [method: Method, unit: WeightUnit, grams: number, source?: string];
+type RowWeight = readonly [method: Method, unit: WeightUnit, grams: number, source?: SourceRef];
 
 /** An ingredient with one weight, as it usually comes: one row. Without a source it is an estimate. */
 export const row = (

@@ -1,4 +1,4 @@
-import type { Ingredient } from '../../catalogue/index.js';
+import { sr, type Ingredient } from '../../catalogue/index.js';
 import { row } from './row.js';
 
 /** Fresh cheeses and creams, and milks and butters of plants. */
@@ -46,7 +46,7 @@ export const SPECIAL_DAIRY: readonly Ingredient[] = [
     'milk-powder-whole',
     'Whole milk powder',
     ['powder', 'liquid', 3, 'dry'],
-    ['spooned', 'cup', 128, 'SR 01090'],
+    ['spooned', 'cup', 128, sr('01090')],
     ['full cream milk powder', 'whole dry milk'],
     ['milk'],
     {
@@ -85,7 +85,7 @@ export const SPECIAL_DAIRY: readonly Ingredient[] = [
     'coconut-cream',
     'Coconut cream',
     ['liquid', 'liquid', 54, 'fridge'],
-    ['poured', 'cup', 240, 'SR 12115'],
+    ['poured', 'cup', 240, sr('12115')],
     ['unsweetened coconut cream'],
     [],
     { german: ['Kokoscreme', 'Kokossahne'], french: ['crème de coco'] },

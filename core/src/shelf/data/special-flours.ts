@@ -1,4 +1,4 @@
-import type { Ingredient } from '../../catalogue/index.js';
+import { sr, type Ingredient } from '../../catalogue/index.js';
 import { row } from './row.js';
 
 /** Flours and starches beside the usual ones: old grains, gluten-free, thickeners. */
@@ -94,7 +94,7 @@ export const SPECIAL_FLOURS: readonly Ingredient[] = [
     'arrowroot',
     'Arrowroot',
     ['powder', 'thickener', 11, 'dry'],
-    ['spooned', 'cup', 128, 'SR 20003'],
+    ['spooned', 'cup', 128, sr('20003')],
     ['arrowroot powder', 'arrowroot starch', 'arrowroot flour'],
     [],
     { german: ['Pfeilwurzelmehl'], french: ["fécule d'arrow-root", 'arrow-root'] },
@@ -112,7 +112,7 @@ export const SPECIAL_FLOURS: readonly Ingredient[] = [
     'flour-sorghum',
     'Sorghum flour',
     ['powder', 'flour', 10, 'dry', { hazards: ['raw-flour'] }],
-    ['spooned', 'cup', 121, 'SR 20648'],
+    ['spooned', 'cup', 121, sr('20648')],
     ['jowar flour', 'jowar atta', 'jowar'],
     [],
     { german: ['Sorghummehl'], french: ['farine de sorgho'] },
@@ -130,7 +130,7 @@ export const SPECIAL_FLOURS: readonly Ingredient[] = [
     'masa-harina',
     'Masa harina',
     ['powder', 'flour', 9, 'dry', { hazards: ['raw-flour'] }],
-    ['spooned', 'cup', 114, 'SR 20317'],
+    ['spooned', 'cup', 114, sr('20317')],
     ['masa flour', 'corn masa flour'],
     [],
     { german: ['Masa Harina'], french: ['masa harina'] },
@@ -169,7 +169,7 @@ export const SPECIAL_FLOURS: readonly Ingredient[] = [
     'breadcrumbs-fresh',
     'Fresh breadcrumbs',
     ['chunk', 'inclusion', 36, 'dry'],
-    ['level', 'cup', 45, 'SR 18069'],
+    ['level', 'cup', 45, sr('18069')],
     ['fresh bread crumbs', 'soft breadcrumbs', 'soft bread crumbs'],
     ['wheat'],
     { german: ['frische Semmelbrösel'], french: ['mie de pain'] },

@@ -1,4 +1,4 @@
-import type { Ingredient } from '../../catalogue/index.js';
+import { sr, type Ingredient } from '../../catalogue/index.js';
 import { row } from './row.js';
 
 /** Sugars and syrups beside the usual ones, and what is spread on bread. */
@@ -82,7 +82,7 @@ export const SPECIAL_SUGARS: readonly Ingredient[] = [
     'jam',
     'Jam',
     ['paste', 'sugar', 30, 'dry'],
-    ['pressed', 'cup', 320, 'SR 19297'],
+    ['pressed', 'cup', 320, sr('19297')],
     [
       'preserves',
       'strawberry jam',
@@ -114,7 +114,7 @@ export const SPECIAL_SUGARS: readonly Ingredient[] = [
     'marmalade',
     'Marmalade',
     ['paste', 'sugar', 33, 'dry'],
-    ['pressed', 'cup', 320, 'SR 19303'],
+    ['pressed', 'cup', 320, sr('19303')],
     ['orange marmalade'],
     [],
     { german: ['Orangenmarmelade'], french: ["marmelade d'oranges", "confiture d'oranges"] },
@@ -123,7 +123,7 @@ export const SPECIAL_SUGARS: readonly Ingredient[] = [
     'marshmallows-mini',
     'Mini marshmallows',
     ['chunk', 'sugar', 16, 'dry'],
-    ['level', 'cup', 50, 'SR 19116'],
+    ['level', 'cup', 50, sr('19116')],
     ['miniature marshmallows', 'small marshmallows'],
     [],
     { german: ['Mini-Marshmallows'], french: ['mini guimauves'] },

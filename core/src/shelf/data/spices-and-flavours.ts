@@ -1,4 +1,4 @@
-import type { Ingredient } from '../../catalogue/index.js';
+import { sr, type Ingredient } from '../../catalogue/index.js';
 
 export const SPICES_AND_FLAVOURS: readonly Ingredient[] = [
   {
@@ -12,8 +12,8 @@ export const SPICES_AND_FLAVOURS: readonly Ingredient[] = [
     allergens: [],
     aliases: ['unsweetened cocoa', 'cocoa powder', 'cocoa'],
     weights: [
-      { form: null, method: 'spooned', amount: 1, unit: 'cup', grams: 86, source: 'SR 19165' },
-      { form: null, method: 'spooned', amount: 1, unit: 'tbsp', grams: 5.4, source: 'SR 19165' },
+      { form: null, method: 'spooned', amount: 1, unit: 'cup', grams: 86, source: sr('19165') },
+      { form: null, method: 'spooned', amount: 1, unit: 'tbsp', grams: 5.4, source: sr('19165') },
     ],
   },
   {
@@ -27,8 +27,8 @@ export const SPICES_AND_FLAVOURS: readonly Ingredient[] = [
     aliases: ['baking chocolate', 'bitter chocolate', 'unsweetened baking chocolate'],
     otherNames: { german: ['Kakaomasse'], french: ['pâte de cacao', 'chocolat non sucré'] },
     weights: [
-      { form: 'grated', method: 'level', amount: 1, unit: 'cup', grams: 132, source: 'SR 19078' },
-      { form: 'square', method: 'count', amount: 1, unit: 'each', grams: 29, source: 'SR 19078' },
+      { form: 'grated', method: 'level', amount: 1, unit: 'cup', grams: 132, source: sr('19078') },
+      { form: 'square', method: 'count', amount: 1, unit: 'each', grams: 29, source: sr('19078') },
     ],
   },
   {
@@ -43,8 +43,8 @@ export const SPICES_AND_FLAVOURS: readonly Ingredient[] = [
     allergens: [],
     aliases: ['vanilla', 'vanilla essence'],
     weights: [
-      { form: null, method: 'poured', amount: 1, unit: 'tsp', grams: 4.2, source: 'SR 02050' },
-      { form: null, method: 'poured', amount: 1, unit: 'tbsp', grams: 13, source: 'SR 02050' },
+      { form: null, method: 'poured', amount: 1, unit: 'tsp', grams: 4.2, source: sr('02050') },
+      { form: null, method: 'poured', amount: 1, unit: 'tbsp', grams: 13, source: sr('02050') },
     ],
   },
   {
@@ -59,8 +59,8 @@ export const SPICES_AND_FLAVOURS: readonly Ingredient[] = [
     allergens: [],
     aliases: ['cinnamon powder', 'cinnamon', 'dalchini powder', 'dalchini'],
     weights: [
-      { form: null, method: 'level', amount: 1, unit: 'tsp', grams: 2.6, source: 'SR 02010' },
-      { form: null, method: 'level', amount: 1, unit: 'tbsp', grams: 7.8, source: 'SR 02010' },
+      { form: null, method: 'level', amount: 1, unit: 'tsp', grams: 2.6, source: sr('02010') },
+      { form: null, method: 'level', amount: 1, unit: 'tbsp', grams: 7.8, source: sr('02010') },
     ],
   },
   {
@@ -83,8 +83,8 @@ export const SPICES_AND_FLAVOURS: readonly Ingredient[] = [
     ],
     loosely: ['ginger'],
     weights: [
-      { form: null, method: 'level', amount: 1, unit: 'tsp', grams: 1.8, source: 'SR 02021' },
-      { form: null, method: 'level', amount: 1, unit: 'tbsp', grams: 5.2, source: 'SR 02021' },
+      { form: null, method: 'level', amount: 1, unit: 'tsp', grams: 1.8, source: sr('02021') },
+      { form: null, method: 'level', amount: 1, unit: 'tbsp', grams: 5.2, source: sr('02021') },
     ],
   },
   {
@@ -99,8 +99,8 @@ export const SPICES_AND_FLAVOURS: readonly Ingredient[] = [
     allergens: [],
     aliases: ['nutmeg', 'grated nutmeg', 'jaiphal powder', 'jaiphal'],
     weights: [
-      { form: null, method: 'level', amount: 1, unit: 'tsp', grams: 2.2, source: 'SR 02025' },
-      { form: null, method: 'level', amount: 1, unit: 'tbsp', grams: 7, source: 'SR 02025' },
+      { form: null, method: 'level', amount: 1, unit: 'tsp', grams: 2.2, source: sr('02025') },
+      { form: null, method: 'level', amount: 1, unit: 'tbsp', grams: 7, source: sr('02025') },
     ],
   },
   {
@@ -116,8 +116,8 @@ export const SPICES_AND_FLAVOURS: readonly Ingredient[] = [
     aliases: ['cloves'],
     otherNames: { french: ['clou de girofle moulu'] },
     weights: [
-      { form: null, method: 'level', amount: 1, unit: 'tsp', grams: 2.1, source: 'SR 02011' },
-      { form: null, method: 'level', amount: 1, unit: 'tbsp', grams: 6.5, source: 'SR 02011' },
+      { form: null, method: 'level', amount: 1, unit: 'tsp', grams: 2.1, source: sr('02011') },
+      { form: null, method: 'level', amount: 1, unit: 'tbsp', grams: 6.5, source: sr('02011') },
     ],
   },
   {
@@ -138,8 +138,8 @@ export const SPICES_AND_FLAVOURS: readonly Ingredient[] = [
       'cardamom seeds',
     ],
     weights: [
-      { form: null, method: 'level', amount: 1, unit: 'tsp', grams: 2, source: 'SR 02006' },
-      { form: null, method: 'level', amount: 1, unit: 'tbsp', grams: 5.8, source: 'SR 02006' },
+      { form: null, method: 'level', amount: 1, unit: 'tsp', grams: 2, source: sr('02006') },
+      { form: null, method: 'level', amount: 1, unit: 'tbsp', grams: 5.8, source: sr('02006') },
     ],
   },
   {
@@ -154,8 +154,8 @@ export const SPICES_AND_FLAVOURS: readonly Ingredient[] = [
     aliases: ['allspice'],
     otherNames: { german: ['Piment'], french: ['piment de la Jamaïque', 'quatre-épices'] },
     weights: [
-      { form: null, method: 'level', amount: 1, unit: 'tsp', grams: 1.9, source: 'SR 02001' },
-      { form: null, method: 'level', amount: 1, unit: 'tbsp', grams: 6, source: 'SR 02001' },
+      { form: null, method: 'level', amount: 1, unit: 'tsp', grams: 1.9, source: sr('02001') },
+      { form: null, method: 'level', amount: 1, unit: 'tbsp', grams: 6, source: sr('02001') },
     ],
   },
   {
@@ -169,8 +169,8 @@ export const SPICES_AND_FLAVOURS: readonly Ingredient[] = [
     aliases: ['aniseed'],
     otherNames: { german: ['Anis', 'Anissamen'], french: ["graines d'anis", 'anis vert'] },
     weights: [
-      { form: null, method: 'level', amount: 1, unit: 'tsp', grams: 2.1, source: 'SR 02002' },
-      { form: null, method: 'level', amount: 1, unit: 'tbsp', grams: 6.7, source: 'SR 02002' },
+      { form: null, method: 'level', amount: 1, unit: 'tsp', grams: 2.1, source: sr('02002') },
+      { form: null, method: 'level', amount: 1, unit: 'tbsp', grams: 6.7, source: sr('02002') },
     ],
   },
   {
@@ -184,8 +184,8 @@ export const SPICES_AND_FLAVOURS: readonly Ingredient[] = [
     aliases: ['caraway seeds'],
     otherNames: { german: ['Kümmel'], french: ['graines de carvi', 'carvi'] },
     weights: [
-      { form: null, method: 'level', amount: 1, unit: 'tsp', grams: 2.1, source: 'SR 02005' },
-      { form: null, method: 'level', amount: 1, unit: 'tbsp', grams: 6.7, source: 'SR 02005' },
+      { form: null, method: 'level', amount: 1, unit: 'tsp', grams: 2.1, source: sr('02005') },
+      { form: null, method: 'level', amount: 1, unit: 'tbsp', grams: 6.7, source: sr('02005') },
     ],
   },
   {
@@ -199,8 +199,8 @@ export const SPICES_AND_FLAVOURS: readonly Ingredient[] = [
     aliases: ['fennel seeds', 'saunf'],
     otherNames: { german: ['Fenchelsamen'], french: ['graines de fenouil'] },
     weights: [
-      { form: null, method: 'level', amount: 1, unit: 'tsp', grams: 2, source: 'SR 02018' },
-      { form: null, method: 'level', amount: 1, unit: 'tbsp', grams: 5.8, source: 'SR 02018' },
+      { form: null, method: 'level', amount: 1, unit: 'tsp', grams: 2, source: sr('02018') },
+      { form: null, method: 'level', amount: 1, unit: 'tbsp', grams: 5.8, source: sr('02018') },
     ],
   },
   {
@@ -215,8 +215,8 @@ export const SPICES_AND_FLAVOURS: readonly Ingredient[] = [
     aliases: ['black pepper', 'pepper'],
     otherNames: { german: ['Pfeffer', 'schwarzer Pfeffer'], french: ['poivre', 'poivre noir'] },
     weights: [
-      { form: null, method: 'level', amount: 1, unit: 'tsp', grams: 2.3, source: 'SR 02030' },
-      { form: null, method: 'level', amount: 1, unit: 'tbsp', grams: 6.9, source: 'SR 02030' },
+      { form: null, method: 'level', amount: 1, unit: 'tsp', grams: 2.3, source: sr('02030') },
+      { form: null, method: 'level', amount: 1, unit: 'tbsp', grams: 6.9, source: sr('02030') },
     ],
   },
   {
@@ -230,8 +230,8 @@ export const SPICES_AND_FLAVOURS: readonly Ingredient[] = [
     aliases: ['turmeric', 'haldi', 'turmeric powder'],
     otherNames: { german: ['Kurkuma'], french: ['curcuma'] },
     weights: [
-      { form: null, method: 'level', amount: 1, unit: 'tsp', grams: 3, source: 'SR 02043' },
-      { form: null, method: 'level', amount: 1, unit: 'tbsp', grams: 9.4, source: 'SR 02043' },
+      { form: null, method: 'level', amount: 1, unit: 'tsp', grams: 3, source: sr('02043') },
+      { form: null, method: 'level', amount: 1, unit: 'tbsp', grams: 9.4, source: sr('02043') },
     ],
   },
 ];

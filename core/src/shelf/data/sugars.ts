@@ -1,4 +1,4 @@
-import type { Ingredient } from '../../catalogue/index.js';
+import { sr, type Ingredient } from '../../catalogue/index.js';
 
 export const SUGARS: readonly Ingredient[] = [
   {
@@ -25,8 +25,8 @@ export const SUGARS: readonly Ingredient[] = [
     ],
     loosely: ['sugar'],
     weights: [
-      { form: null, method: 'level', amount: 1, unit: 'cup', grams: 200, source: 'SR 19335' },
-      { form: null, method: 'level', amount: 1, unit: 'tsp', grams: 4.2, source: 'SR 19335' },
+      { form: null, method: 'level', amount: 1, unit: 'cup', grams: 200, source: sr('19335') },
+      { form: null, method: 'level', amount: 1, unit: 'tsp', grams: 4.2, source: sr('19335') },
     ],
   },
   {
@@ -58,10 +58,10 @@ export const SUGARS: readonly Ingredient[] = [
       'light brown soft sugar',
     ],
     weights: [
-      { form: null, method: 'packed', amount: 1, unit: 'cup', grams: 220, source: 'SR 19334' },
-      { form: null, method: 'loose', amount: 1, unit: 'cup', grams: 145, source: 'SR 19334' },
-      { form: null, method: 'packed', amount: 1, unit: 'tsp', grams: 4.6, source: 'SR 19334' },
-      { form: null, method: 'loose', amount: 1, unit: 'tsp', grams: 3, source: 'SR 19334' },
+      { form: null, method: 'packed', amount: 1, unit: 'cup', grams: 220, source: sr('19334') },
+      { form: null, method: 'loose', amount: 1, unit: 'cup', grams: 145, source: sr('19334') },
+      { form: null, method: 'packed', amount: 1, unit: 'tsp', grams: 4.6, source: sr('19334') },
+      { form: null, method: 'loose', amount: 1, unit: 'tsp', grams: 3, source: sr('19334') },
     ],
   },
   {
@@ -74,9 +74,9 @@ export const SUGARS: readonly Ingredient[] = [
     allergens: [],
     aliases: ['icing sugar', 'icing sugar mixture', "confectioners' sugar", 'confectioners sugar'],
     weights: [
-      { form: null, method: 'spooned', amount: 1, unit: 'cup', grams: 120, source: 'SR 19336' },
-      { form: null, method: 'sifted', amount: 1, unit: 'cup', grams: 100, source: 'SR 19336' },
-      { form: null, method: 'spooned', amount: 1, unit: 'tbsp', grams: 8, source: 'SR 19336' },
+      { form: null, method: 'spooned', amount: 1, unit: 'cup', grams: 120, source: sr('19336') },
+      { form: null, method: 'sifted', amount: 1, unit: 'cup', grams: 100, source: sr('19336') },
+      { form: null, method: 'spooned', amount: 1, unit: 'tbsp', grams: 8, source: sr('19336') },
     ],
   },
   {
@@ -91,8 +91,8 @@ export const SUGARS: readonly Ingredient[] = [
     allergens: [],
     aliases: ['runny honey', 'clear honey', 'liquid honey', 'creamed honey'],
     weights: [
-      { form: null, method: 'poured', amount: 1, unit: 'cup', grams: 339, source: 'SR 19296' },
-      { form: null, method: 'poured', amount: 1, unit: 'tbsp', grams: 21, source: 'SR 19296' },
+      { form: null, method: 'poured', amount: 1, unit: 'cup', grams: 339, source: sr('19296') },
+      { form: null, method: 'poured', amount: 1, unit: 'tbsp', grams: 21, source: sr('19296') },
     ],
   },
   {
@@ -114,8 +114,8 @@ export const SUGARS: readonly Ingredient[] = [
     ],
     otherNames: { german: ['Melasse'], french: ['mélasse'] },
     weights: [
-      { form: null, method: 'poured', amount: 1, unit: 'cup', grams: 337, source: 'SR 19304' },
-      { form: null, method: 'poured', amount: 1, unit: 'tbsp', grams: 20, source: 'SR 19304' },
+      { form: null, method: 'poured', amount: 1, unit: 'cup', grams: 337, source: sr('19304') },
+      { form: null, method: 'poured', amount: 1, unit: 'tbsp', grams: 20, source: sr('19304') },
     ],
   },
   {
@@ -129,8 +129,8 @@ export const SUGARS: readonly Ingredient[] = [
     allergens: [],
     aliases: [],
     weights: [
-      { form: null, method: 'poured', amount: 1, unit: 'cup', grams: 315, source: 'SR 19353' },
-      { form: null, method: 'poured', amount: 1, unit: 'tbsp', grams: 20, source: 'SR 19353' },
+      { form: null, method: 'poured', amount: 1, unit: 'cup', grams: 315, source: sr('19353') },
+      { form: null, method: 'poured', amount: 1, unit: 'tbsp', grams: 20, source: sr('19353') },
     ],
   },
   {
@@ -146,8 +146,8 @@ export const SUGARS: readonly Ingredient[] = [
     otherNames: { german: ['heller Maissirup', 'Maissirup'], french: ['sirop de maïs'] },
     loosely: ['corn syrup', 'golden syrup', 'glucose syrup'],
     weights: [
-      { form: null, method: 'poured', amount: 1, unit: 'cup', grams: 341, source: 'SR 19350' },
-      { form: null, method: 'poured', amount: 1, unit: 'tbsp', grams: 22, source: 'SR 19350' },
+      { form: null, method: 'poured', amount: 1, unit: 'cup', grams: 341, source: sr('19350') },
+      { form: null, method: 'poured', amount: 1, unit: 'tbsp', grams: 22, source: sr('19350') },
     ],
   },
   {
@@ -162,7 +162,7 @@ export const SUGARS: readonly Ingredient[] = [
     aliases: [],
     otherNames: { german: ['dunkler Maissirup'], french: ['sirop de maïs foncé'] },
     weights: [
-      { form: null, method: 'poured', amount: 1, unit: 'cup', grams: 328, source: 'SR 19349' },
+      { form: null, method: 'poured', amount: 1, unit: 'cup', grams: 328, source: sr('19349') },
     ],
   },
 ];

@@ -1,4 +1,4 @@
-import { NOMINAL, type Ingredient } from '../../catalogue/index.js';
+import { sr, NOMINAL, type Ingredient } from '../../catalogue/index.js';
 import { row } from './row.js';
 
 /** An ingredient that is sold in packets too. */
@@ -31,7 +31,7 @@ export const SWEETS: readonly Ingredient[] = [
     'sugar-maple',
     'Maple sugar',
     ['granular', 'sugar', 8, 'dry'],
-    ['level', 'tsp', 3, 'SR 19340'],
+    ['level', 'tsp', 3, sr('19340')],
     ['granulated maple sugar'],
     [],
     { german: ['Ahornzucker'], french: ["sucre d'érable"] },
@@ -115,7 +115,7 @@ export const SWEETS: readonly Ingredient[] = [
     'syrup-chocolate',
     'Chocolate syrup',
     ['syrup', 'sugar', 31, 'dry'],
-    ['poured', 'cup', 300, 'SR 19348'],
+    ['poured', 'cup', 300, sr('19348')],
     ['chocolate sauce'],
     [],
     { german: ['Schokoladensirup', 'Schokoladensauce'], french: ['sirop de chocolat'] },
@@ -133,7 +133,7 @@ export const SWEETS: readonly Ingredient[] = [
     'sauce-caramel',
     'Caramel sauce',
     ['syrup', 'sugar', 30, 'fridge'],
-    ['poured', 'cup', 328, 'SR 19364'],
+    ['poured', 'cup', 328, sr('19364')],
     ['caramel topping', 'salted caramel sauce', 'salted caramel'],
     ['milk'],
     { german: ['Karamellsauce'], french: ['sauce caramel', 'caramel au beurre salé'] },
@@ -151,7 +151,7 @@ export const SWEETS: readonly Ingredient[] = [
     'almond-paste',
     'Almond paste',
     ['paste', 'sugar', 14, 'dry'],
-    ['pressed', 'cup', 227, 'SR 12071'],
+    ['pressed', 'cup', 227, sr('12071')],
     ['almond filling'],
     ['tree nuts'],
     { german: ['Marzipanrohmasse', 'Mandelmasse'], french: ["pâte d'amande"] },
@@ -181,7 +181,7 @@ export const SWEETS: readonly Ingredient[] = [
     'marshmallows',
     'Marshmallows',
     ['chunk', 'sugar', 16, 'dry'],
-    ['count', 'each', 7.2, 'SR 19116'],
+    ['count', 'each', 7.2, sr('19116')],
     ['large marshmallows', 'marshmallow'],
     [],
     { german: ['Marshmallows'], french: ['guimauves'] },
@@ -199,7 +199,7 @@ export const SWEETS: readonly Ingredient[] = [
     'caramels',
     'Caramel candies',
     ['chunk', 'sugar', 8, 'dry'],
-    ['count', 'each', 10.1, 'SR 19074'],
+    ['count', 'each', 10.1, sr('19074')],
     ['soft caramels', 'caramels', 'caramel squares'],
     ['milk', 'soy'],
     { german: ['Karamellbonbons'], french: ['caramels mous'] },
@@ -244,7 +244,7 @@ export const SWEETS: readonly Ingredient[] = [
     'carob-powder',
     'Carob powder',
     ['powder', 'flavour', 4, 'dry'],
-    ['spooned', 'cup', 103, 'SR 16055'],
+    ['spooned', 'cup', 103, sr('16055')],
     ['carob flour'],
     [],
     { german: ['Carobpulver', 'Johannisbrotpulver'], french: ['poudre de caroube'] },

@@ -1,4 +1,5 @@
-import type { Ingredient } from '../../catalogue/index.js';
+import { HANDBOOK } from './sources.js';
+import { sr, type Ingredient } from '../../catalogue/index.js';
 
 export const WHEAT_FLOURS: readonly Ingredient[] = [
   {
@@ -30,10 +31,10 @@ export const WHEAT_FLOURS: readonly Ingredient[] = [
         amount: 1,
         unit: 'cup',
         grams: 125,
-        source: 'SR 20081; AH456',
+        source: sr('20081'),
       },
-      { form: null, method: 'dipped', amount: 1, unit: 'cup', grams: 137, source: 'AH456' },
-      { form: null, method: 'sifted', amount: 1, unit: 'cup', grams: 115, source: 'AH456' },
+      { form: null, method: 'dipped', amount: 1, unit: 'cup', grams: 137, source: HANDBOOK },
+      { form: null, method: 'sifted', amount: 1, unit: 'cup', grams: 115, source: HANDBOOK },
     ],
   },
   {
@@ -59,9 +60,9 @@ export const WHEAT_FLOURS: readonly Ingredient[] = [
     ],
     otherNames: { french: ['farine de force', 'farine de gruau', 'farine à pain'] },
     weights: [
-      { form: null, method: 'dipped', amount: 1, unit: 'cup', grams: 137, source: 'SR 20083' },
-      { form: null, method: 'spooned', amount: 1, unit: 'cup', grams: 123, source: 'AH456' },
-      { form: null, method: 'sifted', amount: 1, unit: 'cup', grams: 117, source: 'AH456' },
+      { form: null, method: 'dipped', amount: 1, unit: 'cup', grams: 137, source: sr('20083') },
+      { form: null, method: 'spooned', amount: 1, unit: 'cup', grams: 123, source: HANDBOOK },
+      { form: null, method: 'sifted', amount: 1, unit: 'cup', grams: 117, source: HANDBOOK },
     ],
   },
   {
@@ -77,9 +78,9 @@ export const WHEAT_FLOURS: readonly Ingredient[] = [
     aliases: ['soft flour'],
     otherNames: { german: ['Kuchenmehl'], french: ['farine à gâteau', 'farine pâtissière'] },
     weights: [
-      { form: null, method: 'dipped', amount: 1, unit: 'cup', grams: 137, source: 'SR 20084' },
-      { form: null, method: 'spooned', amount: 1, unit: 'cup', grams: 109, source: 'AH456' },
-      { form: null, method: 'sifted', amount: 1, unit: 'cup', grams: 96, source: 'AH456' },
+      { form: null, method: 'dipped', amount: 1, unit: 'cup', grams: 137, source: sr('20084') },
+      { form: null, method: 'spooned', amount: 1, unit: 'cup', grams: 109, source: HANDBOOK },
+      { form: null, method: 'sifted', amount: 1, unit: 'cup', grams: 96, source: HANDBOOK },
     ],
   },
   {
@@ -104,7 +105,7 @@ export const WHEAT_FLOURS: readonly Ingredient[] = [
       french: ['farine avec levure incorporée', 'farine à gâteaux avec poudre levante'],
     },
     weights: [
-      { form: null, method: 'spooned', amount: 1, unit: 'cup', grams: 125, source: 'SR 20082' },
+      { form: null, method: 'spooned', amount: 1, unit: 'cup', grams: 125, source: sr('20082') },
     ],
   },
   {
@@ -136,7 +137,7 @@ export const WHEAT_FLOURS: readonly Ingredient[] = [
       '100% whole wheat flour',
     ],
     weights: [
-      { form: null, method: 'spooned', amount: 1, unit: 'cup', grams: 120, source: 'SR 20080' },
+      { form: null, method: 'spooned', amount: 1, unit: 'cup', grams: 120, source: sr('20080') },
     ],
   },
 ];

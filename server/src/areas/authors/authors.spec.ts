@@ -54,7 +54,7 @@ describe('authors', () => {
     const mass = await intended({ recipeId: saved.id });
     expect(mass?.grams).toBeCloseTo(280, 9);
     expect(mass?.basis).toBe('author');
-    expect(mass?.source).toBe('Harbour notebook');
+    expect(mass?.source).toEqual({ from: 'author', author: 'Harbour notebook' });
     expect((await intended({ text: '2 cups flour' }))?.grams).toBeCloseTo(250, 9);
     expect((await intended({ text: '2 cups flour', authorId: id }))?.grams).toBeCloseTo(280, 9);
     const { body } = await server.http

@@ -1,8 +1,8 @@
 import { Router } from 'express';
-import { exportQuery, type Author, type Recipe } from '@ypsigram/contract';
+import { exportQuery, RECIPE_WORDS, type Author, type Recipe } from '@ypsigram/contract';
 import { USUAL_BALANCE } from '@ypsigram/core/batch';
 import type { Shelf } from '@ypsigram/core/catalogue';
-import { writeRecipeFile, type ExportFormat, type RecipeFile } from '@ypsigram/core/formats';
+import { FORMATS, writeRecipeFile, type RecipeFile } from '@ypsigram/core/formats';
 import { notFound, onlyMethods } from '../../http/problem.js';
 import { validate } from '../../http/validate.js';
 
@@ -14,13 +14,6 @@ export interface ExportContext {
   /** By recipe, the lines that its good bakes proved, by their index, in grams at factor 1. */
   proven(recipe: Recipe): Promise<Readonly<Record<string, number>>>;
 }
-
-const FILES: Readonly<Record<ExportFormat, { readonly type: string; readonly ending: string }>> = {
-  text: { type: 'text/plain', ending: 'txt' },
-  markdown: { type: 'text/markdown', ending: 'md' },
-  'json-ld': { type: 'application/ld+json', ending: 'json' },
-  csv: { type: 'text/csv', ending: 'csv' },
-};
 
 const LONGEST_NAME = 60;
 
@@ -67,14 +60,14 @@ export function exportRoutes(context: ExportContext): Router {
       const recipes = wanted ? all.filter(({ id }) => wanted.has(id)) : all;
       if (recipes.length === 0) throw notFound('There is no recipe to export.');
       const names = new Map((await context.authors()).map(({ id, name }) => [id, name]));
-      const { type, ending } = FILES[format];
-      const name = fileName(recipes, ending);
-      response.type(type).set('Content-Disposition', `attachment; filename="${name}"`);
+      const { endings, mediaType } = FORMATS[format];
+      const name = fileName(recipes, endings[0]!);
+      response.type(mediaType).set('Content-Disposition', `attachment; filename="${name}"`);
       const files: RecipeFile[] = [];
       for (const recipe of recipes) {
         files.push(toFile(recipe, names, await context.proven(recipe)));
       }
-      response.send(writeRecipeFile(format, files, await context.shelf()));
+      response.send(writeRecipeFile(format, files, await context.shelf(), RECIPE_WORDS));
     })
     .all(onlyMethods('GET'));
   return router;

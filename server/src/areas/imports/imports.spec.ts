@@ -1,4 +1,5 @@
 import type { Recipe, RecipeImportReply, RecipePage } from '@ypsigram/contract';
+import { RECIPE_WORDS } from '@ypsigram/contract';
 import { readRecipeFile } from '@ypsigram/core/formats';
 import { startTestServer, type TestServer } from '../../testing/test-server.js';
 
@@ -155,7 +156,7 @@ describe('recipes out and in', () => {
           headers: response.headers as Record<string, string>,
         }));
       expect(headers['content-disposition']).toContain('recipes.');
-      const { recipes, problems } = readRecipeFile('', text);
+      const { recipes, problems } = readRecipeFile('', text, RECIPE_WORDS);
       expect(problems).toEqual([]);
       const { items } = await bring(recipes as object[], '?dryRun=1');
       expect(items.map(({ status }) => status)).toEqual(['same', 'same']);

@@ -93,7 +93,7 @@ describe('the kitchen', () => {
     await write({ ...USUAL_KITCHEN, weights: [own] }).expect(200);
     const { intended } = await planOf('2 cups flour');
     expect(intended?.grams).toBeCloseTo(2 * 0.6 * 236.5882365, 6);
-    expect(intended?.source).toBe('this kitchen');
+    expect(intended?.source).toEqual({ from: 'kitchen' });
     const { body } = await server.http.post('/api/readings').send({ text: '1 cup flour, sifted' });
     expect((body as ReadingReply).lines[0]?.intended?.grams).toBeCloseTo(0.6 * 236.5882365, 6);
     await write({ ...USUAL_KITCHEN, weights: [], revision: 1 }).expect(200);

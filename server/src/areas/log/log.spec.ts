@@ -105,7 +105,7 @@ describe('the log over HTTP', () => {
     expect(proven[0]!.grams).toBeCloseTo(mean, 4);
     const { intended, weight } = await flourOfPlan();
     expect(intended).toEqual(
-      jasmine.objectContaining({ basis: 'proven', source: '2 bakes' }) as never,
+      jasmine.objectContaining({ basis: 'proven', source: { from: 'bakes', bakes: 2 } }) as never,
     );
     expect(weight!.grams).toBe(Math.round(mean));
     const { body } = await server.http.get('/api/recipes').expect(200);

@@ -1,6 +1,7 @@
 import { Readable } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
 import { Router, type Response } from 'express';
+import { LOG_WORDS } from '@ypsigram/contract';
 import { logQuery, outcomeQuery } from '@ypsigram/contract/log';
 import { writeLogCsv } from '@ypsigram/core/formats';
 import type { BakeOutcome } from '@ypsigram/core/log';
@@ -65,7 +66,7 @@ export function logRoutes(context: LogContext): Router {
       response.set('Content-Disposition', `attachment; filename="log.${format}"`);
       if (format === 'json') await sendAll(response, context.outcomeTexts());
       else {
-        const csv = writeLogCsv(await context.outcomes(), await context.handNames());
+        const csv = writeLogCsv(await context.outcomes(), await context.handNames(), LOG_WORDS);
         response.type('text/csv').send(csv);
       }
     })

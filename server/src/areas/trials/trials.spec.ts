@@ -110,7 +110,7 @@ describe('trials', () => {
     const third = await add({ grams: 142 });
     const measure = await planned();
     expect(measure?.basis).toBe('hand');
-    expect(measure?.source).toBe('Grebe, 3 trials');
+    expect(measure?.source).toEqual({ from: 'hand', hand: 'Grebe', trials: 3 });
     expect(measure?.millilitres).toBeCloseTo((250 / 140) * CUP, 6);
     expect((await planned({ hand: null }))?.basis).toBe('reference');
     await server.http.delete(`/api/trials/${third.id}`).expect(204);

@@ -3,6 +3,7 @@ import type { Act, BakeLine, BakePlan, BakeReading } from '@ypsigram/core/bench'
 import { bakeSteps, type BakeStep } from '@ypsigram/core/baking/steps';
 import type { Random } from '@ypsigram/core/chance';
 import { CAUSE_WORDS } from '@ypsigram/contract/log';
+import type { CauseId } from '@ypsigram/core/diagnosis';
 import type { WholeBake } from '../../areas/bakes/part.js';
 import { GREBE, MOORHEN } from '../kitchen.js';
 import { OVEN_FOUND_OUT, OVEN_TOO_HOT_CELSIUS, type StoryBake } from './story.js';
@@ -83,10 +84,10 @@ export function demoBake(story: StoryBake, of: DemoBakeOf): WholeBake {
   };
 }
 
-const tryingOf = (causeId: string, bakeId: string) => ({
+const tryingOf = (causeId: CauseId, bakeId: string) => ({
   bakeId,
   causeId,
-  note: CAUSE_WORDS[causeId]!.change,
+  note: CAUSE_WORDS[causeId].change,
 });
 
 /** Half past six on the Saturday so many weeks before now; half weeks are Wednesdays. */

@@ -1,3 +1,4 @@
+import type { CauseId } from '@ypsigram/core/diagnosis';
 import type { QuestionId, Symptom } from '@ypsigram/core/diagnosis';
 
 /** The recipes of the stall, each by a word of its title. */
@@ -28,7 +29,7 @@ export interface StoryBake {
   /** How far what was weighed was off, by role. */
   readonly off?: Readonly<Partial<Record<'flour' | 'water' | 'salt', number>>>;
   /** The cause that was worked on, and whether that helped. */
-  readonly trying?: string;
+  readonly trying?: CauseId;
   readonly verdict?: 'better' | 'same' | 'worse';
   readonly answers?: Readonly<Partial<Record<QuestionId, 'yes' | 'no'>>>;
   readonly minutesTimes?: number;

@@ -12,11 +12,17 @@ import {
 } from '@angular/core';
 import { Router } from '@angular/router';
 import { Store } from '@ngrx/store';
-import { basisName, inOurMark, METHOD_NAMES, measureText, weightText } from '@ypsigram/contract';
+import {
+  basisName,
+  inOurMark,
+  METHOD_NAMES,
+  measureText,
+  weightText,
+  standardName,
+} from '@ypsigram/contract';
 import { massText, quickText } from '@ypsigram/contract/quick';
 import { mixed } from '@ypsigram/core/amount';
 import { ask, type MeasureAnswer } from '@ypsigram/core/quick';
-import { standardName } from '@ypsigram/core/units';
 import { spread } from '../kit/amounts/amounts';
 import { kitchenFeature } from '../state/kitchen/kitchen.feature';
 import { selectPlanning } from '../state/kitchen/kitchen.selectors';
@@ -150,7 +156,10 @@ function shown({ ingredient, intended, plan, ways, standards, times }: MeasureAn
       name: 'Other batches',
       all: times.map((one) => ({
         name: `×${mixed(one.times)}`,
-        figure: [one.plan.measure && measureText(one.plan.measure), one.plan.intended && massText(one.plan.intended.grams)]
+        figure: [
+          one.plan.measure && measureText(one.plan.measure),
+          one.plan.intended && massText(one.plan.intended.grams),
+        ]
           .filter(Boolean)
           .join(', '),
       })),

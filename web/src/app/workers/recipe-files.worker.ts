@@ -1,9 +1,10 @@
 import { expose } from 'comlink';
+import { RECIPE_WORDS } from '@ypsigram/contract';
 import { readRecipeFile, type FileReading } from '@ypsigram/core/formats';
 
 const recipeFiles = {
   /** The recipes of a file; see the core. */
-  read: (name: string, content: string): FileReading => readRecipeFile(name, content),
+  read: (name: string, content: string): FileReading => readRecipeFile(name, content, RECIPE_WORDS),
 };
 
 export type RecipeFilesWorker = typeof recipeFiles;

@@ -1,11 +1,5 @@
 import { counted, fixed, unitName } from '@ypsigram/contract';
-import {
-  isRange,
-  mixed,
-  showKitchen,
-  type Amount,
-  type Fraction,
-} from '@ypsigram/core/amount';
+import { isRange, mixed, showKitchen, type Amount, type Fraction } from '@ypsigram/core/amount';
 import type { Line, Yield } from '@ypsigram/core/reading';
 import type { Intended } from '@ypsigram/core/conversion';
 import { isMassUnit, type Unit } from '@ypsigram/core/units';

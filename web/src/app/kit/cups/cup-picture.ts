@@ -1,7 +1,8 @@
+import { standardName } from '@ypsigram/contract';
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { Store } from '@ngrx/store';
 import type { Ingredient } from '@ypsigram/core/catalogue';
-import { millilitresIn, standardName } from '@ypsigram/core/units';
+import { millilitresIn } from '@ypsigram/core/units';
 import { authorsFeature } from '../../state/authors/authors.feature';
 import { selectKnownByAuthor } from '../../state/authors/authors.selectors';
 import { Chart } from '../chart/chart';

@@ -25,7 +25,7 @@ describe('everybody’s cup', () => {
       rung: 'author',
       gramsPerMillilitre: 140 / CUP,
       relativeSpread: 0,
-      source: 'Harbour notebook',
+      source: { from: 'author', author: 'Harbour notebook' },
     } as const;
     const trial = (grams: number): HandTrial => ({
       id: String(grams),

@@ -56,6 +56,7 @@ export class Fills {
   readonly fills = input.required<readonly PlannedFill[]>();
   /** Whether its size stands under each. */
   readonly isNamed = input(true);
-  protected readonly drawings = computed(() => this.fills().flatMap((fill) => drawn(fill, this.isNamed() ? fillMark : () => '')),
+  protected readonly drawings = computed(() =>
+    this.fills().flatMap((fill) => drawn(fill, this.isNamed() ? fillMark : () => '')),
   );
 }

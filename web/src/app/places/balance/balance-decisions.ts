@@ -1,3 +1,4 @@
+import { scaleName } from '@ypsigram/contract';
 import { Injectable, computed, inject } from '@angular/core';
 import { Store, type Action } from '@ngrx/store';
 import { finerScale } from '@ypsigram/core/drawer';
@@ -103,7 +104,8 @@ export class BalanceDecisions {
 
   /** The kitchen has a finer scale than it said. */
   private addFinerScale(): void {
-    const scale = { ...finerScale(this.scales()), units: [...FINE_UNITS] };
+    const finer = finerScale(this.scales());
+    const scale = { ...finer, name: scaleName(finer.gridGrams), units: [...FINE_UNITS] };
     this.changeKitchen(kitchenChanges.scaleKept({ scale }));
   }
 

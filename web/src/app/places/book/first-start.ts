@@ -1,8 +1,8 @@
+import { USUAL_KITCHEN, standardName } from '@ypsigram/contract';
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { Store } from '@ngrx/store';
 import { v4 as newId } from 'uuid';
-import { USUAL_SCALES } from '@ypsigram/core/drawer';
-import { STANDARDS, standardName, type Standard } from '@ypsigram/core/units';
+import { STANDARDS, type Standard } from '@ypsigram/core/units';
 import { kitchenChanges } from '../../state/kitchen/kitchen.actions';
 import { kitchenFeature } from '../../state/kitchen/kitchen.feature';
 import { endFirstStart, isFirstStart } from './first-start-memory';
@@ -112,11 +112,10 @@ export class FirstStart {
   protected chooseScale(id: string): void {
     const wanted: readonly string[] = SCALES.find((one) => one.id === id)?.kinds ?? [];
     const has = this.kitchen().scales;
-    for (const scale of USUAL_SCALES) {
+    for (const scale of USUAL_KITCHEN.scales) {
       const there = has.find(({ kind }) => kind === scale.kind);
       if (wanted.includes(scale.kind) && !there) {
-        const units = ['g', 'oz', 'lb-oz', 'ml'] as const;
-        this.store.dispatch(kitchenChanges.scaleKept({ scale: { ...scale, units: [...units] } }));
+        this.store.dispatch(kitchenChanges.scaleKept({ scale }));
       } else if (!wanted.includes(scale.kind) && there) {
         this.store.dispatch(kitchenChanges.scaleRemoved({ name: there.name }));
       }

@@ -6,15 +6,11 @@ import {
   type KitchenContainer,
   type KitchenScale,
   type KitchenTool,
-} from '@ypsigram/contract';
-import type { Block } from '@ypsigram/core/drawer';
-import {
-  STANDARDS,
-  millilitresIn,
   standardName,
   standardSource,
-  type Standard,
-} from '@ypsigram/core/units';
+} from '@ypsigram/contract';
+import type { Block } from '@ypsigram/core/drawer';
+import { STANDARDS, millilitresIn, type Standard } from '@ypsigram/core/units';
 import { Icon } from '../../kit/icon/icon';
 import { Retry } from '../../kit/retry/retry';
 import { kitchenActions, kitchenChanges } from '../../state/kitchen/kitchen.actions';

@@ -3,6 +3,7 @@ import {
   type LineAnswer,
   type RecipeVersion,
   weightText,
+  standardName,
 } from '@ypsigram/contract';
 import {
   ChangeDetectionStrategy,
@@ -24,7 +25,7 @@ import { Store } from '@ngrx/store';
 import { map } from 'rxjs';
 import { originOf, sameAnswer, type AnsweredBy } from '@ypsigram/core/reading';
 import { onScaleGrid } from '@ypsigram/core/fills';
-import { STANDARDS, standardName, type Standard } from '@ypsigram/core/units';
+import { STANDARDS, type Standard } from '@ypsigram/core/units';
 import { authorsActions, authorsFeature } from '../../state/authors/authors.feature';
 import { KeepingQuestion } from '../../kit/keeping/keeping-question';
 import { Icon } from '../../kit/icon/icon';

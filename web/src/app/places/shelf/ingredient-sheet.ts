@@ -1,4 +1,4 @@
-import { KEEPS, THIS_KITCHEN } from '@ypsigram/core/catalogue';
+import { KEEPS } from '@ypsigram/core/catalogue';
 import {
   allergenText,
   basisName,
@@ -12,6 +12,8 @@ import {
   ROLE_NAMES,
   SPOON_TECHNIQUE,
   TECHNIQUES,
+  sourceText,
+  standardName,
 } from '@ypsigram/contract';
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { RouterLink } from '@angular/router';
@@ -26,7 +28,7 @@ import {
   equalWeights,
   weightTable,
 } from '@ypsigram/core/measuring';
-import { millilitresIn, standardName } from '@ypsigram/core/units';
+import { millilitresIn } from '@ypsigram/core/units';
 import { CupPicture } from '../../kit/cups/cup-picture';
 import { Icon } from '../../kit/icon/icon';
 import { Retry } from '../../kit/retry/retry';
@@ -85,7 +87,7 @@ export class IngredientSheet {
     return weightTable(this.ingredient()).map((row) => ({
       form: row.form,
       method: row.method,
-      isOwn: row.cup.source === THIS_KITCHEN && row.cup.rung === 'reference',
+      isOwn: row.cup.source.from === 'kitchen' && row.cup.rung === 'reference',
       name: [row.form, METHOD_NAMES[row.method]].filter(Boolean).join(', '),
       cup: gram(row.cup.gramsPerMillilitre * cup!),
       tbsp: gram(row.tbsp.gramsPerMillilitre * tbsp!),
@@ -94,8 +96,8 @@ export class IngredientSheet {
       isEstimate: row.cup.rung === 'estimate',
       rung: basisName(row.cup),
       source: row.cup.derivedFrom
-        ? `${row.cup.source}, from the weight when ${METHOD_NAMES[row.cup.derivedFrom]}`
-        : row.cup.source,
+        ? `${sourceText(row.cup.source)}, from the weight when ${METHOD_NAMES[row.cup.derivedFrom]}`
+        : sourceText(row.cup.source),
     }));
   });
 
@@ -132,7 +134,7 @@ export class IngredientSheet {
       .map(({ unit, form, grams, amount, source }) => ({
         name: form && form !== unit ? `${PIECES[unit]}, ${form}` : PIECES[unit],
         grams: gram(grams / amount),
-        source,
+        source: sourceText(source),
       })),
   );
 
@@ -142,9 +144,9 @@ export class IngredientSheet {
         const by = Math.abs(difference * 100).toFixed(0);
         const way = difference > 0 ? 'heavier' : 'lighter';
         return (
-          `Sources disagree: ${apart.source} gives ${apart.grams} g ${METHOD_NAMES[apart.method]}, ` +
-          `${by} % ${way} than ${used.source} with ${used.grams} g ${METHOD_NAMES[used.method]} suggests. ` +
-          `Each is used for its own way of filling; estimates use ${used.source}.`
+          `Sources disagree: ${sourceText(apart.source)} gives ${apart.grams} g ${METHOD_NAMES[apart.method]}, ` +
+          `${by} % ${way} than ${sourceText(used.source)} with ${used.grams} g ${METHOD_NAMES[used.method]} suggests. ` +
+          `Each is used for its own way of filling; estimates use ${sourceText(used.source)}.`
         );
       },
     ),

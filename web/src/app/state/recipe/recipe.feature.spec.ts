@@ -119,7 +119,7 @@ describe('the open recipe', () => {
     expect(state.draft.standard).toBe('metric');
     const [flour] = selectPlan(select(state));
     expect(flour?.intended?.grams).toBeCloseTo(2 * 250 * 0.6, 9);
-    expect(flour?.intended?.basis.source).toBe('Harbour notebook');
+    expect(flour?.intended?.basis.source).toEqual({ from: 'author', author: 'Harbour notebook' });
     const nobodys = after(
       actions.authorChosen({ authorId, standard }),
       actions.authorChosen({ authorId: null, standard: null }),

@@ -58,7 +58,7 @@ describe('trials on the page', () => {
       loaded(trial(1, 128), trial(2, 130), trial(3, 129), trial(4, 430), trial(5, 133)),
     );
     expect(weight!.gramsPerMillilitre * 236.5882365).toBeCloseTo(130, 9);
-    expect(weight?.source).toBe('Grebe, 4 trials');
+    expect(weight?.source).toEqual({ from: 'hand', hand: 'Grebe', trials: 4 });
   });
 
   it('count for what the tool really holds, once that is known', () => {

@@ -48,7 +48,7 @@ describe('LedgerLine', () => {
     button.click();
     fixture.detectChanges();
     expect(button.getAttribute('aria-expanded')).toBe('true');
-    expect(text(fixture)).toContain('Source: SR 20081; AH456.');
+    expect(text(fixture)).toContain('Source: public food table, no. 20081.');
     expect(text(fixture)).toContain('tamped313 g');
   });
 

@@ -5,6 +5,7 @@ import {
   noteMessage,
   weightParts,
   measureText,
+  sourceText,
 } from '@ypsigram/contract';
 import {
   ChangeDetectionStrategy,
@@ -132,7 +133,7 @@ export class LedgerLine {
   /** Whose calibrated hand the measure goes by, if it does. */
   protected readonly hand = computed(() => {
     const basis = this.plan().measure?.basis;
-    return basis?.rung === 'hand' ? basis.source : null;
+    return basis?.source.from === 'hand' ? sourceText(basis.source) : null;
   });
   /** What was written, scaled: all that can be said of an ingredient without a weight. */
   protected readonly scaled = computed(() => {

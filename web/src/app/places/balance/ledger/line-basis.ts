@@ -1,9 +1,9 @@
-import { basisMeaning, basisName, METHOD_NAMES, weightText } from '@ypsigram/contract';
+import { basisMeaning, basisName, METHOD_NAMES, weightText, sourceText } from '@ypsigram/contract';
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
-import { PINNED, methodsForLine, type PlanLine } from '@ypsigram/core/batch';
+import { methodsForLine, type PlanLine } from '@ypsigram/core/batch';
 import { onScaleGrid } from '@ypsigram/core/fills';
 import { groundsOf, intendedOtherwise } from '@ypsigram/core/conversion';
-import type { Shelf } from '@ypsigram/core/catalogue';
+import { isSameSource, type Shelf } from '@ypsigram/core/catalogue';
 import type { KnownWeight } from '@ypsigram/core/measuring';
 import type { Line } from '@ypsigram/core/reading';
 import { isVolumeUnit, type Standard } from '@ypsigram/core/units';
@@ -33,16 +33,22 @@ export class LineBasis {
     const from = derivedFrom
       ? `, worked out from the weight when ${METHOD_NAMES[derivedFrom]}`
       : '';
-    return `Source: ${source}${from}.`;
+    return `Source: ${sourceText(source)}${from}.`;
   });
   /** What the weight of your own fills rests on, where that is something else. */
   protected readonly measured = computed(() => {
     const basis = this.plan().measure?.basis;
     const intended = this.basis();
-    const isSame = basis?.rung === intended?.rung && basis?.source === intended?.source;
-    return basis && !isSame
-      ? { name: basisName(basis), meaning: basisMeaning(basis), source: basis.source }
-      : null;
+    if (!basis) return null;
+    const isSame =
+      intended && basis.rung === intended.rung && isSameSource(basis.source, intended.source);
+    return isSame
+      ? null
+      : {
+          name: basisName(basis),
+          meaning: basisMeaning(basis),
+          source: sourceText(basis.source),
+        };
   });
   protected readonly spread = computed(() => spread(this.plan().intended));
 
@@ -52,11 +58,11 @@ export class LineBasis {
     const basis = this.basis();
     if (!taken || !basis) return [];
     // Of a pinned weight all that was worked out is another ground.
-    const all = basis.source === PINNED ? [taken, ...others] : others;
+    const all = basis.source.from === 'pinned' ? [taken, ...others] : others;
     return all.map(({ grams, basis: ground }) => ({
-      key: `${ground.rung} ${ground.source}`,
+      key: `${ground.rung} ${sourceText(ground.source)}`,
       name: basisName(ground),
-      source: ground.source,
+      source: sourceText(ground.source),
       shown: weightText(onScaleGrid(grams * this.factor())),
     }));
   });

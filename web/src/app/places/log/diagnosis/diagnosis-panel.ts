@@ -17,6 +17,7 @@ import {
   triedBefore,
   type QuestionId,
   type RankedCause,
+  type CauseId,
 } from '@ypsigram/core/diagnosis';
 import { showDial } from '../../../kit/figures/oven-heat';
 import { BakeSession } from '../../../state/bake/bake-session';
@@ -95,11 +96,11 @@ export class DiagnosisPanel {
       .filter(({ chance }) => chance >= LEAST_SHOWN)
       .map(({ cause, chance, speaksFor, speaksAgainst }) => ({
         id: cause.id,
-        name: CAUSE_WORDS[cause.id]!.name,
+        name: CAUSE_WORDS[cause.id].name,
         change: this.changeFor(cause.id),
         // Nobody can be that sure of a crumb.
         percent: Math.min(SUREST_PERCENT, Math.round(100 * chance)),
-        why: cause.why,
+        why: CAUSE_WORDS[cause.id].why,
         speaksFor: speaksFor.slice(0, MOST_EVIDENCE).map(evidenceWords),
         speaksAgainst: speaksAgainst.slice(0, MOST_EVIDENCE).map(evidenceWords),
         isTried: this.isTried(cause.id),
@@ -116,7 +117,7 @@ export class DiagnosisPanel {
   }
 
   /** Puts the change onto the recipe: as a note, and as the figure where it is one. */
-  protected tryNext(causeId: string): void {
+  protected tryNext(causeId: CauseId): void {
     const bakeId = this.session.bake()?.id;
     const found = this.ranked().find(({ cause }) => cause.id === causeId);
     if (!bakeId || !found) return;
@@ -153,8 +154,8 @@ export class DiagnosisPanel {
     return trying?.causeId === causeId && trying.bakeId === this.session.bake()?.id;
   }
 
-  private changeFor(causeId: string): string {
-    const { change } = CAUSE_WORDS[causeId]!;
+  private changeFor(causeId: CauseId): string {
+    const { change } = CAUSE_WORDS[causeId];
     if (causeId !== 'oven-hot' && causeId !== 'oven-cold') return change;
     const state = this.session.state();
     const dial = state && dialNextTime(state, this.ovenReadings());

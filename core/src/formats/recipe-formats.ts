@@ -1,0 +1,89 @@
+import type { Shelf } from '../catalogue/index.js';
+import { linkedDataIn } from './html-text.js';
+import { readJsonLd } from './json-ld-read.js';
+import { writeJsonLd } from './json-ld-write.js';
+import { isOwnMarkdown, readMarkdown, writeMarkdown } from './markdown.js';
+import { readPlainText, writePlainText } from './plain-text.js';
+import { isRecipeTable, readRecipeCsv, writeRecipeCsv } from './recipe-csv.js';
+import {
+  RECIPE_FORMATS,
+  type FileReading,
+  type RecipeFile,
+  type RecipeFormat,
+  type RecipeWords,
+} from './recipe-file.js';
+
+/** All that is known of a format of recipes: how it is recognised, read and written. */
+export interface FormatRecord {
+  /** How the names of its files end, the usual one first. */
+  readonly endings: readonly string[];
+  /** Its media type, with the encoding where that is not told otherwise. */
+  readonly mediaType: string;
+  /** Whether a file is of it by its first characters, whatever its name says. */
+  readonly sniff: (start: string, content: string) => boolean;
+  readonly read: (content: string, words: RecipeWords) => Omit<FileReading, 'format'>;
+  /** Null where recipes only come in so. */
+  readonly write:
+    ((recipes: readonly RecipeFile[], shelf: Shelf, words: RecipeWords) => string) | null;
+}
+
+/** So much of a file is looked at to see what it is. */
+const START = 2000;
+
+/** The formats, in the order in which a file is held against them: the last takes what is left. */
+export const FORMATS: Readonly<Record<RecipeFormat, FormatRecord>> = {
+  'json-ld': {
+    endings: ['json', 'jsonld'],
+    mediaType: 'application/ld+json',
+    sniff: (start) => /^(?:\{\s*["}]|\[\s*[[{"\]])/.test(start),
+    read: readJsonLd,
+    write: writeJsonLd,
+  },
+  html: {
+    endings: ['html', 'htm'],
+    mediaType: 'text/html',
+    sniff: (start) =>
+      /^<(?:!doctype|html|head|body|script|div|article|section|main)\b/i.test(start),
+    read: (content, words) => {
+      const parts = linkedDataIn(content).map((part) => readJsonLd(part, words));
+      return {
+        recipes: parts.flatMap(({ recipes }) => recipes),
+        problems: parts.flatMap(({ problems }) => problems),
+      };
+    },
+    write: null,
+  },
+  csv: {
+    endings: ['csv'],
+    mediaType: 'text/csv',
+    sniff: (_start, content) => isRecipeTable(content),
+    read: readRecipeCsv,
+    write: writeRecipeCsv,
+  },
+  markdown: {
+    endings: ['md', 'markdown'],
+    mediaType: 'text/markdown',
+    sniff: (_start, content) => isOwnMarkdown(content),
+    read: (content) => ({ recipes: readMarkdown(content), problems: [] }),
+    write: writeMarkdown,
+  },
+  text: {
+    endings: ['txt'],
+    mediaType: 'text/plain',
+    sniff: () => false,
+    read: (content) => ({ recipes: readPlainText(content), problems: [] }),
+    write: writePlainText,
+  },
+};
+
+/** What a file is: by its first characters, else by its name, else text. */
+export function formatOf(name: string, content: string): RecipeFormat {
+  const start = content.replace(/^\ufeff?\s+/, '').slice(0, START);
+  const ending = name.toLowerCase().split('.').at(-1)!;
+  // What pages and documents are they show; a table or Markdown may also be told by its name alone.
+  return (
+    RECIPE_FORMATS.find((id) => FORMATS[id].sniff(start, content)) ??
+    (['csv', 'markdown'] as const).find((id) => FORMATS[id].endings.includes(ending)) ??
+    'text'
+  );
+}
