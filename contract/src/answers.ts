@@ -74,4 +74,4 @@ export const lineAnswers = lineAnswerList.default([]);
 
 /** An answer that goes for every recipe of an author or of the kitchen. */
 export type KeptAnswer = z.infer<typeof answer>;
-export type LineAnswer = z.infer<typeof lineAnswer>;
+export type SentLineAnswer = z.infer<typeof lineAnswer>;

@@ -7,7 +7,7 @@ import {
   type Chances,
   type HandLesson,
   type ToolLesson,
-  type Outcome,
+  type ChanceOutcome,
   type WhatToLearn,
   type WhereWeighingPays,
 } from '@ypsigram/core/chance';
@@ -127,7 +127,13 @@ export type ChanceReply = z.infer<typeof chanceReply>;
 
 type OutcomeReply = z.infer<typeof outcome>;
 
-const toOutcome = ({ within, mean, deviation, quantiles, histogram }: Outcome): OutcomeReply => ({
+const toOutcome = ({
+  within,
+  mean,
+  deviation,
+  quantiles,
+  histogram,
+}: ChanceOutcome): OutcomeReply => ({
   within,
   mean,
   deviation,

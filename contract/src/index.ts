@@ -1,4 +1,4 @@
-export type { KeptAnswer, LineAnswer } from './answers.js';
+export type { KeptAnswer, SentLineAnswer } from './answers.js';
 export {
   authorDraft,
   authorReplacement,

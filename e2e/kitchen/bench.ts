@@ -1,3 +1,5 @@
+import { fillName } from '@ypsigram/contract';
+import type { PlannedFill } from '@ypsigram/core/fills';
 import { expect, type Page } from '@playwright/test';
 import type { KitchenServer } from './server';
 
@@ -10,7 +12,7 @@ export interface Line {
   readonly weight: { readonly grams: number; readonly grid: number };
   readonly measure: {
     readonly method: string;
-    readonly fills: readonly { readonly tool: string; readonly count: number }[];
+    readonly fills: readonly PlannedFill[];
   };
   readonly route: string;
 }
@@ -175,6 +177,12 @@ export class AtTheBench {
       .nth(at)
       .click();
     await expect(this.atHand().getByRole('heading', { name: line.name })).toBeVisible();
+  }
+
+  /** One fill of what is to be measured, by the button that names it. */
+  async addFill(fill: PlannedFill): Promise<void> {
+    const name = fillName(fill);
+    await this.press(`Add ${fill.kind === 'egg' ? `an ${name}` : name}`);
   }
 
   async press(name: string | RegExp): Promise<void> {

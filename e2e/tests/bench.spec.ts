@@ -73,9 +73,8 @@ test('all by cup: fills are counted by tap, key, pedal and the scale under the b
       await bench.simulate({ do: 'clear' });
       await page.getByRole('button', { name: 'Disconnect' }).click();
     } else {
-      for (const { tool, count } of line.measure.fills) {
-        for (let made = 0; made < count; made++)
-          await bench.press(`Add ${tool === 'egg' ? 'an egg' : tool}`);
+      for (const fill of line.measure.fills) {
+        for (let made = 0; made < fill.count; made++) await bench.addFill(fill);
       }
     }
     await bench.expectReady(++ready);

@@ -45,8 +45,8 @@ test('a tablet and a phone bake one recipe together, with the server and the net
   const [first, second, third, fourth] = lines as [never, never, never, never];
   const addAll = async (bench: typeof onTablet, line: (typeof lines)[number]): Promise<void> => {
     await bench.goTo(line);
-    for (const { tool, count } of line.measure.fills) {
-      for (let made = 0; made < count; made++) await bench.press(`Add ${tool}`);
+    for (const fill of line.measure.fills) {
+      for (let made = 0; made < fill.count; made++) await bench.addFill(fill);
     }
   };
   await phone.keepsThePage();

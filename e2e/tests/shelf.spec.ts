@@ -25,7 +25,9 @@ test('where sources disagree, both are shown and the choice is explained', async
 }) => {
   await baker.goTo('/shelf/flour-wheat-cake');
   await expect(
-    page.getByText('Sources disagree: SR 20084 gives 137 g dipped, 14 % heavier'),
+    page.getByText(
+      'Sources disagree: public food table, no. 20084 gives 137 g dipped, 14 % heavier',
+    ),
   ).toBeVisible();
   await expect(page.getByRole('row', { name: /^tamped/ })).toContainText(
     'handbook of household weights (AH456), from the weight when spooned',

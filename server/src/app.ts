@@ -38,7 +38,7 @@ import type { SimulatedScale } from './devices/simulated/scale.js';
 import { buildAreas } from './context/areas.js';
 import type { Database } from './database/database.js';
 import { comingFolder } from './database/leftovers.js';
-import { addressesNow, namesNow, type House } from './house/index.js';
+import { addressesNow, namesNow, type HouseDoor } from './house/index.js';
 import { onlyOwnHost } from './http/own-host.js';
 import { pageIdOf, pageRoutes } from './http/page.js';
 import { answerErrors } from './http/answer-errors.js';
@@ -58,7 +58,7 @@ export interface Parts {
   readonly scale: SimulatedScale;
   readonly oven: SimulatedOven;
   /** The door for other devices. */
-  readonly house: House;
+  readonly house: HouseDoor;
   readonly now?: () => Date;
 }
 

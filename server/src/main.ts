@@ -12,7 +12,7 @@ import { lockDatabase, type DatabaseLock } from './database/lock.js';
 import { MIGRATION_NAMES, migrate } from './database/migrate.js';
 import { fillWithDemo } from './demo/fill.js';
 import { openOven, openScale } from './devices/index.js';
-import { House } from './house/index.js';
+import { HouseDoor } from './house/index.js';
 import { endEventStreams } from './http/event-stream.js';
 import { stillStarting } from './http/still-starting.js';
 import { readSettings, type Settings } from './settings.js';
@@ -103,7 +103,7 @@ async function start(): Promise<void> {
   const copying = setInterval(copy, COPY_LOOK_MILLISECONDS);
   const scale = openScale();
   const oven = openOven();
-  const house = new House(
+  const house = new HouseDoor(
     settings.house,
     () => new Date(),
     (err) => logger.error({ err }, 'the certificate of the house could not be renewed'),

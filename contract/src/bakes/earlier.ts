@@ -8,9 +8,10 @@ import type { Makes } from '@ypsigram/core/bench';
  * browser has not sent yet, may still have them so: here they are taken for what they say.
  */
 
-type Found = Readonly<Record<string, unknown>>;
+type JsonRecord = Readonly<Record<string, unknown>>;
 
-const isRecord = (value: unknown): value is Found => typeof value === 'object' && value !== null;
+const isRecord = (value: unknown): value is JsonRecord =>
+  typeof value === 'object' && value !== null;
 
 /** "1/2 cup", "1 3/4 cups", "350 ml", "3 tbsp", "1 stick", "25 g": how a size was written. */
 const SIZE = /^(\d+(?: \d+\/\d+|\/\d+)?) (cup|tbsp|tsp|ml|stick|g|oz)s?$/;

@@ -1,4 +1,4 @@
-import type { BakeLine, BenchRoute, Way } from '@ypsigram/core/bench';
+import type { BakeLine, BenchRoute, BenchWay } from '@ypsigram/core/bench';
 import { needsSmallBowl } from '@ypsigram/core/bench';
 
 /** How a line gets onto the tray, as a button says it. */
@@ -24,7 +24,9 @@ export const TOP_UP_HINT =
   'Put it back on the scale with what is in it, tare it, then add the rest.';
 
 /** How a whole bake is gone about. */
-export const WAY_NAMES: Readonly<Record<Way, { readonly name: string; readonly means: string }>> = {
+export const WAY_NAMES: Readonly<
+  Record<BenchWay, { readonly name: string; readonly means: string }>
+> = {
   planned: { name: 'As planned', means: 'weigh what pays, fill the rest' },
   fill: { name: 'By cup and spoon', means: 'every fill is counted' },
   container: { name: 'Weighed, each on its own', means: 'one container for each ingredient' },

@@ -1,11 +1,11 @@
 import { fixed } from './figures.js';
-import type { Slip } from '@ypsigram/core/calibration';
+import type { TrialSlip } from '@ypsigram/core/calibration';
 
 const whole = (grams: number): string => `${fixed(grams, grams < 20 ? 1 : 0)} g`;
 const percent = (share: number): string => `${Math.abs(100 * share).toFixed(0)} %`;
 
 /** What is probably wrong with a trial, in a sentence; the baker decides. */
-export function slipMessage(slip: Slip): string {
+export function slipMessage(slip: TrialSlip): string {
   switch (slip.code) {
     case 'untared':
       return (

@@ -3,7 +3,7 @@ import type { Reading } from '../reading/index.js';
 import { USUAL_KIND, type BakeKind } from './kind.js';
 
 /** A mass of an ingredient that goes into a bake. */
-interface Part {
+interface RoughPart {
   readonly ingredientId: string | null;
   readonly grams: number;
 }
@@ -54,7 +54,7 @@ const COOKIE_SUGAR = 25;
 const CAKE_SUGAR = 65;
 const BAR_INCLUSIONS = 120;
 
-interface Formula {
+interface RoughFormula {
   readonly flour: number;
   /** Each in percent of the flour, water without that in flour. */
   readonly water: number;
@@ -66,7 +66,7 @@ interface Formula {
   readonly inclusion: number;
 }
 
-function formulaOf(parts: readonly Part[], shelf: Shelf): Formula {
+function formulaOf(parts: readonly RoughPart[], shelf: Shelf): RoughFormula {
   const known = parts.flatMap(({ ingredientId, grams }) => {
     const ingredient = ingredientId === null ? undefined : shelf.ingredient(ingredientId);
     return ingredient ? [{ ingredient, grams }] : [];
@@ -89,7 +89,7 @@ function formulaOf(parts: readonly Part[], shelf: Shelf): Formula {
 }
 
 /** By its ratios alone. */
-function byRatios(formula: Formula, hasFoam: boolean): BakeKind {
+function byRatios(formula: RoughFormula, hasFoam: boolean): BakeKind {
   const { flour, water, fat, sugar, egg, leavening, inclusion } = formula;
   if (flour === 0) return hasFoam ? 'airy' : USUAL_KIND;
   if (inclusion >= BAR_INCLUSIONS && egg < FOAM_EGG) return 'bar';
@@ -105,7 +105,7 @@ function byRatios(formula: Formula, hasFoam: boolean): BakeKind {
  * What kind of bake a recipe is: by its yeast, else by its name, else by its ratios. A guess, to be
  * shown as one.
  */
-export function guessKind(reading: Reading, parts: readonly Part[], shelf: Shelf): BakeKind {
+export function guessKind(reading: Reading, parts: readonly RoughPart[], shelf: Shelf): BakeKind {
   const title = (reading.title ?? '').toLowerCase();
   const steps = reading.lines.filter(({ kind }) => kind === 'step');
   const hasFoam = FOAM.test(steps.map(({ written }) => written.toLowerCase()).join('\n'));

@@ -8,7 +8,7 @@ import type { Batch, PlanLine } from './plan-line.js';
 import { carrierOf, premixFor, type Premix } from './premix.js';
 
 /** What can be done about a line. */
-export type Mend =
+export type LineRemedy =
   /** Other tools than those it was kept to. */
   | { readonly mend: 'tools'; readonly gapThen: number }
   | { readonly mend: 'weigh' }
@@ -21,7 +21,7 @@ export type Mend =
   | { readonly mend: 'fine-scale' };
 
 /** What would mend a line that is further off than half of what the bake forgives. */
-export type Advice = Mend & {
+export type Advice = LineRemedy & {
   /** Index of the line among those of the reading. */
   readonly line: number;
   /** How far it is off now, relative. */
@@ -36,7 +36,7 @@ function offByGrid({ intended, weight }: PlanLine): number {
 }
 
 /** The mend that changes least: other tools, weighing, and another way of filling last. */
-function mendFilling(reading: Reading, index: number, batch: Batch, now: Method): Mend {
+function mendFilling(reading: Reading, index: number, batch: Batch, now: Method): LineRemedy {
   const line = reading.lines[index]!;
   const { tools, ...choice } = choiceOf(batch, index);
   const kept = tools ? { tools } : {};

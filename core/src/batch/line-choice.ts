@@ -7,7 +7,7 @@ export interface LineChoice {
   /** A pinned weight, in grams at factor 1: stands before whatever was worked out. */
   readonly grams?: number;
   /** Another kind that takes its place, as `substitutesFor` offers it. */
-  readonly instead?: Replacement;
+  readonly instead?: KindChoice;
   /** The only tools to fill for this line, by name. */
   readonly tools?: readonly string[];
   /** Weighed, also where the rest is measured: its two columns can't drift apart. */
@@ -19,7 +19,7 @@ export interface LineChoice {
 }
 
 /** A kind of an ingredient: of eggs also their size. */
-export interface Replacement {
+export interface KindChoice {
   readonly ingredientId: string;
   readonly form: string | null;
 }

@@ -22,7 +22,7 @@ export const times = ({ grams, low, high, basis }: Intended, factor: number): In
 });
 
 /** What a mass was worked out by, and what came out. */
-interface Remembered {
+interface RememberedMass {
   readonly grams: LineChoice['grams'] | undefined;
   readonly instead: LineChoice['instead'] | undefined;
   readonly standard: Standard;
@@ -33,7 +33,7 @@ interface Remembered {
 }
 
 /** The factor has no say in it: a batch that is dragged asks for the same masses again and again. */
-const REMEMBERED = new WeakMap<Line, Remembered>();
+const REMEMBERED = new WeakMap<Line, RememberedMass>();
 
 /**
  * The mass of what goes in for a line at factor 1: the pinned weight, else the proven one, else the
@@ -67,7 +67,7 @@ function workOut(
   standard: Standard,
   shelf: Shelf,
   author: readonly KnownWeight[],
-  { grams, instead, proven }: Pick<Remembered, 'grams' | 'instead' | 'proven'>,
+  { grams, instead, proven }: Pick<RememberedMass, 'grams' | 'instead' | 'proven'>,
 ): LineMass {
   const substitute = chosenSubstitute(line, instead, shelf);
   if (grams !== undefined) {

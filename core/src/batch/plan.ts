@@ -21,7 +21,7 @@ import {
   nearEnough,
   onScaleGrid,
   type MeasurePlan,
-  type Wanted,
+  type WantedMass,
 } from '../fills/index.js';
 import { millilitresIn, isVolumeUnit } from '../units/index.js';
 import type { Batch, Level, PlanLine } from './plan-line.js';
@@ -106,7 +106,7 @@ function isMethodUnstated(
 }
 
 /** Butter that is sold with marks is cut at them where that is near enough, unless its baker fills it. */
-function measureLine(wanted: Wanted, choice: LineChoice, batch: Batch): MeasurePlan | null {
+function measureLine(wanted: WantedMass, choice: LineChoice, batch: Batch): MeasurePlan | null {
   const { ingredient, method, grams, tolerance } = wanted;
   const hasMarks = ingredient.weights.some(({ unit }) => unit === 'stick');
   const isOpen = choice.method === undefined && choice.tools === undefined && !choice.nearest;

@@ -1,9 +1,9 @@
 import { ESTIMATE, type Ingredient, type Shelf, type SourceRef } from '../catalogue/index.js';
 import type { Line } from '../reading/index.js';
-import type { Replacement } from './line-choice.js';
+import type { KindChoice } from './line-choice.js';
 
 /** Another kind that can take the place of an ingredient, and what comes with it. */
-export interface Substitute extends Replacement {
+export interface Substitute extends KindChoice {
   readonly name: string;
   /** Grams of it for each gram of what it replaces. */
   readonly gramsEach: number;
@@ -117,7 +117,7 @@ export function substitutesFor(
 /** The substitute that was chosen, if it still is one of what the line has. */
 export function chosenSubstitute(
   line: Pick<Line, 'ingredientId' | 'form'>,
-  instead: Replacement | undefined,
+  instead: KindChoice | undefined,
   shelf: Shelf,
 ): Substitute | null {
   if (!instead) return null;

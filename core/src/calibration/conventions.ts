@@ -38,9 +38,9 @@ const FEWEST_LINES = 2;
 /** How far a written weight may be rounded: figures that end in 5 or 0 to fives, else to ones. */
 const roundingOf = (grams: number): number => (grams % 5 === 0 ? 2.5 : 0.5) / grams;
 
-type Candidate = Omit<ConventionLine, 'agrees'> & { readonly of: FillingOf };
+type CandidateMethod = Omit<ConventionLine, 'agrees'> & { readonly of: FillingOf };
 
-function candidate(line: Line, recipe: string, standard: Standard): Candidate | null {
+function candidate(line: Line, recipe: string, standard: Standard): CandidateMethod | null {
   const { amount, unit, stated, ingredientId, form, authorMethod, fullness } = line;
   if (!amount || !unit || !stated || ingredientId === null || authorMethod === null) return null;
   if (!isVolumeUnit(unit) || isNominalUnit(unit) || isRange(amount) || fullness !== 1) return null;
@@ -56,16 +56,16 @@ function candidate(line: Line, recipe: string, standard: Standard): Candidate | 
   };
 }
 
-const density = ({ grams, millilitres }: Pick<Candidate, 'grams' | 'millilitres'>): number =>
+const density = ({ grams, millilitres }: Pick<CandidateMethod, 'grams' | 'millilitres'>): number =>
   grams / millilitres;
 
-const agree = (a: Candidate, b: Candidate): boolean => {
+const agree = (a: CandidateMethod, b: CandidateMethod): boolean => {
   const apart = Math.abs(density(a) / density(b) - 1);
   return apart <= Math.max(AGREEMENT, roundingOf(a.grams) + roundingOf(b.grams));
 };
 
 /** The largest group of lines that agree with one of them; null when another is as large. */
-function largestGroup(lines: readonly Candidate[]): readonly Candidate[] | null {
+function largestGroup(lines: readonly CandidateMethod[]): readonly CandidateMethod[] | null {
   const groups = lines
     .map((centre) => lines.filter((line) => agree(centre, line)))
     .sort((a, b) => b.length - a.length);
@@ -75,7 +75,7 @@ function largestGroup(lines: readonly Candidate[]): readonly Candidate[] | null 
   return rival && rival.length === largest.length ? null : largest;
 }
 
-function infer(of: FillingOf, lines: readonly Candidate[]): InferredConvention {
+function infer(of: FillingOf, lines: readonly CandidateMethod[]): InferredConvention {
   const group = largestGroup(lines);
   const grams = group && sum(group.map((line) => line.grams));
   const millilitres = group && sum(group.map((line) => line.millilitres));
@@ -104,7 +104,7 @@ function infer(of: FillingOf, lines: readonly Candidate[]): InferredConvention {
  * least two lines must agree. Every filling with any such line comes back, with its lines.
  */
 export function inferConventions(recipes: readonly AuthorRecipe[]): readonly InferredConvention[] {
-  const fillings = new Map<string, Candidate[]>();
+  const fillings = new Map<string, CandidateMethod[]>();
   for (const { title, reading } of recipes) {
     for (const line of reading.lines) {
       const found = candidate(line, title, reading.standard);

@@ -15,7 +15,7 @@ export {
   type Fill,
   type HandCalibration,
 } from './hand.js';
-export { findSlips, type Container, type Expectation, type Slip } from './slips.js';
+export { findSlips, type Container, type Expectation, type TrialSlip } from './slips.js';
 export { studentT95 } from './student.js';
 export {
   FEWEST_FILLS,

@@ -1,4 +1,4 @@
-import { findSlips, type Expectation, type Slip } from './index.js';
+import { findSlips, type Expectation, type TrialSlip } from './index.js';
 
 const EXPECTED: Expectation = {
   containers: [
@@ -9,7 +9,7 @@ const EXPECTED: Expectation = {
   usualSpread: 0.04,
 };
 const CUPS = [124, 131, 127, 122, 129, 126];
-const slipOf = (odd: number, expectation = EXPECTED): Slip | null =>
+const slipOf = (odd: number, expectation = EXPECTED): TrialSlip | null =>
   findSlips([...CUPS, odd], expectation).at(-1)!;
 
 describe('slips', () => {

@@ -8,7 +8,7 @@ export interface Container {
 }
 
 /** What a trial that does not fit the others most likely is. */
-export type Slip =
+export type TrialSlip =
   /** Heavier by just what a known container weighs: the scale was not zeroed. */
   | { readonly code: 'untared'; readonly container: string; readonly grams: number }
   /** The figure fits once it is taken for ounces. */
@@ -71,8 +71,8 @@ function explanations(
   grams: number,
   { grams: centre, deviation }: Centre,
   containers: readonly Container[],
-): { readonly slip: Slip; readonly off: number }[] {
-  const found: { readonly slip: Slip; readonly off: number }[] = [];
+): { readonly slip: TrialSlip; readonly off: number }[] {
+  const found: { readonly slip: TrialSlip; readonly off: number }[] = [];
   for (const container of containers) {
     const net = grams - container.grams;
     found.push({
@@ -104,7 +104,7 @@ function explanations(
 export function findSlips(
   trials: readonly number[],
   expectation: Expectation,
-): readonly (Slip | null)[] {
+): readonly (TrialSlip | null)[] {
   const centre = centreOf(trials, expectation);
   if (!centre) return trials.map(() => null);
   return trials.map((grams) => {

@@ -7,7 +7,7 @@ import {
   type MeasureSize,
 } from '../measuring/index.js';
 import { calibrateHand, type HandCalibration } from './hand.js';
-import { findSlips, type Container, type Slip } from './slips.js';
+import { findSlips, type Container, type TrialSlip } from './slips.js';
 
 /** What a baker decided about a trial that was doubted. */
 export const VERDICTS = ['kept', 'aside'] as const;
@@ -31,7 +31,7 @@ export interface Trial extends TrialOf {
 /** A trial, and what is thought of it. */
 export interface JudgedTrial<T extends Trial> {
   readonly trial: T;
-  readonly slip: Slip | null;
+  readonly slip: TrialSlip | null;
   /** Kept by the baker, or never doubted. A doubted one waits until it is decided. */
   readonly counts: boolean;
 }

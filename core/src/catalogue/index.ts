@@ -6,7 +6,7 @@ export {
   METHODS,
   ROLES,
   type Bounded,
-  type Facts,
+  type IngredientFacts,
   type Hazard,
   type Ingredient,
   type IngredientClass,
@@ -14,7 +14,7 @@ export {
   type Method,
   type OtherNames,
   type Role,
-  type Weight,
+  type TableWeight,
   type WeightUnit,
 } from './ingredient.js';
 export { nameFinder, type NameFinder, type NameMatch } from './names.js';

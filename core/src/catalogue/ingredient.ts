@@ -69,7 +69,7 @@ export const BOUNDED = [
 export type Bounded = (typeof BOUNDED)[number];
 
 /** What rules know of some ingredients and not of others. */
-export interface Facts {
+export interface IngredientFacts {
   /** Which bound of what can be meant applies to it. */
   readonly bounded?: Bounded;
   /** Milled from wheat: who fills a cup of one such flour heavily fills the others heavily too. */
@@ -110,7 +110,7 @@ export type WeightUnit = 'cup' | 'tbsp' | 'tsp' | 'stick' | 'packet' | 'each';
  * `form` null is the ingredient as it usually comes. Of a figure from
  * general knowledge (`ESTIMATE`) conversion says that it is an estimate.
  */
-export interface Weight {
+export interface TableWeight {
   readonly form: string | null;
   readonly method: Method;
   readonly amount: number;
@@ -123,7 +123,7 @@ export interface Weight {
 export type OtherNames = Readonly<Partial<Record<'german' | 'french', readonly string[]>>>;
 
 /** Something that recipes measure, with what a cup, spoon or piece of it weighs by each method. */
-export interface Ingredient extends Facts {
+export interface Ingredient extends IngredientFacts {
   readonly id: string;
   readonly name: string;
   readonly class: IngredientClass;
@@ -139,5 +139,5 @@ export interface Ingredient extends Facts {
   readonly otherNames?: OtherNames;
   /** Names that leave the kind open: reading one of them assumes this kind and says so. */
   readonly loosely?: readonly string[];
-  readonly weights: readonly Weight[];
+  readonly weights: readonly TableWeight[];
 }

@@ -1,5 +1,5 @@
 import type { ChanceLine } from './chance-line.js';
-import { compile, type Filled, type Source, type Weighed } from './sources.js';
+import { compile, type Filled, type Source, type WeighedMass } from './sources.js';
 
 /** So many bakes at once: long loops over few arrays are what makes it quick. */
 export const BLOCK = 512;
@@ -32,7 +32,7 @@ function fill(
 
 function weigh(
   masses: Float64Array,
-  of: Weighed,
+  of: WeighedMass,
   draws: readonly Float64Array[],
   count: number,
 ): void {

@@ -14,7 +14,7 @@ import {
 } from '../measuring/index.js';
 
 /** Whether a line is filled or weighed. */
-export type Route = 'measure' | 'weigh';
+export type ChanceRoute = 'measure' | 'weigh';
 
 /** So many fills of one tool. All spreads are relative standard deviations. */
 export interface ChanceFill {
@@ -53,7 +53,7 @@ export interface ChanceLine {
   readonly forgiven: number;
   /** How far the author's own amount scatters around what is meant: a relative deviation. */
   readonly authorSpread: number;
-  readonly route: Route;
+  readonly route: ChanceRoute;
   readonly fills: readonly ChanceFill[];
   /** What is filled alike shares how far the hand is off; null for what is counted. */
   readonly hand: HandFilling | null;
@@ -157,7 +157,7 @@ const isGuessedApart = ({ intended, measure }: PlanLine): boolean =>
 export function chanceLines(
   plan: readonly PlanLine[],
   batch: Batch,
-  routeOf: (index: number) => Route,
+  routeOf: (index: number) => ChanceRoute,
   basis: ChanceBasis = {},
 ): ChanceLine[] {
   const { shelf } = batch;

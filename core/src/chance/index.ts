@@ -6,7 +6,7 @@ export {
   type ChanceLine,
   type HandFilling,
   type JugReading,
-  type Route,
+  type ChanceRoute,
 } from './chance-line.js';
 export { drawFill, type FillModel } from './fill.js';
 export { randomFrom, seedOf, type Random } from './random.js';
@@ -16,9 +16,9 @@ export {
   simulate,
   type CausedOutcome,
   type Chances,
-  type Outcome,
+  type ChanceOutcome,
 } from './simulate.js';
-export { CAUSES, type Cause } from './sources.js';
+export { CAUSES, type SpreadCause } from './sources.js';
 export { HISTOGRAM, type Spread } from './tally.js';
 export { flourVariants, type FlourVariant, type FlourWay } from './variants.js';
 export {

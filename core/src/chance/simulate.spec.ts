@@ -11,7 +11,7 @@ import {
   simulate,
   type ChanceLine,
   type JugReading,
-  type Route,
+  type ChanceRoute,
 } from './index.js';
 
 const CUP = { tool: '1 cup', toolSpread: 0.025, count: 1, grams: 500, spread: 0.04, isRead: false };
@@ -91,7 +91,7 @@ describe('a whole recipe', () => {
 1 large egg`;
   const batch = { factor: new Fraction(1), shelf: BUILT_IN_SHELF, drawer: defaultDrawer() };
   const plan = planBatch(readText(`${TEXT}\n1 cup moon dust`), batch);
-  const by = (route: Route) => chanceLines(plan, batch, () => route);
+  const by = (route: ChanceRoute) => chanceLines(plan, batch, () => route);
 
   it('leaves out what has no weight', () => {
     expect(by('measure').length).toBe(6);

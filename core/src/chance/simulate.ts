@@ -5,17 +5,17 @@ import { BLOCK, Bakes } from './bakes.js';
 import type { ChanceLine } from './chance-line.js';
 import { RatioColumns } from './ratio-columns.js';
 import { forgivenIn, type ChanceOptions } from './options.js';
-import type { Cause } from './sources.js';
+import type { SpreadCause } from './sources.js';
 import { Tally, type Spread } from './tally.js';
 
 /** A distribution, and the share of it, 0 to 1, that is within what is forgiven. */
-export interface Outcome extends Spread {
+export interface ChanceOutcome extends Spread {
   readonly within: number;
 }
 
 /** The share of a variance that each cause and each line has; causes add up to 1. */
-export interface CausedOutcome extends Outcome {
-  readonly causes: Readonly<Record<Cause, number>>;
+export interface CausedOutcome extends ChanceOutcome {
+  readonly causes: Readonly<Record<SpreadCause, number>>;
   /** What each line has of its own, by its index, without what is shared. */
   readonly byLine: Readonly<Record<number, number>>;
 }
@@ -33,7 +33,7 @@ export interface Chances {
   readonly base: 'flour' | 'total';
   /** The base itself, and its mass as it was meant, in grams. */
   readonly baseMass: CausedOutcome & { readonly grams: number };
-  readonly lines: readonly (Outcome & { readonly index: number })[];
+  readonly lines: readonly (ChanceOutcome & { readonly index: number })[];
   /** As they were meant in percent of the base, and how they come out. */
   readonly ratios: Readonly<
     Partial<Record<RatioPart, CausedOutcome & { readonly intended: number }>>
@@ -78,7 +78,7 @@ interface Watched {
   readonly shares: CauseShares;
 }
 
-const outcome = (tally: Tally): Outcome => ({ within: tally.within, ...tally.spread() });
+const outcome = (tally: Tally): ChanceOutcome => ({ within: tally.within, ...tally.spread() });
 
 const caused = ({ tally, shares }: Watched): CausedOutcome => ({
   ...outcome(tally),

@@ -4,11 +4,11 @@ import { randomFrom, seedOf, type Random } from './random.js';
 /** Why a mass is not what it should be. */
 export const CAUSES = ['tool', 'hand', 'fill', 'reading', 'scale'] as const;
 /** One of `CAUSES`: where variation comes from. */
-export type Cause = (typeof CAUSES)[number];
+export type SpreadCause = (typeof CAUSES)[number];
 
 /** Something that is drawn once a bake: in units of its own standard deviation. */
 export interface Source {
-  readonly cause: Cause;
+  readonly cause: SpreadCause;
   /** The line it belongs to, by its index; null for what lines share. */
   readonly line: number | null;
   readonly random: Random;
@@ -31,7 +31,7 @@ export interface Filled {
 }
 
 /** How a weighed line's mass follows. */
-export interface Weighed {
+export interface WeighedMass {
   readonly grams: number;
   readonly grid: number;
   readonly gridSpread: number;
@@ -39,7 +39,8 @@ export interface Weighed {
 }
 
 export type LineRoute =
-  { readonly by: 'fills'; readonly of: Filled } | { readonly by: 'scale'; readonly of: Weighed };
+  | { readonly by: 'fills'; readonly of: Filled }
+  | { readonly by: 'scale'; readonly of: WeighedMass };
 
 /** An even spread of width 1 has this standard deviation, upside down. */
 const ROOT_12 = Math.sqrt(12);
@@ -57,7 +58,12 @@ export interface Compiled {
 export function compile(lines: readonly ChanceLine[], seed: number): Compiled {
   const sources: Source[] = [];
   const places = new Map<string, number>();
-  const place = (cause: Cause, line: number | null, name: string, isUniform = false): number => {
+  const place = (
+    cause: SpreadCause,
+    line: number | null,
+    name: string,
+    isUniform = false,
+  ): number => {
     const key = `${cause} ${name}`;
     const known = places.get(key);
     if (known !== undefined) return known;

@@ -2,7 +2,7 @@ import { planBatch, type Batch, type PlanLine } from '../batch/index.js';
 import type { Method } from '../catalogue/index.js';
 import { methodsFor } from '../measuring/index.js';
 import type { Reading } from '../reading/index.js';
-import { chanceLines, type ChanceBasis, type ChanceLine, type Route } from './chance-line.js';
+import { chanceLines, type ChanceBasis, type ChanceLine, type ChanceRoute } from './chance-line.js';
 
 /** How the flour of a batch could be done, the rest as it is. */
 export const FLOUR_WAYS = ['weighed', 'spooned', 'scooped', 'unconverted'] as const;
@@ -58,7 +58,7 @@ const denser = (
 export function flourVariants(
   reading: Reading,
   batch: Batch,
-  routeOf: (index: number) => Route,
+  routeOf: (index: number) => ChanceRoute,
   basis: ChanceBasis = {},
 ): readonly FlourVariant[] {
   const flours = floursOf(planBatch(reading, batch), batch);
@@ -67,8 +67,8 @@ export function flourVariants(
   const scooped = filled(batch, flours, 'dipped');
   const [bySpoon, byScoop] = [planBatch(reading, spooned), planBatch(reading, scooped)];
   const isFlour = (index: number): boolean => flours.includes(index);
-  const measured = (index: number): Route => (isFlour(index) ? 'measure' : routeOf(index));
-  const weighed = (index: number): Route => (isFlour(index) ? 'weigh' : routeOf(index));
+  const measured = (index: number): ChanceRoute => (isFlour(index) ? 'measure' : routeOf(index));
+  const weighed = (index: number): ChanceRoute => (isFlour(index) ? 'weigh' : routeOf(index));
   const spoons = chanceLines(bySpoon, spooned, measured, basis);
   const scoops = chanceLines(byScoop, scooped, measured, basis);
   const heavier = new Map(

@@ -1,4 +1,4 @@
 export { groundsOf } from './grounds.js';
 export { intendedMass, type Intended, type IntendedBasis, type MeasuredLine } from './intended.js';
 export { intendedOtherwise, questionsOf, type Choice, type Question } from './questions.js';
-export type { Slip } from './slips.js';
+export type { AmountSlip } from './slips.js';

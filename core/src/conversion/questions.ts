@@ -3,7 +3,7 @@ import { methodsFor, pieceOf, type KnownWeight } from '../measuring/index.js';
 import { readOtherwise, type Line, type OtherReading, type ReadingNote } from '../reading/index.js';
 import type { Standard } from '../units/index.js';
 import { intendedMass, type Intended } from './intended.js';
-import { likelySlips, type Slip } from './slips.js';
+import { likelySlips, type AmountSlip } from './slips.js';
 
 /** One way to settle a note, and what the line weighs then. */
 export interface Choice {
@@ -11,7 +11,7 @@ export interface Choice {
   /** Null where nothing is known of the weight. */
   readonly intended: Intended | null;
   /** For a weight that no method could give: what may have gone wrong in writing it. */
-  readonly slip: Slip | null;
+  readonly slip: AmountSlip | null;
 }
 
 /** A note as a question: the reading it has now comes first among its choices. */
@@ -46,7 +46,7 @@ function readingsOf(
   note: ReadingNote,
   standard: Standard,
   shelf: Shelf,
-): readonly { readonly reading: OtherReading; readonly slip?: Slip }[] {
+): readonly { readonly reading: OtherReading; readonly slip?: AmountSlip }[] {
   const { ingredientId } = line;
   // An answer may go for other lines, in other forms and fillings: it says no more than it must.
   const sameKind: OtherReading = ingredientId === null ? {} : { ingredientId };

@@ -5,7 +5,7 @@ import type { Line } from '../reading/index.js';
 import { GRAMS_PER_OUNCE, isVolumeUnit, millilitresIn, type Standard } from '../units/index.js';
 
 /** What may have gone wrong in writing a weight, and what was meant then, in grams. */
-export interface Slip {
+export interface AmountSlip {
   readonly kind: 'ounces' | 'digit' | 'half' | 'double';
   readonly grams: number;
 }
@@ -19,7 +19,7 @@ const DIGIT = 10;
  * one, or the other way round, which leaves the weight as it is. Only those that lead to a
  * weight that can be.
  */
-export function likelySlips(line: Line, standard: Standard, shelf: Shelf): Slip[] {
+export function likelySlips(line: Line, standard: Standard, shelf: Shelf): AmountSlip[] {
   const { stated, amount, unit, fullness, ingredientId } = line;
   const ingredient = ingredientId === null ? undefined : shelf.ingredient(ingredientId);
   const limits = ingredient && densityLimits(ingredient);
@@ -32,13 +32,13 @@ export function likelySlips(line: Line, standard: Standard, shelf: Shelf): Slip[
   };
   const { grams } = stated;
   const leadingOne = 10 ** String(Math.trunc(grams)).length;
-  const weights: Slip[] = [
+  const weights: AmountSlip[] = [
     { kind: 'ounces', grams: grams * GRAMS_PER_OUNCE },
     { kind: 'digit', grams: grams * DIGIT },
     { kind: 'digit', grams: grams / DIGIT },
     { kind: 'digit', grams: grams + leadingOne },
   ];
-  const volumes: Slip[] = [
+  const volumes: AmountSlip[] = [
     ...(canBe(grams, 1 / 2) ? [{ kind: 'half' as const, grams }] : []),
     ...(canBe(grams, 2) ? [{ kind: 'double' as const, grams }] : []),
   ];

@@ -28,7 +28,7 @@ export const QUESTIONS = [
 export type QuestionId = (typeof QUESTIONS)[number];
 
 /** What mends a cause, as far as it is more than advice. */
-export type Mend =
+export type CauseRemedy =
   | {
       readonly do: 'weigh';
       readonly role: 'flour' | 'liquid' | 'fat' | 'sugar' | 'leavening' | 'yeast' | 'salt';
@@ -82,7 +82,7 @@ export interface Cause {
   readonly expects: Readonly<Partial<Record<Figure, Expected>>>;
   /** Questions that it would be answered "yes" to, and how often. */
   readonly asks: Readonly<Partial<Record<QuestionId, number>>>;
-  readonly mend: Mend;
+  readonly mend: CauseRemedy;
   /** Only for bakes that have it. */
   readonly needs?: 'leavening' | 'yeast' | 'egg' | 'salt' | 'fat';
 }

@@ -1,6 +1,6 @@
 import type { Shelf } from '../catalogue/index.js';
 import type { BakeOutcome } from '../log/index.js';
-import type { Figure, Known } from './figures.js';
+import type { Figure, KnownFigure } from './figures.js';
 import type { FailedBake, TriedBefore } from './rank-causes.js';
 import { ROLE_OF_FIGURE, SCALE_SPREAD } from './record.js';
 import { SYMPTOMS, type Symptom } from './symptoms.js';
@@ -40,7 +40,7 @@ export function earlierFailures(
 
 /** How far the masses of each role were off together, where a scale has told all of them. */
 function figuresOf({ lines }: BakeOutcome, shelf: Shelf): FailedBake['figures'] {
-  const figures: Partial<Record<Figure, Known>> = {};
+  const figures: Partial<Record<Figure, KnownFigure>> = {};
   for (const [figure, role] of Object.entries(ROLE_OF_FIGURE)) {
     const own = lines.filter(({ ingredientId }) => shelf.ingredient(ingredientId)?.role === role);
     if (own.length === 0 || !own.every(({ isWeighed }) => isWeighed)) continue;

@@ -20,7 +20,7 @@ export const FIGURES = [
 export type Figure = (typeof FIGURES)[number];
 
 /** A figure of a bake, and how surely it is known, as a standard deviation in the same unit. */
-export interface Known {
+export interface KnownFigure {
   readonly value: number;
   readonly spread: number;
 }
@@ -64,7 +64,7 @@ const density = (off: number, deviation: number): number =>
  * @param usual where the figure lies when nothing is wrong
  */
 export function logLikelihood(
-  { value, spread }: Known,
+  { value, spread }: KnownFigure,
   expected: Expected,
   usual: Expected,
 ): number {

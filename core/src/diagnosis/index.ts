@@ -4,11 +4,11 @@ export {
   QUESTIONS,
   SOMETHING_ELSE,
   type Cause,
-  type Mend,
+  type CauseRemedy,
   type QuestionId,
 } from './causes.js';
 export { earlierFailures, FAILED_AT_MOST, triedBefore } from './earlier.js';
-export { NOTHING_WRONG, type Expected, type Figure, type Known } from './figures.js';
+export { NOTHING_WRONG, type Expected, type Figure, type KnownFigure } from './figures.js';
 export { DOUBT_LOGITS, DOUBTED, STATED, type Likelihoods } from './likelihoods.js';
 export { MOST_TICKED } from './ticks.js';
 export { MOST_QUESTIONS, nextQuestion, type NextQuestion } from './next-question.js';

@@ -2,14 +2,14 @@ import type { BakeKind } from '../baking/index.js';
 import { CAUSES, SOMETHING_ELSE, type Cause, type QuestionId } from './causes.js';
 import { DOUBTED, type Likelihoods } from './likelihoods.js';
 import { logOfTicks, noticed } from './ticks.js';
-import { logLikelihood, NOTHING_WRONG, type Figure, type Known } from './figures.js';
+import { logLikelihood, NOTHING_WRONG, type Figure, type KnownFigure } from './figures.js';
 import { SYMPTOMS_OF, type Symptom } from './symptoms.js';
 
 /** What is known of a bake that did not turn out. */
 export interface FailedBake {
   readonly kind: BakeKind;
   readonly symptoms: readonly Symptom[];
-  readonly figures: Readonly<Partial<Record<Figure, Known>>>;
+  readonly figures: Readonly<Partial<Record<Figure, KnownFigure>>>;
   readonly answers: Readonly<Partial<Record<QuestionId, 'yes' | 'no' | 'unknown'>>>;
   /** What the recipe has of that which only some have. */
   readonly has: readonly NonNullable<Cause['needs']>[];
@@ -25,7 +25,7 @@ export interface TriedBefore {
 export interface Evidence {
   readonly about:
     | { readonly is: 'symptom'; readonly symptom: Symptom; readonly isThere: boolean }
-    | { readonly is: 'figure'; readonly figure: Figure; readonly known: Known }
+    | { readonly is: 'figure'; readonly figure: Figure; readonly known: KnownFigure }
     | { readonly is: 'answer'; readonly question: QuestionId; readonly answer: 'yes' | 'no' }
     | { readonly is: 'tried'; readonly verdict: TriedBefore['verdict'] }
     | { readonly is: 'earlier'; readonly bakes: number };
@@ -53,7 +53,7 @@ const EARLIER_SHARE = 0.7;
 /** What says less than this is not told: one tenth more or less likely. */
 const LEAST_TOLD = 0.1;
 
-interface Weighed {
+interface WeighedCause {
   readonly cause: Cause;
   readonly log: number;
   readonly evidence: readonly Evidence[];
@@ -137,7 +137,7 @@ export function rankCauses(
     typical(all.map((pieces) => pieces[piece]!.log)),
   );
   const beforeMean = typical(before);
-  const weighed = causes.map((cause, at): Weighed => {
+  const weighed = causes.map((cause, at): WeighedCause => {
     const here = all[at]!.map(({ about, log }, piece): Evidence => ({
       about,
       weight: log - means[piece]!,

@@ -3,7 +3,7 @@ import { minutesInOven, type BakeStep } from '../baking/steps/index.js';
 import type { Role } from '../catalogue/index.js';
 import { minutesIn, minutesInPan, type BakeState, type LineState } from '../bench/index.js';
 import { QUESTIONS } from './causes.js';
-import type { Figure, Known } from './figures.js';
+import type { Figure, KnownFigure } from './figures.js';
 import type { FailedBake } from './rank-causes.js';
 import { SYMPTOMS, type Symptom } from './symptoms.js';
 
@@ -46,7 +46,7 @@ export function failedBake(state: BakeState, around: Around): FailedBake {
     Object.entries(after.answers).filter(([id]) => (QUESTIONS as readonly string[]).includes(id)),
   ) as FailedBake['answers'];
   const isLeftOut = state.stage !== 'bench' && state.lines.some(isForgotten);
-  const figures: Partial<Record<Figure, Known>> = {};
+  const figures: Partial<Record<Figure, KnownFigure>> = {};
   for (const [figure, role] of Object.entries(ROLE_OF_FIGURE)) {
     const known = massFigure(state.lines.filter(({ line }) => line.role === role));
     if (known) figures[figure as Figure] = known;
@@ -74,7 +74,7 @@ const isForgotten = (
   fullness === 'empty' && wantedGrams !== null && all.some((one) => one.fullness === 'full');
 
 /** How far lines of a role were off together; null where no scale has told it. */
-function massFigure(lines: readonly LineState[]): Known | null {
+function massFigure(lines: readonly LineState[]): KnownFigure | null {
   let [real, wanted] = [0, 0];
   for (const { grams, wantedGrams, weighedGrams, fills } of lines) {
     const isKnown =
@@ -87,7 +87,7 @@ function massFigure(lines: readonly LineState[]): Known | null {
 }
 
 /** How much hotter the oven was than wanted; null where its dial or its offset is not known. */
-function heatFigure({ after }: BakeState, readings: readonly OvenReading[]): Known | null {
+function heatFigure({ after }: BakeState, readings: readonly OvenReading[]): KnownFigure | null {
   if (!after.oven) return null;
   const { isFan, dialCelsius, wantedCelsius } = after.oven;
   const offset = ovenOffset(readings, isFan);
@@ -99,10 +99,10 @@ function heatFigure({ after }: BakeState, readings: readonly OvenReading[]): Kno
 function timeFigures(
   { after }: BakeState,
   steps: readonly BakeStep[],
-): Partial<Record<Figure, Known>> {
+): Partial<Record<Figure, KnownFigure>> {
   const tray = after.trays[0];
   if (!tray) return {};
-  const found: Partial<Record<Figure, Known>> = {};
+  const found: Partial<Record<Figure, KnownFigure>> = {};
   const range = minutesInOven(steps);
   const inOven = minutesIn(tray);
   if (range && inOven !== null && isBelievable(inOven, range)) {

@@ -5,7 +5,7 @@ import {
   nearestFills,
   SAME_ERROR,
   type Fillable,
-  type Fills,
+  type FillCounts,
 } from './fewest-fills.js';
 import { fillableWith, type Densities } from './filling.js';
 import type { ToolFills } from './plan.js';
@@ -28,7 +28,7 @@ export interface ChosenFills {
   readonly grams: number;
 }
 
-interface Candidate extends ChosenFills {
+interface CandidateFills extends ChosenFills {
   readonly count: number;
   readonly washes: number;
   /** In grams. */
@@ -44,22 +44,22 @@ const isNoSmaller = (size: MeasureSize, than: MeasureSize): boolean =>
   SIZES.indexOf(size) >= SIZES.indexOf(than);
 
 /** Fewest fills, then fewest tools to wash, then least error. */
-const isHandier = (a: Candidate, b: Candidate): boolean =>
+const isHandier = (a: CandidateFills, b: CandidateFills): boolean =>
   a.count !== b.count
     ? a.count < b.count
     : a.washes !== b.washes
       ? a.washes < b.washes
       : a.error < b.error - SAME_ERROR;
 
-const isNearer = (a: Candidate, b: Candidate): boolean =>
+const isNearer = (a: CandidateFills, b: CandidateFills): boolean =>
   Math.abs(a.error - b.error) > SAME_ERROR ? a.error < b.error : isHandier(a, b);
 
 function best(
   sets: readonly ToolSet[],
-  find: (tools: ToolSet) => Candidate | null,
-  isBetter: (a: Candidate, b: Candidate) => boolean,
-): Candidate | null {
-  let found: Candidate | null = null;
+  find: (tools: ToolSet) => CandidateFills | null,
+  isBetter: (a: CandidateFills, b: CandidateFills) => boolean,
+): CandidateFills | null {
+  let found: CandidateFills | null = null;
   for (const tools of sets) {
     const one = find(tools);
     if (one && (!found || isBetter(one, found))) found = one;
@@ -143,22 +143,22 @@ export function chooseFills(
 ): ChosenFills | null {
   const { grams, tolerance, written, prefersMillilitres } = goal;
   const inOrder = prefersMillilitres ? [...sets].reverse() : sets;
-  const candidate = (fills: readonly ToolFills[], mass: number): Candidate => ({
+  const candidate = (fills: readonly ToolFills[], mass: number): CandidateFills => ({
     fills,
     grams: mass,
     count: fills.reduce((sum, { count }) => sum + count, 0),
     washes: new Set(fills.map(({ tool }) => tool.wash)).size,
     error: Math.abs(mass - grams),
   });
-  const searched = (tools: ToolSet, found: Fills | null): Candidate | null =>
+  const searched = (tools: ToolSet, found: FillCounts | null): CandidateFills | null =>
     found && candidate(toolFills(tools, found.counts), found.grams);
-  const asWritten = (tools: readonly Tool[]): Candidate | null => {
+  const asWritten = (tools: readonly Tool[]): CandidateFills | null => {
     const fills = written && exactly(written.millilitres, tools);
     if (!fills) return null;
     const mass = fills.reduce((sum, one) => sum + gramsOf(one, density), 0);
     return isWithin(mass / grams - 1, tolerance) ? candidate(fills, mass) : null;
   };
-  const justSo = (tools: ToolSet): Candidate | null => {
+  const justSo = (tools: ToolSet): CandidateFills | null => {
     const any = asWritten(tools);
     // Six tablespoons are a quarter cup and two of them, rather than a third and two teaspoons.
     const noSmaller = asWritten(tools.filter(({ size }) => isNoSmaller(size, written!.size)));
@@ -166,9 +166,9 @@ export function chooseFills(
     // A table can weigh spoons and cups differently: then spoons stay spoons.
     return any ?? noSmaller ?? asWritten(tools.filter(({ size }) => size === written!.size));
   };
-  const nearEnough = (tools: ToolSet): Candidate | null =>
+  const nearEnough = (tools: ToolSet): CandidateFills | null =>
     searched(tools, fewestFills(grams, grams * tolerance, fillableWith(tools, density)));
-  const nearest = (tools: ToolSet): Candidate | null => {
+  const nearest = (tools: ToolSet): CandidateFills | null => {
     const halved = withHalf(tools);
     return searched(halved, nearestFills(grams, fillableWith(halved, density)));
   };

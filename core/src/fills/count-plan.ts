@@ -2,7 +2,7 @@ import { toolsFor, type Drawer } from '../drawer/index.js';
 import { pieceOf } from '../measuring/index.js';
 import { chooseFills } from './choose-fills.js';
 import { fillingOf, volumeOf } from './filling.js';
-import { namedFills, type MeasurePlan, type PlannedFill, type Wanted } from './plan.js';
+import { namedFills, type MeasurePlan, type PlannedFill, type WantedMass } from './plan.js';
 import { isWithin } from './tolerance.js';
 
 const counted = (name: string, count: number, isEgg: boolean): PlannedFill => ({
@@ -23,7 +23,7 @@ const EGGS_STAY_WHOLE = 0.06;
 const SOLD_AS: ReadonlySet<string> = new Set(['cake', 'cube']);
 
 /** Eggs are taken whole where that is near enough; the rest is weighed or spooned, beaten. */
-export function countPlan(wanted: Wanted, drawer: Drawer): MeasurePlan | null {
+export function countPlan(wanted: WantedMass, drawer: Drawer): MeasurePlan | null {
   const { ingredient, form, grams, tolerance, writtenCount } = wanted;
   const piece = pieceOf(ingredient, 'each', form);
   if (!piece) return null;

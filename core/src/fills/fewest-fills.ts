@@ -5,7 +5,7 @@ export interface Fillable {
 }
 
 /** How often each of the given tools is filled, and what that weighs together. */
-export interface Fills {
+export interface FillCounts {
   readonly counts: readonly number[];
   readonly grams: number;
 }
@@ -44,7 +44,7 @@ function sort(tools: readonly Fillable[]): readonly number[] {
 
 /** One search: the state of the descent, and the best combination met. */
 class Search {
-  best: Fills | null = null;
+  best: FillCounts | null = null;
   steps = 0;
   private bestWashes = Infinity;
   private bestError = Infinity;
@@ -142,7 +142,7 @@ export function fewestFills(
   target: number,
   tolerance: number,
   tools: readonly Fillable[],
-): Fills | null {
+): FillCounts | null {
   const order = heaviestFirst(tools);
   if (order.length === 0) return null;
   const search = new Search(tools, order, target, tolerance);
@@ -162,8 +162,8 @@ const CLOSER = 1 - 1e-9;
  * The fills that come nearest to `target`, of those with a few fills more than it needs; the
  * fewest among equals. Null without tools, or for nothing.
  */
-export function nearestFills(target: number, tools: readonly Fillable[]): Fills | null {
-  let nearest: Fills | null = null;
+export function nearestFills(target: number, tools: readonly Fillable[]): FillCounts | null {
+  let nearest: FillCounts | null = null;
   if (!(target > 0) || heaviestFirst(tools).length === 0) return null;
   for (let reach = target / 100; !nearest; reach *= WIDER) {
     nearest = fewestFills(target, reach, tools);

@@ -13,7 +13,7 @@ import type { Fillable } from './fewest-fills.js';
 export type Densities = Readonly<Record<MeasureSize, number>>;
 
 /** What a filling weighs, and what that rests on. */
-export interface Filling {
+export interface FillDensity {
   readonly density: Densities;
   /** Of the size of measure that most of it goes into. */
   readonly basis: Readonly<Record<MeasureSize, DensityBasis>>;
@@ -24,7 +24,7 @@ const NOTHING_KNOWN: readonly KnownWeight[] = [];
 /** It does not depend on how much of it is wanted. */
 const REMEMBERED = new WeakMap<
   readonly KnownWeight[],
-  WeakMap<Ingredient, Map<string, Filling | null>>
+  WeakMap<Ingredient, Map<string, FillDensity | null>>
 >();
 
 /** What an ingredient weighs by a method; null where that is not known. */
@@ -33,7 +33,7 @@ export function fillingOf(
   form: string | null,
   method: Method,
   known: readonly KnownWeight[] = NOTHING_KNOWN,
-): Filling | null {
+): FillDensity | null {
   let byIngredient = REMEMBERED.get(known);
   if (!byIngredient) REMEMBERED.set(known, (byIngredient = new WeakMap()));
   let fillings = byIngredient.get(ingredient);
@@ -52,7 +52,7 @@ function workOut(
   form: string | null,
   method: Method,
   known: readonly KnownWeight[],
-): Filling | null {
+): FillDensity | null {
   const cup = densityOf({ ingredient, form, method, size: 'cup' }, known);
   const tbsp = densityOf({ ingredient, form, method, size: 'tbsp' }, known);
   const tsp = densityOf({ ingredient, form, method, size: 'tsp' }, known);

@@ -1,5 +1,5 @@
 export { COUNTED_EASILY } from './choose-fills.js';
-export { fewestFills, type Fillable, type Fills } from './fewest-fills.js';
+export { fewestFills, type Fillable, type FillCounts } from './fewest-fills.js';
 export { measurePlan } from './measure-plan.js';
 export {
   FILL_KINDS,
@@ -7,7 +7,7 @@ export {
   type MeasureBasis,
   type MeasurePlan,
   type PlannedFill,
-  type Wanted,
+  type WantedMass,
 } from './plan.js';
 export {
   decimalsOf,

@@ -3,17 +3,17 @@ import { measureSize } from '../measuring/index.js';
 import type { Unit } from '../units/index.js';
 import { chooseFills, type Goal } from './choose-fills.js';
 import { countPlan } from './count-plan.js';
-import { fillingOf, volumeOf, type Filling } from './filling.js';
+import { fillingOf, volumeOf, type FillDensity } from './filling.js';
 import {
   namedFills,
   type MeasureBasis,
   type MeasurePlan,
   type ToolFills,
-  type Wanted,
+  type WantedMass,
 } from './plan.js';
 
 /** The basis of the largest of these fills. */
-function basisOf(fills: readonly ToolFills[], basis: Filling['basis']): MeasureBasis {
+function basisOf(fills: readonly ToolFills[], basis: FillDensity['basis']): MeasureBasis {
   const largest = fills.reduce<Tool | null>(
     (most, { tool }) => (most && most.millilitres >= tool.millilitres ? most : tool),
     null,
@@ -27,7 +27,7 @@ function basisOf(fills: readonly ToolFills[], basis: Filling['basis']): MeasureB
 const METRIC: ReadonlySet<Unit> = new Set<Unit>(['ml', 'dl', 'l', 'g', 'kg']);
 
 /** What a mass is filled by, as `chooseFills` judges it. */
-export function goalOf(wanted: Wanted): Goal {
+export function goalOf(wanted: WantedMass): Goal {
   const { grams, tolerance, unit, writtenMillilitres: millilitres } = wanted;
   return {
     grams,
@@ -44,7 +44,7 @@ export function goalOf(wanted: Wanted): Goal {
  * The measure plan for a mass: what to fill, judged as `chooseFills` does. Null when the
  * ingredient's density under the method is not known, or when there is nothing to fill.
  */
-export function measurePlan(wanted: Wanted, drawer: Drawer): MeasurePlan | null {
+export function measurePlan(wanted: WantedMass, drawer: Drawer): MeasurePlan | null {
   const { ingredient, form, method, grams, unit } = wanted;
   if (method === 'count') return countPlan(wanted, drawer);
   const known = fillingOf(ingredient, form, method, wanted.known);

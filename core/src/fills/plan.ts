@@ -56,7 +56,7 @@ export interface MeasureBasis {
 }
 
 /** What is to be measured. */
-export interface Wanted {
+export interface WantedMass {
   readonly ingredient: Ingredient;
   readonly form: string | null;
   readonly method: Method;

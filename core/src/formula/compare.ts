@@ -6,7 +6,7 @@ import { forgivenessFor, planBatch, type Batch, type PlanLine } from '../batch/i
 import { ratioDrift, type RatioPart } from './ratio-drift.js';
 
 /** Somebody whose cups or hand are known. */
-export interface Known {
+export interface KnownCups {
   readonly name: string;
   readonly weights: readonly KnownWeight[];
 }
@@ -84,8 +84,8 @@ const isUnlike = (a: readonly PlanLine[], b: readonly PlanLine[]): boolean =>
 export function compareBatch(
   reading: Reading,
   batch: Batch,
-  authors: readonly Known[],
-  hands: readonly Known[],
+  authors: readonly KnownCups[],
+  hands: readonly KnownCups[],
 ): readonly Compared[] {
   const plan = planBatch(reading, batch);
   const nobodys = planBatch(reading, { ...batch, author: [], hand: [] });

@@ -41,15 +41,15 @@ const BATH =
   /\b(?:bath|boiling liquid|poaching|for (?:boiling|dipping)|lauge|laugenbad|kochwasser|bain)\b/i;
 const DIPPED = /\bpretzels?|brezel|brezn|laugen|bretzels?/i;
 
-interface Known {
+interface KnownAmount {
   readonly line: number;
   readonly ingredient: Ingredient;
   readonly grams: number;
 }
 
 /** The weighed lines of the dough: those below a heading of something else are left out. */
-function doughLines(plan: readonly PlanLine[], shelf: Shelf): Known[] {
-  const known: Known[] = [];
+function doughLines(plan: readonly PlanLine[], shelf: Shelf): KnownAmount[] {
+  const known: KnownAmount[] = [];
   let isDough = true;
   for (const [line, { kind, written, ingredientId, intended }] of plan.entries()) {
     if (kind === 'heading') isDough = !BATH.test(written) && !NO_DOUGH.test(written);
@@ -60,7 +60,8 @@ function doughLines(plan: readonly PlanLine[], shelf: Shelf): Known[] {
   return known;
 }
 
-const sum = (some: readonly Known[]): number => some.reduce((all, { grams }) => all + grams, 0);
+const sum = (some: readonly KnownAmount[]): number =>
+  some.reduce((all, { grams }) => all + grams, 0);
 /** What makes it a bake, and no dressing, dip or soup. */
 const BAKED: ReadonlySet<Role> = new Set([
   'flour',
@@ -70,7 +71,7 @@ const BAKED: ReadonlySet<Role> = new Set([
   'yeast',
   'thickener',
 ]);
-const isWet = ({ ingredient: { class: is } }: Known): boolean =>
+const isWet = ({ ingredient: { class: is } }: KnownAmount): boolean =>
   is === 'liquid' || is === 'syrup' || is === 'paste' || is === 'egg';
 
 /**

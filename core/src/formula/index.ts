@@ -1,7 +1,7 @@
 export { type Caution, cautionsFor } from './cautions.js';
 export { doubtfulAmounts, type DoubtfulAmount } from './doubtful.js';
 export { cleanBatches } from './clean-batches.js';
-export { compareBatch, type Compared, type Known } from './compare.js';
+export { compareBatch, type Compared, type KnownCups } from './compare.js';
 export { batchCost, type BatchCost, type Need, type PackPrice } from './cost.js';
 export {
   type Formula,
@@ -20,4 +20,4 @@ export {
   type RatioPart,
   type RatioRoutes,
 } from './ratio-drift.js';
-export { type Part, type Ratios, ratiosOf } from './ratios.js';
+export { type WeighedPart, type Ratios, ratiosOf } from './ratios.js';

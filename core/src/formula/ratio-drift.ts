@@ -1,6 +1,6 @@
 import type { Shelf } from '../catalogue/index.js';
 import type { PlanLine } from '../batch/index.js';
-import { ratiosOf, type Part, type Ratios } from './ratios.js';
+import { ratiosOf, type WeighedPart, type Ratios } from './ratios.js';
 import { LEANING, type Forgiveness } from '../baking/index.js';
 import { isWithin } from '../fills/index.js';
 
@@ -27,9 +27,9 @@ export interface RatioDrift {
   readonly ratios: Readonly<Record<RatioPart, RatioRoutes>>;
 }
 
-type Route = 'intended' | 'weighed' | 'measured';
+type DriftRoute = 'intended' | 'weighed' | 'measured';
 
-function partsBy(route: Route, plan: readonly PlanLine[]): Part[] {
+function partsBy(route: DriftRoute, plan: readonly PlanLine[]): WeighedPart[] {
   return plan.flatMap(({ ingredientId, intended, weight, measure, isWeighed }) => {
     if (ingredientId === null || !intended) return [];
     const weighed = weight?.grams ?? intended.grams;
@@ -51,7 +51,7 @@ const NOTHING: Omit<Ratios, 'flourGrams'> = {
 };
 
 /** Ratios against all of the dough, for one without flour. */
-function againstTotal(parts: readonly Part[], shelf: Shelf): Omit<Ratios, 'flourGrams'> {
+function againstTotal(parts: readonly WeighedPart[], shelf: Shelf): Omit<Ratios, 'flourGrams'> {
   const total = parts.reduce((sum, { grams }) => sum + grams, 0);
   if (total === 0) return NOTHING;
   const sums = { ...NOTHING } as Record<RatioPart, number>;
@@ -71,7 +71,7 @@ function againstTotal(parts: readonly Part[], shelf: Shelf): Omit<Ratios, 'flour
  * it: flour, or everything where one of them has no flour.
  */
 export function ratioShares(
-  lists: readonly (readonly Part[])[],
+  lists: readonly (readonly WeighedPart[])[],
   shelf: Shelf,
 ): { readonly base: RatioDrift['base']; readonly shares: readonly Omit<Ratios, 'flourGrams'>[] } {
   const baker = lists.map((parts) => ratiosOf(parts, shelf));

@@ -1,7 +1,7 @@
 import type { Role, Shelf } from '../catalogue/index.js';
 
 /** A mass of an ingredient that goes into one dough or batter. */
-export interface Part {
+export interface WeighedPart {
   readonly ingredientId: string;
   readonly grams: number;
 }
@@ -23,7 +23,7 @@ export interface Ratios {
  * Baker's percentages of a list of masses. Fat, sugar, egg, leavening, yeast and salt count
  * the ingredients of that role by their whole mass. Null when there is no flour to refer to.
  */
-export function ratiosOf(parts: readonly Part[], shelf: Shelf): Ratios | null {
+export function ratiosOf(parts: readonly WeighedPart[], shelf: Shelf): Ratios | null {
   let water = 0;
   const byRole = new Map<Role, number>();
   for (const { ingredientId, grams } of parts) {

@@ -1,4 +1,4 @@
-import type { Ingredient, Method, SourceRef, Weight } from '../catalogue/index.js';
+import type { Ingredient, Method, SourceRef, TableWeight } from '../catalogue/index.js';
 import { millilitresIn } from '../units/index.js';
 import { classFactor, defaultMethod } from './methods.js';
 import { rememberByIngredient } from './remember-by-ingredient.js';
@@ -81,10 +81,13 @@ const TABLE_MILLILITRES: Readonly<Record<MeasureSize, number>> = {
   tsp: millilitresIn('tsp', 'us-customary').valueOf(),
 };
 
-const byVolume = (weight: Weight): boolean =>
+const byVolume = (weight: TableWeight): boolean =>
   weight.unit === 'cup' || weight.unit === 'tbsp' || weight.unit === 'tsp';
 
-function nearestInSize(weights: readonly Weight[], size: MeasureSize): Weight | undefined {
+function nearestInSize(
+  weights: readonly TableWeight[],
+  size: MeasureSize,
+): TableWeight | undefined {
   for (const unit of NEAREST_SIZES[size]) {
     const found = weights.find((weight) => weight.unit === unit);
     if (found) return found;
@@ -92,7 +95,7 @@ function nearestInSize(weights: readonly Weight[], size: MeasureSize): Weight | 
   return undefined;
 }
 
-function gramsPerMillilitre(weight: Weight): number {
+function gramsPerMillilitre(weight: TableWeight): number {
   return weight.grams / (weight.amount * TABLE_MILLILITRES[weight.unit as MeasureSize]);
 }
 
@@ -100,7 +103,7 @@ function gramsPerMillilitre(weight: Weight): number {
 function ofForm(
   ingredient: Ingredient,
   form: string | null,
-): { weights: readonly Weight[]; isForm: boolean } {
+): { weights: readonly TableWeight[]; isForm: boolean } {
   const volumes = ingredient.weights.filter(byVolume);
   const exact = volumes.filter((weight) => weight.form === form);
   if (exact.length > 0) return { weights: exact, isForm: true };

@@ -1,4 +1,4 @@
-import type { Ingredient, Method, Weight } from '../catalogue/index.js';
+import type { Ingredient, Method, TableWeight } from '../catalogue/index.js';
 import { densityOf, type DensityBasis } from './basis.js';
 import { classFactor, methodsFor } from './methods.js';
 
@@ -28,7 +28,8 @@ export function weightTable(ingredient: Ingredient): readonly WeightRow[] {
   });
 }
 
-const isVolume = ({ unit }: Weight): boolean => unit === 'cup' || unit === 'tbsp' || unit === 'tsp';
+const isVolume = ({ unit }: TableWeight): boolean =>
+  unit === 'cup' || unit === 'tbsp' || unit === 'tsp';
 
 function rowOf(ingredient: Ingredient, form: string | null, method: Method): WeightRow | null {
   if (method === 'count' || method === 'block' || method === 'displaced') return null;
@@ -50,8 +51,8 @@ function rowOf(ingredient: Ingredient, form: string | null, method: Method): Wei
 export interface Disagreement {
   readonly form: string | null;
   /** The weight that the other methods rest on, and the one that stands apart from it. */
-  readonly used: Weight;
-  readonly apart: Weight;
+  readonly used: TableWeight;
+  readonly apart: TableWeight;
   /** Relative difference, of `apart` from what the class factor makes of `used`. */
   readonly difference: number;
 }
@@ -66,7 +67,7 @@ const WORTH_SAYING = 0.1;
  */
 export function disagreements(ingredient: Ingredient): readonly Disagreement[] {
   const cups = ingredient.weights.filter(({ unit }) => unit === 'cup');
-  const level = ({ grams, amount, method }: Weight): number =>
+  const level = ({ grams, amount, method }: TableWeight): number =>
     grams / amount / classFactor(ingredient.class, method);
   return cups.flatMap((apart) => {
     const used = cups.find(

@@ -15,7 +15,7 @@ import {
 } from '../units/index.js';
 
 /** What is asked for: an amount of a unit, exact but for what a density makes of it. */
-export interface Wanted {
+export interface WantedAmount {
   readonly unit: Unit;
   readonly amount: number;
 }
@@ -45,7 +45,7 @@ export interface MeasureAnswer {
   readonly ingredient: Ingredient;
   readonly intended: Intended;
   /** In the unit that was asked for; null where none was, or nothing tells its density. */
-  readonly wanted: Wanted | null;
+  readonly wanted: WantedAmount | null;
   /** By this kitchen's tools and scales. */
   readonly plan: PlanLine;
   /** By each way of filling; empty where it was not filled. */
@@ -93,7 +93,7 @@ function wantedIn(
   line: Line,
   ingredient: Ingredient,
   { standard, hand }: QuickKitchen,
-): Wanted | null {
+): WantedAmount | null {
   if (isMassUnit(unit)) return { unit, amount: grams / gramsIn(unit).valueOf() };
   if (!isVolumeUnit(unit)) return null;
   const millilitres = millilitresIn(unit, standard).valueOf();

@@ -1,18 +1,18 @@
 import { midpoint, readAmount } from '../amount/index.js';
 import { gramsIn, isMassUnit, isVolumeUnit, millilitresIn, type Unit } from '../units/index.js';
-import { unitIn, type QuickKitchen, type Wanted } from './measure.js';
+import { unitIn, type QuickKitchen, type WantedAmount } from './measure.js';
 
 /** One unit in another, of nothing in particular: "1 cup in ml". */
 export interface UnitAnswer {
   readonly kind: 'units';
-  readonly from: Wanted;
-  readonly wanted: Wanted;
+  readonly from: WantedAmount;
+  readonly wanted: WantedAmount;
 }
 
 const AN = /^(?:an?|one) /i;
 
 /** An amount of a unit and nothing else; null where something stands beside it. */
-function measureOf(text: string, kitchen: QuickKitchen): Wanted | null {
+function measureOf(text: string, kitchen: QuickKitchen): WantedAmount | null {
   const found = AN.test(text) ? null : readAmount(text);
   const rest = AN.test(text) ? text.replace(AN, '') : text.slice(found?.length ?? 0).trim();
   const amount = AN.test(text) ? 1 : found ? midpoint(found.amount).valueOf() : null;

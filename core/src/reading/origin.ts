@@ -30,14 +30,14 @@ const STANDARDS: Readonly<Record<Manner, Standard>> = {
 const CUPS = /\b(?:\d|[½⅓¼¾⅔]) ?cups?\b/gi;
 const METRIC = /\d ?(?:g|kg|ml)\b/gi;
 
-interface LineParts {
+interface OriginSign {
   readonly words: string;
   readonly at: number;
   readonly manner: Manner;
   readonly weight: number;
 }
 
-function signsIn(text: string): readonly LineParts[] {
+function signsIn(text: string): readonly OriginSign[] {
   return ORIGIN_SIGNS.flatMap(({ sign, manner, weight }) => {
     const match = sign.exec(text);
     return match ? [{ words: match[0].trim(), at: match.index, manner, weight }] : [];

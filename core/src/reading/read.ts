@@ -27,7 +27,7 @@ interface Classified {
 }
 
 /** What stands around a line, and what it is read with. */
-interface Place {
+interface LineAt {
   readonly standard: Standard;
   readonly shelf: Shelf;
   readonly section: Section;
@@ -36,7 +36,7 @@ interface Place {
   readonly language: Language | null;
 }
 
-function classify(written: string, place: Place): Classified {
+function classify(written: string, place: LineAt): Classified {
   const { shelf, section, isFirst, language } = place;
   const as = (line: Line, next: Section = section, yields: Yield | null = null): Classified => ({
     line,
@@ -66,7 +66,7 @@ function classify(written: string, place: Place): Classified {
 function readBySpelling(
   written: string,
   line: CleanLine,
-  { standard, shelf, language }: Pick<Place, 'standard' | 'shelf' | 'language'>,
+  { standard, shelf, language }: Pick<LineAt, 'standard' | 'shelf' | 'language'>,
 ): Line | null {
   const context = { standard, shelf, language: language?.id ?? null };
   const asWritten = readIngredientLine(written, line, context);
@@ -110,14 +110,14 @@ function isTitle(first: Classified): boolean {
 }
 
 /** Lines that were read before, by what their reading depends on. */
-type Remembered = Map<string, Classified>;
+type RememberedLine = Map<string, Classified>;
 
 function read(
   text: string,
   standard: Standard,
   shelf: Shelf,
-  before: Remembered | null,
-  now: Remembered | null,
+  before: RememberedLine | null,
+  now: RememberedLine | null,
 ): Reading {
   const language = languageOf(text, shelf);
   const lines: Line[] = [];
@@ -164,12 +164,12 @@ export function createIncrementalReader(): (
   standard: Standard,
   shelf: Shelf,
 ) => Reading {
-  let before: Remembered = new Map();
+  let before: RememberedLine = new Map();
   let by: readonly [Standard, Shelf] | null = null;
   return (text, standard, shelf) => {
     if (by?.[0] !== standard || by[1] !== shelf) before = new Map();
     by = [standard, shelf];
-    const now: Remembered = new Map();
+    const now: RememberedLine = new Map();
     const reading = read(text, standard, shelf, before, now);
     before = now;
     return reading;

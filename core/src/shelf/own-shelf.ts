@@ -1,12 +1,12 @@
 import {
   THIS_KITCHEN,
   nameFinder,
-  type Facts,
+  type IngredientFacts,
   type Ingredient,
   type Keeps,
   type Method,
   type Shelf,
-  type Weight,
+  type TableWeight,
 } from '../catalogue/index.js';
 import { BUILT_IN_SHELF, CATALOGUE, ingredientById } from './built-in.js';
 
@@ -21,7 +21,7 @@ export interface OwnWeight {
 /** An ingredient that a baker adds: what it weighs comes from own weights, or is not known. */
 export interface OwnIngredient extends Omit<
   Ingredient,
-  'weights' | 'loosely' | 'otherNames' | 'keeps' | keyof Facts
+  'weights' | 'loosely' | 'otherNames' | 'keeps' | keyof IngredientFacts
 > {
   /** Left out where its baker has not told yet. */
   readonly keeps?: Keeps;
@@ -81,13 +81,13 @@ function namedShelf(ingredients: readonly OwnIngredient[]): Shelf {
   return shelf;
 }
 
-function withOwn(weights: readonly Weight[], own: OwnWeight): readonly Weight[] {
+function withOwn(weights: readonly TableWeight[], own: OwnWeight): readonly TableWeight[] {
   const { form, method, gramsPerMillilitre } = own;
-  const isVolume = ({ unit }: Weight): boolean =>
+  const isVolume = ({ unit }: TableWeight): boolean =>
     unit === 'cup' || unit === 'tbsp' || unit === 'tsp';
-  const isOverruled = (weight: Weight): boolean =>
+  const isOverruled = (weight: TableWeight): boolean =>
     isVolume(weight) && weight.form === form && weight.method === method;
-  const mine: Weight = {
+  const mine: TableWeight = {
     form,
     method,
     amount: 1,

@@ -1,5 +1,11 @@
 import { planBatch, setBatch } from '../batch/index.js';
-import { beginBake, type Act, type BakePlan, type BakeReading, type Way } from '../bench/index.js';
+import {
+  beginBake,
+  type Act,
+  type BakePlan,
+  type BakeReading,
+  type BenchWay,
+} from '../bench/index.js';
 import { readText, usualRecipe } from './usual.js';
 
 export const KNOTS = `Cardamom knots
@@ -27,7 +33,7 @@ Roll out to a square, spread with the filling, fold in three and cut into 18 str
 Brush with egg and bake at 400 °F for 14 to 17 minutes.`;
 
 /** A bake of a text in the usual kitchen. */
-export function bakeOf(text: string, factor = '1', way: Way = 'planned'): BakePlan {
+export function bakeOf(text: string, factor = '1', way: BenchWay = 'planned'): BakePlan {
   const reading = readText(text);
   const recipe = usualRecipe(reading);
   const set = setBatch(recipe, { by: 'factor', factor });

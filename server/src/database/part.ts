@@ -1,5 +1,5 @@
 /** A part of the kitchen that goes out and comes in a few rows at a time. */
-export interface Part<T> {
+export interface BackupPart<T> {
   /** All of it; what is deleted too where that is asked for. `leaveOut` is told what can't be had. */
   dump(withDeleted: boolean, leaveOut: (what: string) => void): AsyncIterable<readonly T[]>;
   /** Empties it, as part of a larger change. */

@@ -1,7 +1,7 @@
 import type { ScaleReading, ScaleUnit } from '@ypsigram/core/bench';
 
 /** Which scale it is and what it can do. */
-export interface ScaleDescription {
+export interface ScaleFacts {
   readonly name: string;
   readonly gridGrams: number;
   readonly capacityGrams: number;
@@ -18,7 +18,7 @@ export type ScaleListener = (reading: NumberedReading) => void;
 
 /** A digital scale: the simulated one that ships, or a real one behind the same face. */
 export interface ScaleDevice {
-  description(): ScaleDescription;
+  description(): ScaleFacts;
   latest(): NumberedReading;
   /** Readings after this number that are still remembered, oldest first. */
   since(sequence: number): readonly NumberedReading[];

@@ -1,8 +1,8 @@
 import QRCode from 'qrcode';
-import type { House } from './house.js';
+import type { HouseDoor } from './house.js';
 
 /** What is printed once the house is open: where, the passcode, and both as a picture to scan. */
-export async function announceHouse(house: House): Promise<string> {
+export async function announceHouse(house: HouseDoor): Promise<string> {
   const [likeliest, ...others] = house.addresses();
   const passcode = house.passcode?.shown ?? '';
   if (likeliest === undefined) return 'The house is open, but this machine is in no network.';

@@ -43,7 +43,7 @@ const isLoopback = (address: string): boolean => address.startsWith('127.');
  * The door through which other devices of the house come in, over TLS. Who comes through it is
  * asked for a pairing; who sits at this machine comes in by the other door.
  */
-export class House {
+export class HouseDoor {
   private open: Open | null = null;
   private turn: Promise<unknown> = Promise.resolve();
 

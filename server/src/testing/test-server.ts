@@ -8,7 +8,7 @@ import type { Express } from 'express';
 import { openOven, openScale } from '../devices/index.js';
 import type { SimulatedScale } from '../devices/simulated/scale.js';
 import { openDatabase, type Database } from '../database/database.js';
-import { House } from '../house/index.js';
+import { HouseDoor } from '../house/index.js';
 import { migrate } from '../database/migrate.js';
 
 /** A whole app on a database file of its own, in a folder that is thrown away. */
@@ -17,7 +17,7 @@ export interface TestServer {
   readonly file: string;
   readonly app: Express;
   readonly scale: SimulatedScale;
-  readonly house: House;
+  readonly house: HouseDoor;
   readonly http: ReturnType<typeof request>;
   close(): Promise<void>;
 }
@@ -44,7 +44,7 @@ export async function startTestServer(now = (): Date => new Date()): Promise<Tes
   const database = await openDatabase(file);
   const scale = openScale();
   const oven = openOven();
-  const house = new House({ host: '127.0.0.1', port: 0, folder: join(folder, 'house') }, now);
+  const house = new HouseDoor({ host: '127.0.0.1', port: 0, folder: join(folder, 'house') }, now);
   const app = buildApp({
     database,
     logger: pino({ level: 'silent' }),

@@ -154,9 +154,9 @@ export function explanationText(question: PracticeQuestion, names: QuestionNames
   }
 }
 
-type OuncesQuestion = Extract<PracticeQuestion, { topic: 'ounces' }>;
+type AskedOunces = Extract<PracticeQuestion, { topic: 'ounces' }>;
 
-function ouncesExplained(question: OuncesQuestion, names: QuestionNames): string {
+function ouncesExplained(question: AskedOunces, names: QuestionNames): string {
   const { ounces, byWeight, byVolume, choices, right, asks, ingredientId } = question;
   const figures =
     `${ounces} oz by weight is ${grams(byWeight)}; ${ounces} fl oz of ` +

@@ -1,7 +1,7 @@
 /** What it is baked in, as far as that changes how long. */
 export const PANS = ['as-written', 'dark', 'shallower', 'deeper'] as const;
 /** One of `PANS`. */
-export type Pan = (typeof PANS)[number];
+export type PanKind = (typeof PANS)[number];
 
 /** What a tester comes out with. */
 export const TESTER_FINDS = ['wet', 'crumbs', 'clean'] as const;
@@ -15,7 +15,7 @@ export interface FirstLook {
 }
 
 /** What a dark pan or a thinner layer takes off the early end, as a share. Rules of thumb. */
-const EARLIER: Readonly<Record<Pan, number>> = {
+const EARLIER: Readonly<Record<PanKind, number>> = {
   'as-written': 1,
   dark: 0.85,
   shallower: 0.75,
@@ -29,7 +29,7 @@ const HOT_SHARE = 5 / 6;
  * When to look first: at the early end of the range, earlier in a dark or shallower pan, and in an
  * oven that is known to be hotter than wanted. In minutes, whole, at least one.
  */
-export function firstLook(minMinutes: number, pan: Pan, tooHotCelsius = 0): FirstLook {
+export function firstLook(minMinutes: number, pan: PanKind, tooHotCelsius = 0): FirstLook {
   const isHot = tooHotCelsius >= HOT_CELSIUS;
   const share = Math.min(EARLIER[pan], isHot ? HOT_SHARE : 1);
   const why = share === 1 ? 'early-end' : pan === 'as-written' || pan === 'deeper' ? 'hot' : pan;

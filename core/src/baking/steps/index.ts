@@ -7,7 +7,7 @@ export {
   PANS,
   TESTER_FINDS,
   type FirstLook,
-  type Pan,
+  type PanKind,
   type TesterAnswer,
   type TesterFind,
 } from './checks.js';

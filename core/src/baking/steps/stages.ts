@@ -18,7 +18,7 @@ export interface Minutes {
 }
 
 /** A part of a sentence that is a step of its own: it has a time, or is the only one. */
-export interface Stage {
+export interface MethodStage {
   readonly kind: StepKind;
   readonly text: string;
   readonly minutes: Minutes | null;
@@ -58,11 +58,11 @@ const ON_STOVE = /(?<!\p{L})(?:poêle|casserole|crêpes?|à feu|bain-marie)(?!\p
 /** "After 10 minutes reduce to 190": the time of what came before. */
 const AFTER = /(?:after|nach|après|au bout de)\s*$/i;
 
-interface Working {
+interface WorkingStage {
   isBaking: boolean;
   clauses: Clause[];
   minutes: Minutes | null;
-  heat: Stage['heat'];
+  heat: MethodStage['heat'];
 }
 
 /** The minutes that a clause gives for what is done in it; null where it gives none. */
@@ -98,7 +98,7 @@ const has = (clause: Clause, ...deeds: readonly string[]): boolean =>
   clause.deeds.some(({ deed }) => deeds.includes(deed));
 
 /** The one heat that a clause sets the oven to; of several ("250 falling to 200") none is taken. */
-const heatOf = (clause: Clause, isBaking: boolean): Stage['heat'] => {
+const heatOf = (clause: Clause, isBaking: boolean): MethodStage['heat'] => {
   const [heat, other] = clause.heats.filter(
     (one) =>
       isOvenHeat(clause, one) || (isBaking && clause.deeds.length === 0 && one.celsius >= 100),
@@ -106,7 +106,7 @@ const heatOf = (clause: Clause, isBaking: boolean): Stage['heat'] => {
   return heat && !other ? { celsius: heat.celsius, fanCelsius: heat.fanCelsius } : null;
 };
 
-const isSame = (a: Stage['heat'], b: Stage['heat']): boolean =>
+const isSame = (a: MethodStage['heat'], b: MethodStage['heat']): boolean =>
   a === null || b === null || Math.abs(a.celsius - b.celsius) < 1;
 
 /** Two times one after the other; a guess where one of them is. */
@@ -122,8 +122,8 @@ export const sum = (a: Minutes, b: Minutes): Minutes => ({
  * stands before a time without one of its own belongs to that stage. In a recipe without an oven,
  * *cuire* is done on the stove.
  */
-export function stagesOf(sentence: string, hasOven = true): Stage[] {
-  const stages: Working[] = [{ isBaking: false, clauses: [], minutes: null, heat: null }];
+export function stagesOf(sentence: string, hasOven = true): MethodStage[] {
+  const stages: WorkingStage[] = [{ isBaking: false, clauses: [], minutes: null, heat: null }];
   let isBaking = false;
   for (const clause of clausesOf(sentence)) {
     const turnsDown = has(clause, 'turn-down') && (isBaking || heatOf(clause, true) !== null);
@@ -170,7 +170,7 @@ export function stagesOf(sentence: string, hasOven = true): Stage[] {
   }
   return stages
     .filter(({ clauses }) => clauses.length > 0)
-    .map(({ isBaking: isBaked, clauses, minutes, heat }, index, all): Stage => {
+    .map(({ isBaking: isBaked, clauses, minutes, heat }, index, all): MethodStage => {
       const from = index === 0 ? 0 : clauses[0]!.start;
       const to = all[index + 1]?.clauses[0]?.start ?? sentence.length;
       const kind = isBaked ? 'bake' : stepKind(clauses.flatMap(deedsOf));

@@ -1,4 +1,4 @@
-import type { Pan, TesterFind } from '../../baking/steps/index.js';
+import type { PanKind, TesterFind } from '../../baking/steps/index.js';
 import type { BakeMeasure, BakePlan, BenchRoute, Bowl } from './bake.js';
 
 /** What can be done at the bench. Amounts are grams; a line goes by its id. */
@@ -50,7 +50,7 @@ export type Act =
   | { readonly do: 'dough'; readonly grams: number }
   | { readonly do: 'divide'; readonly pieces: number | null; readonly gramsEach: number | null }
   | { readonly do: 'piece'; readonly grams: number; readonly scale: string | null }
-  | { readonly do: 'stage'; readonly stage: Stage }
+  | { readonly do: 'stage'; readonly stage: BakeStage }
   /** A step of the recipe, done or not after all. */
   | { readonly do: 'step'; readonly step: string; readonly isDone: boolean }
   /** The oven as it is set: what is wanted and what its dial says. */
@@ -102,7 +102,7 @@ export interface OvenSet {
   readonly wantedCelsius: number;
   readonly dialCelsius: number;
   readonly rack: Rack;
-  readonly pan: Pan;
+  readonly pan: PanKind;
   readonly trays: number;
 }
 
@@ -124,7 +124,7 @@ export interface BakeResult {
 /** Where a bake is on its way. */
 export const STAGES = ['bench', 'oven', 'log'] as const;
 /** One of `STAGES`: a bake goes through them in this order and stays one thing. */
-export type Stage = (typeof STAGES)[number];
+export type BakeStage = (typeof STAGES)[number];
 
 /** Something that was done at the bench. It is kept as it is; what is wrong is taken back by another. */
 export interface BakeReading {

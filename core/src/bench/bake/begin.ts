@@ -14,7 +14,7 @@ import type { BakeLine, BakeMeasure, BakePlan, BenchRoute, Bowl } from './bake.j
 /** How a baker means to go about it: by the plan's own columns, or everything one way. */
 export const WAYS = ['planned', 'fill', 'container', 'tare', 'total'] as const;
 /** One of `WAYS`. */
-export type Way = (typeof WAYS)[number];
+export type BenchWay = (typeof WAYS)[number];
 
 /** What a bake is begun from: a planned batch of a recipe. */
 export interface BeginFrom {
@@ -24,7 +24,7 @@ export interface BeginFrom {
   readonly title: string;
   readonly text: string;
   readonly columns: Columns;
-  readonly way: Way;
+  readonly way: BenchWay;
   readonly basis?: ChanceBasis;
   /** What its baker said of the baking. */
   readonly baking?: BakingFacts | undefined;
@@ -155,7 +155,7 @@ const isByWeight = ({ unit, stated }: Line): boolean =>
 
 interface RouteBasis {
   readonly columns: Columns;
-  readonly way: Way;
+  readonly way: BenchWay;
   readonly batch: Batch;
   readonly weighsSome: boolean;
   readonly isShared: boolean;

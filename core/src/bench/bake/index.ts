@@ -10,7 +10,7 @@ export {
   type OvenSet,
   type Rack,
   type RememberedAs,
-  type Stage,
+  type BakeStage,
   type TrayPlace,
   type TryVerdict,
 } from './act.js';
@@ -37,7 +37,7 @@ export {
   type BenchRoute,
   type Bowl,
 } from './bake.js';
-export { beginBake, WAYS, type BeginFrom, type Way } from './begin.js';
+export { beginBake, WAYS, type BeginFrom, type BenchWay } from './begin.js';
 export { supersededWeights, type SupersededWeight } from './superseded.js';
 export { lastToRedo, lastToUndo, orderOf } from './effective.js';
 export { overshootOf, scaledMeasures, type Overshoot, type ScaledLine } from './overshoot.js';

@@ -1,4 +1,4 @@
-import type { BakeReading, Stage } from './act.js';
+import type { BakeReading, BakeStage } from './act.js';
 import { afterBench, NOTHING_AFTER, type AfterBench } from './after-bench.js';
 import type { BakePlan, Bowl } from './bake.js';
 import { effectiveReadings } from './effective.js';
@@ -21,12 +21,12 @@ export interface BakeState {
   readonly doughGrams: number | null;
   readonly division: { readonly pieces: number | null; readonly gramsEach: number | null } | null;
   readonly pieces: readonly { readonly reading: string; readonly grams: number }[];
-  readonly stage: Stage;
+  readonly stage: BakeStage;
   /** What happened in the oven and after it. */
   readonly after: AfterBench;
 }
 
-interface Working {
+interface WorkingState {
   plan: BakePlan;
   revision: number | null;
   bowls: readonly Bowl[];
@@ -36,7 +36,7 @@ interface Working {
   doughGrams: number | null;
   division: BakeState['division'];
   pieces: BakeState['pieces'];
-  stage: Stage;
+  stage: BakeStage;
   after: AfterBench;
   readonly lines: Map<string, LineWork>;
 }
@@ -47,7 +47,7 @@ interface Working {
  * there change nothing.
  */
 export function bakeState(plan: BakePlan, readings: readonly BakeReading[]): BakeState {
-  const work: Working = {
+  const work: WorkingState = {
     plan,
     revision: null,
     bowls: plan.bowls,
@@ -85,7 +85,7 @@ export function bakeState(plan: BakePlan, readings: readonly BakeReading[]): Bak
   };
 }
 
-function apply(work: Working, { id, at, device, handId, act }: BakeReading): void {
+function apply(work: WorkingState, { id, at, device, handId, act }: BakeReading): void {
   const set = (line: string, to: Partial<LineWork>): void => {
     work.lines.set(line, { ...UNTOUCHED, ...work.lines.get(line), ...to });
   };

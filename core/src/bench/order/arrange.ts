@@ -15,7 +15,7 @@ export interface BowlOrder {
 const BY_ITSELF =
   /\b(?:to|for) (?:brush|glaze|dust|serve|sprinkle|finish|grease|roll|decorate)|\bfor (?:brushing|glazing|dusting|serving|sprinkling|finishing|greasing|rolling|decorating|the (?:pan|tin|top))|\bzum (?:bestreichen|bestäuben)|\bpour (?:dorer|servir|le moule)/i;
 
-interface Placed {
+interface PlacedLine {
   readonly line: number;
   readonly section: string | null;
   readonly name: string;
@@ -30,7 +30,7 @@ function sectionIn(heading: string): string | null {
   return ANY_LIST.test(name) ? null : name;
 }
 
-function ingredientLines({ lines }: Pick<Reading, 'lines'>): Placed[] {
+function ingredientLines({ lines }: Pick<Reading, 'lines'>): PlacedLine[] {
   let section: string | null = null;
   return lines.flatMap(({ kind, written, spans }, line) => {
     if (kind === 'heading') section = sectionIn(written);
@@ -94,7 +94,7 @@ export function arrangeBowls(reading: Pick<Reading, 'lines'>, shelf: Shelf): rea
 }
 
 /** Things of several sections never share a bowl. */
-function bySection(places: readonly number[], placed: readonly Placed[]): number[][] {
+function bySection(places: readonly number[], placed: readonly PlacedLine[]): number[][] {
   const sections = new Map<string | null, number[]>();
   for (const place of places) {
     const { section } = placed[place]!;

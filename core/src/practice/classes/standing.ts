@@ -1,5 +1,5 @@
 import { mean, sampleStandardDeviation } from 'simple-statistics';
-import { findSlips, type Slip } from '../../calibration/index.js';
+import { findSlips, type TrialSlip } from '../../calibration/index.js';
 import { looksLike, type FillLook, type FillTask } from '../fill/index.js';
 
 /** What somebody of a class weighed for a task. */
@@ -26,7 +26,7 @@ export interface JudgedResult<T extends ClassResult> {
   /** What most likely went wrong; null where it is good or nothing is known. */
   readonly look: FillLook | null;
   /** Far from what the others have; null where it fits among them. */
-  readonly slip: Slip | null;
+  readonly slip: TrialSlip | null;
 }
 
 /** How a class stands with a task. */

@@ -5,7 +5,7 @@ import {
   pressedAway,
   tappedAway,
   volumeIn,
-  type Filling,
+  type PractisedFilling,
 } from './filler.js';
 
 /** Why a fill weighs other than it should. */
@@ -45,7 +45,7 @@ const WORTH_SAYING = 0.002;
  * Why a pretended fill is as far off as it is, the largest reason first. The grams of all reasons
  * add up to what the fill is off by: its grams less the target.
  */
-export function explainFill(filling: Filling, target: number): readonly FillReason[] {
+export function explainFill(filling: PractisedFilling, target: number): readonly FillReason[] {
   const { task, material, scatter } = filling;
   const cup = task.millilitres;
   if (gramsIn(filling) === 0) return [{ cause: 'not-full', grams: -target }];
@@ -81,7 +81,10 @@ export function explainFill(filling: Filling, target: number): readonly FillReas
 }
 
 /** Why it came in heavier or lighter than by the method that was asked for. */
-function cameInAs({ task, isSifted, isDipped, isStirred }: Filling, off: number): FillCause {
+function cameInAs(
+  { task, isSifted, isDipped, isStirred }: PractisedFilling,
+  off: number,
+): FillCause {
   if (off < 0) {
     if (isSifted) return 'sifted';
     return task.method === 'dipped' && !isDipped ? 'not-dipped' : 'too-loose';
@@ -91,7 +94,7 @@ function cameInAs({ task, isSifted, isDipped, isStirred }: Filling, off: number)
   return task.method === 'sifted' ? 'not-sifted' : 'dipped';
 }
 
-function levelCause(filling: Filling): FillCause {
+function levelCause(filling: PractisedFilling): FillCause {
   const over = volumeIn(filling) > filling.task.millilitres;
   const { swept } = filling;
   if (over) return swept !== null && swept > 0 ? 'blade-lifted' : 'heaped';

@@ -16,7 +16,7 @@ import {
   volumeIn,
   type FillAct,
   type FillTask,
-  type Filling,
+  type PractisedFilling,
 } from './index.js';
 
 const CUP = 236.5882365;
@@ -35,7 +35,7 @@ const BROWN = task('sugar-brown', 'packed');
 const steady: Random = { ...randomFrom(1), normal: () => 0 };
 const HEAP: FillAct = { do: 'spoon', millilitres: 1.3 * CUP };
 const LEVEL: FillAct = { do: 'sweep', degrees: 0 };
-const after = (of: FillTask, ...acts: readonly FillAct[]): Filling =>
+const after = (of: FillTask, ...acts: readonly FillAct[]): PractisedFilling =>
   acts.reduce(fillBy, startFilling(of, steady)!);
 const grams = (of: FillTask, ...acts: readonly FillAct[]): number => gramsIn(after(of, ...acts));
 

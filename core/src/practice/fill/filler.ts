@@ -33,7 +33,7 @@ interface Layer {
 }
 
 /** A measure being filled by a pretended filler. */
-export interface Filling {
+export interface PractisedFilling {
   readonly task: FillTask;
   readonly material: Material;
   /** How this fill happens to differ from others that are done just so; relative. */
@@ -54,7 +54,7 @@ export const HEAPED = 1.25;
 export const MOST_DEGREES = 15;
 
 /** A measure that is empty yet. Null where no table knows what its contents weigh. */
-export function startFilling(task: FillTask, random: Random): Filling | null {
+export function startFilling(task: FillTask, random: Random): PractisedFilling | null {
   const material = materialOf(task);
   if (!material) return null;
   return {
@@ -72,22 +72,24 @@ export function startFilling(task: FillTask, random: Random): Filling | null {
 const roomOf = ({ fallen, pressedAway, tappedAway }: Layer): number =>
   fallen - pressedAway - tappedAway;
 
-const sum = ({ layers }: Filling, of: (layer: Layer) => number): number =>
+const sum = ({ layers }: PractisedFilling, of: (layer: Layer) => number): number =>
   layers.reduce((all, layer) => all + of(layer), 0);
 
 /** What is in the measure, in grams. */
-export const gramsIn = (filling: Filling): number => sum(filling, ({ grams }) => grams);
+export const gramsIn = (filling: PractisedFilling): number => sum(filling, ({ grams }) => grams);
 
 /** The room that it took as it fell in, and what pressing and tapping have taken of that, in millilitres. */
-export const fallenIn = (filling: Filling): number => sum(filling, ({ fallen }) => fallen);
-export const pressedAway = (filling: Filling): number => sum(filling, (layer) => layer.pressedAway);
-export const tappedAway = (filling: Filling): number => sum(filling, (layer) => layer.tappedAway);
+export const fallenIn = (filling: PractisedFilling): number => sum(filling, ({ fallen }) => fallen);
+export const pressedAway = (filling: PractisedFilling): number =>
+  sum(filling, (layer) => layer.pressedAway);
+export const tappedAway = (filling: PractisedFilling): number =>
+  sum(filling, (layer) => layer.tappedAway);
 
 /** The room that the contents take now, a heap above the rim along, in millilitres. */
-export const volumeIn = (filling: Filling): number => sum(filling, roomOf);
+export const volumeIn = (filling: PractisedFilling): number => sum(filling, roomOf);
 
 /** Grams per millilitre of what is in the measure now; 0 while it is empty. */
-export const densityIn = (filling: Filling): number => {
+export const densityIn = (filling: PractisedFilling): number => {
   const volume = volumeIn(filling);
   return volume > 0 ? gramsIn(filling) / volume : 0;
 };
@@ -109,7 +111,7 @@ export function bladeWedge(millilitres: number, degrees: number): number {
 }
 
 /** What falls in now, by how it lies where it is taken from. */
-function fallingDensity({ material, isSifted, isStirred, scatter }: Filling): number {
+function fallingDensity({ material, isSifted, isStirred, scatter }: PractisedFilling): number {
   const base =
     isSifted && material.sifted !== null
       ? material.sifted
@@ -153,7 +155,7 @@ function withFallen(layers: readonly Layer[], grams: number, fallen: number): re
 }
 
 /** The room that a layer loses when a share of the gap between its density and the densest is closed. */
-function compressed({ material, scatter }: Filling, layer: Layer, share: number): number {
+function compressed({ material, scatter }: PractisedFilling, layer: Layer, share: number): number {
   const room = roomOf(layer);
   const density = layer.grams / room;
   const densest = material.densest * (1 + scatter);
@@ -166,7 +168,7 @@ function compressed({ material, scatter }: Filling, layer: Layer, share: number)
  * takes grams away. What does not stay on a heap falls off. Nothing is ever thrown: an act that
  * changes nothing gives back what was there. The blade takes what lies on top.
  */
-export function fillBy(filling: Filling, act: FillAct): Filling {
+export function fillBy(filling: PractisedFilling, act: FillAct): PractisedFilling {
   const { material, task } = filling;
   const heap = HEAPED * task.millilitres;
   switch (act.do) {

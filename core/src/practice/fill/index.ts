@@ -8,7 +8,7 @@ export {
   startFilling,
   volumeIn,
   type FillAct,
-  type Filling,
+  type PractisedFilling,
 } from './filler.js';
 export { looksLike, type FillLook } from './looks-like.js';
 export {

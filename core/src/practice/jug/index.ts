@@ -18,7 +18,7 @@ export {
   type JugScale,
   type JugScene,
   type JugView,
-  type Seen,
+  type ScenePoint,
   type SeenMark,
 } from './scene.js';
 export {

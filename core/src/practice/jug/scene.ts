@@ -9,7 +9,7 @@ export interface Point {
 }
 
 /** A point of the picture. One unit is a millimetre at the marks. */
-export type Seen = readonly [x: number, y: number];
+export type ScenePoint = readonly [x: number, y: number];
 
 /** The scales printed on a jug. */
 export const JUG_SCALES = ['cup', 'fl-oz', 'ml'] as const;
@@ -24,28 +24,31 @@ export const stepOf = ({ cupStep, ounceStep, millilitreStep }: Jug, scale: JugSc
 export interface SeenMark {
   readonly scale: JugScale;
   readonly millilitres: number;
-  readonly line: readonly Seen[];
+  readonly line: readonly ScenePoint[];
   /** Where its figure stands, and on which side of that; null for a mark between figures. */
-  readonly labelAt: { readonly at: Seen; readonly side: 'left' | 'right' } | null;
+  readonly labelAt: { readonly at: ScenePoint; readonly side: 'left' | 'right' } | null;
 }
 
 /** All of a jug that is drawn, as an eye sees it: lines and rings of points. */
 export interface JugScene {
-  readonly floor: readonly Seen[];
-  readonly outerRim: readonly Seen[];
-  readonly innerRim: readonly Seen[];
+  readonly floor: readonly ScenePoint[];
+  readonly outerRim: readonly ScenePoint[];
+  readonly innerRim: readonly ScenePoint[];
   /** All of the glass as a closed line around it. */
-  readonly glass: readonly Seen[];
-  readonly handle: readonly Seen[];
+  readonly glass: readonly ScenePoint[];
+  readonly handle: readonly ScenePoint[];
   /** The body of the liquid as a closed line around all of it. */
-  readonly liquid: readonly Seen[];
+  readonly liquid: readonly ScenePoint[];
   /** The flat of the surface, and the line where it climbs up the glass. */
-  readonly surface: readonly Seen[];
-  readonly edge: readonly Seen[];
+  readonly surface: readonly ScenePoint[];
+  readonly edge: readonly ScenePoint[];
   readonly marks: readonly SeenMark[];
   /** The slanted scale inside; null in a jug without. */
-  readonly ramp: { readonly outline: readonly Seen[]; readonly waterline: readonly Seen[] } | null;
-  readonly board: readonly Seen[];
+  readonly ramp: {
+    readonly outline: readonly ScenePoint[];
+    readonly waterline: readonly ScenePoint[];
+  } | null;
+  readonly board: readonly ScenePoint[];
 }
 
 /** What is looked at, and from where. */
@@ -130,7 +133,7 @@ function handleOf({ innerRadius, wall, height }: Jug): Point[] {
 }
 
 /** The eye as a camera that looks at the level of what is asked for: a pinhole, true perspective. */
-function cameraOf({ jug, eye, tilt }: JugView): (point: Point) => Seen {
+function cameraOf({ jug, eye, tilt }: JugView): (point: Point) => ScenePoint {
   const outer = jug.innerRadius + jug.wall;
   const at = { y: eye.height, z: outer + eye.distance };
   const target = jug.height / 2;
@@ -200,12 +203,12 @@ const onRamp = (jug: Jug, height: number, x: number): Point => ({
 });
 
 /** The outermost points of rings that stand above one another, as one closed line around them. */
-function hull(points: readonly Seen[]): Seen[] {
+function hull(points: readonly ScenePoint[]): ScenePoint[] {
   const sorted = [...points].sort(([ax, ay], [bx, by]) => ax - bx || ay - by);
-  const turn = (o: Seen, a: Seen, b: Seen): number =>
+  const turn = (o: ScenePoint, a: ScenePoint, b: ScenePoint): number =>
     (a[0] - o[0]) * (b[1] - o[1]) - (a[1] - o[1]) * (b[0] - o[0]);
-  const half = (line: readonly Seen[]): Seen[] => {
-    const kept: Seen[] = [];
+  const half = (line: readonly ScenePoint[]): ScenePoint[] => {
+    const kept: ScenePoint[] = [];
     for (const point of line) {
       while (kept.length >= 2 && turn(kept.at(-2)!, kept.at(-1)!, point) <= 0) kept.pop();
       kept.push(point);
@@ -231,7 +234,7 @@ function seenThroughGlass({ jug, eye }: JugView, point: Point): Point {
 export function jugScene(view: JugView): JugScene {
   const { jug, millilitres, tilt, isSlanted } = view;
   const see = cameraOf(view);
-  const all = (points: readonly Point[]): Seen[] => points.map(see);
+  const all = (points: readonly Point[]): ScenePoint[] => points.map(see);
   const inner = jug.innerRadius;
   const outer = inner + jug.wall;
   const level = levelOf(jug, millilitres);
@@ -253,7 +256,7 @@ export function jugScene(view: JugView): JugScene {
     // The figures of the cups stand outside, so that no scale writes into another one.
     const isLeft = scale === 'cup' && !isSlanted;
     const [x, y] = isLeft ? line[0]! : line.at(-1)!;
-    const label: Seen = [x + (isLeft ? -LABEL_GAP : LABEL_GAP), y];
+    const label: ScenePoint = [x + (isLeft ? -LABEL_GAP : LABEL_GAP), y];
     const labelAt = isLong ? ({ at: label, side: isLeft ? 'left' : 'right' } as const) : null;
     return { scale, millilitres: at, line, labelAt };
   });

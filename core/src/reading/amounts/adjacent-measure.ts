@@ -54,7 +54,7 @@ export function readAdjacentMeasure(text: string, at: number): AdjacentMeasure |
 const BETWEEN_MEASURES = /(?<=[a-z.]) ?[/=|,;] ?(?=[\d~])| or /i;
 
 /** A weight, and whether it is that of each piece. */
-export interface Weight {
+export interface WrittenWeight {
   readonly grams: number;
   readonly each: boolean;
   readonly isMetric: boolean;
@@ -64,7 +64,7 @@ export interface Weight {
  * A weight on its own somewhere in the line, "(150 g)", "(400 g each)", also beside another
  * measure, "(6 oz/170 g)"; metric before ounces, since those are rounded more. Null without one.
  */
-export function weightIn(text: string): Weight | null {
+export function weightIn(text: string): WrittenWeight | null {
   const whole = weightOf(text);
   if (whole) return whole;
   const parts = text.split(BETWEEN_MEASURES).flatMap((part) => weightOf(part) ?? []);
@@ -75,7 +75,7 @@ export function weightIn(text: string): Weight | null {
 const OF_WHAT_IS_LEFT =
   /^(?:drained|net|total|peeled) weight:? | ?,? ?(?:when |after )?(?:peeled|drained|net|total|trimmed|shelled|pitted|in total|in all|altogether)?(?: weight)?$/gi;
 
-function weightOf(text: string): Weight | null {
+function weightOf(text: string): WrittenWeight | null {
   const plain = text.replace(OF_WHAT_IS_LEFT, '');
   const beside = readAdjacentMeasure(plain, 0);
   const grams = beside && toGrams(beside.amount, beside.unit);

@@ -12,7 +12,7 @@ import {
   toGrams,
   weightIn,
   type AdjacentMeasure,
-  type Weight,
+  type WrittenWeight,
 } from './adjacent-measure.js';
 import { VOLUMES_OF_PACKAGES } from './packages.js';
 import { match, type UnitMatch } from './unit-at.js';
@@ -67,7 +67,7 @@ export function readFurtherMeasures(
     if (isMassUnit(unit.unit)) statedGrams = toGrams(amount, unit.unit);
   };
   /** Of two weights the metric one was meant; the other is its rounding. */
-  const state = ({ grams, each, isMetric }: Weight): void => {
+  const state = ({ grams, each, isMetric }: WrittenWeight): void => {
     if (statedGrams !== null && (!isMetric || metric)) return;
     const perPiece = each || unit.container === true;
     statedGrams = perPiece ? grams * amount.min.valueOf() : grams;

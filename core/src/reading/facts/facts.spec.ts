@@ -1,7 +1,7 @@
 import { readText } from '../../testing/usual.js';
-import { factsOf, type Facts } from './facts.js';
+import { factsOf, type TextFacts } from './facts.js';
 
-const factsIn = (text: string): Facts =>
+const factsIn = (text: string): TextFacts =>
   factsOf(readText(`A title\n1 cup sugar\nMethod\n${text}`).lines);
 
 describe('what the steps say', () => {

@@ -8,7 +8,7 @@ import { timesIn, type TimeSpan } from './times.js';
 type At<T> = T & { readonly line: number };
 
 /** What the steps and the yield say beside the ingredients: heat, time and pans. */
-export interface Facts {
+export interface TextFacts {
   readonly ovens: readonly At<OvenSetting>[];
   readonly times: readonly At<TimeSpan>[];
   readonly pans: readonly At<PanSize>[];
@@ -18,7 +18,7 @@ export interface Facts {
 const LONGEST = 2000;
 
 /** The oven settings, times and pans that the lines of a recipe name, in their order. */
-export function factsOf(lines: readonly Line[]): Facts {
+export function factsOf(lines: readonly Line[]): TextFacts {
   const ovens: At<OvenSetting>[] = [];
   const times: At<TimeSpan>[] = [];
   const pans: At<PanSize>[] = [];

@@ -24,7 +24,7 @@ const DEGREES = String.raw`(?:°|º|˚|degrees?|deg\.?|grad|degrés?)`;
 const FAN_WORD = String.raw`(?:fan(?:[- ](?:assisted|oven|forced|bake))?(?: oven)?|convection|umluft|heißluft|chaleur tournante)`;
 const STATIC_WORD = String.raw`(?:ober-? ?(?:\/|und) ?-?unterhitze|ober-unterhitze|conventional|static|chaleur statique)`;
 
-interface Found {
+interface FoundHeat {
   readonly kind: 'celsius' | 'fahrenheit' | 'gas' | 'thermostat' | 'bare';
   readonly degrees: number;
   readonly isFan: boolean;
@@ -52,8 +52,8 @@ const THERMOSTAT = /(?<!\p{L})(?:th\.?|thermostat) ?(\d{1,2})(?:[-/]\d)?(?![\d/]
 const BARE =
   /(?:(?<!\p{L})(?:at|to|auf|bei|à)|@) (\d{3})(?! ?(?:g|ml|cm|kg|min\w*|hours?|stunden|heures?|°|º|[cf]\b|degrees?|grad|degrés?|calories|kcal|[.,]\d)|\d)(?=$|[\s,.;:)])|(?<![\d.,])(\d{3})-?(?:degree)?(?= oven)/giu;
 
-function foundBy(pattern: RegExp, kind: Found['kind'], text: string): Found[] {
-  return [...text.matchAll(pattern)].map((match): Found => {
+function foundBy(pattern: RegExp, kind: FoundHeat['kind'], text: string): FoundHeat[] {
+  return [...text.matchAll(pattern)].map((match): FoundHeat => {
     const span = { start: match.index, end: match.index + match[0].length };
     const fan = new RegExp(FAN_WORD, 'iu');
     return { kind, degrees: Number(match[2]), isFan: fan.test(match[0]), ...span };
@@ -61,18 +61,18 @@ function foundBy(pattern: RegExp, kind: Found['kind'], text: string): Found[] {
 }
 
 /** Every figure of heat in a text, in whatever scale, in its order; none counted twice. */
-function figuresIn(text: string): Found[] {
-  const gas = [...text.matchAll(GAS)].flatMap((match): Found[] => {
+function figuresIn(text: string): FoundHeat[] {
+  const gas = [...text.matchAll(GAS)].flatMap((match): FoundHeat[] => {
     const mark = readAmount(VULGAR_FRACTIONS[match[1]!] ?? match[1]!)?.amount.min.valueOf();
     const span = { start: match.index, end: match.index + match[0].length, isFan: false };
     return mark === undefined ? [] : [{ kind: 'gas', degrees: mark, ...span }];
   });
-  const thermostat = [...text.matchAll(THERMOSTAT)].map((match): Found => {
+  const thermostat = [...text.matchAll(THERMOSTAT)].map((match): FoundHeat => {
     const span = { start: match.index, end: match.index + match[0].length, isFan: false };
     return { kind: 'thermostat', degrees: Number(match[1]), ...span };
   });
   const bare = [BARE, BARE_FAN].flatMap((pattern) =>
-    [...text.matchAll(pattern)].map((match): Found => {
+    [...text.matchAll(pattern)].map((match): FoundHeat => {
       const span = { start: match.index, end: match.index + match[0].length };
       const degrees = Number(match[1] ?? match[2]);
       return { kind: 'bare', degrees, isFan: pattern === BARE_FAN, ...span };
@@ -93,7 +93,7 @@ function figuresIn(text: string): Found[] {
 const BESIDE =
   /^[\s()/,;|:·-]*(?:(?:or|and|bzw\.?|oder|ou|soit|conventional|ofen|four|static|electric|o\/u)[\s()/,;|:-]*)*$/i;
 
-const inCelsius = ({ kind, degrees }: Found): number | null => {
+const inCelsius = ({ kind, degrees }: FoundHeat): number | null => {
   switch (kind) {
     case 'celsius':
       return degrees;
@@ -108,10 +108,10 @@ const inCelsius = ({ kind, degrees }: Found): number | null => {
   }
 };
 
-const RANKS: readonly Found['kind'][] = ['celsius', 'fahrenheit', 'gas', 'thermostat', 'bare'];
+const RANKS: readonly FoundHeat['kind'][] = ['celsius', 'fahrenheit', 'gas', 'thermostat', 'bare'];
 
 /** One setting in several scales: Celsius is taken, then Fahrenheit, then marks. */
-function settingOf(group: readonly Found[]): Heat | null {
+function settingOf(group: readonly FoundHeat[]): Heat | null {
   const still = group.filter(({ isFan }) => !isFan);
   const fan = group.find(({ isFan }) => isFan);
   const best = RANKS.flatMap((kind) => still.filter((one) => one.kind === kind))[0];
@@ -133,7 +133,7 @@ function settingOf(group: readonly Found[]): Heat | null {
  * Ober-/Unterhitze", "th. 6". Several scales of one setting are one.
  */
 export function heatsIn(text: string): Heat[] {
-  const groups: Found[][] = [];
+  const groups: FoundHeat[][] = [];
   for (const one of figuresIn(text)) {
     const last = groups.at(-1);
     const between = last ? text.slice(last.at(-1)!.end, one.start) : '';

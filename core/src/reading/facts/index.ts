@@ -1,4 +1,4 @@
-export { factsOf, type Facts } from './facts.js';
+export { factsOf, type TextFacts } from './facts.js';
 export { clausesOf, deedAt, isOvenHeat, type Clause } from './clauses.js';
 export type { Deed } from './deeds.js';
 export type { Heat } from './heats.js';

@@ -8,9 +8,10 @@ const MEATS =
   /\b(?:pork|beef|veal|lamb|venison|duck|goose|chicken|turkey|salmon|trout|cod|herrings?|mackerel|fish|belly|loin|brisket|schwein\w*|rind\w*|lachs\w*|forelle\w*|hering\w*|ente\w*|gänse?\w*|porc|bœuf|boeuf|veau|canard|saumon|truite|morue|poisson|magret|jambon)\b/i;
 
 /** What a line puts in, as far as keeping goes. */
-type Part = 'fruit' | 'vegetable' | 'herb' | 'meat' | 'sugar' | 'salt' | 'acid' | 'oil' | 'side';
+type KeptPart =
+  'fruit' | 'vegetable' | 'herb' | 'meat' | 'sugar' | 'salt' | 'acid' | 'oil' | 'side';
 
-function partOf(written: string, ingredient: Ingredient | undefined): Part | null {
+function partOf(written: string, ingredient: Ingredient | undefined): KeptPart | null {
   if (ingredient?.food) return ingredient.food;
   if (!ingredient) {
     if (VEGETABLES.test(written)) return 'vegetable';
@@ -29,14 +30,14 @@ function partOf(written: string, ingredient: Ingredient | undefined): Part | nul
  * of anything else (flour, egg, cream) makes it a dish.
  */
 export function isLikePreserves({ lines }: Reading, shelf: Shelf): boolean {
-  const parts: Part[] = [];
+  const parts: KeptPart[] = [];
   for (const { kind, written, ingredientId } of lines) {
     if (kind !== 'ingredient') continue;
     const part = partOf(written, ingredientId ? shelf.ingredient(ingredientId) : undefined);
     if (part === null) return false;
     parts.push(part);
   }
-  const has = (part: Part): boolean => parts.includes(part);
+  const has = (part: KeptPart): boolean => parts.includes(part);
   if (has('oil')) {
     return (
       (has('vegetable') || has('herb')) &&

@@ -17,7 +17,7 @@ const CM_IN_AN_INCH = new Fraction('2.54');
 const THUMB_CM = exactly(new Fraction('5.08'));
 const ONE = exactly(new Fraction(1));
 
-interface Length {
+interface WrittenLength {
   readonly centimetres: Amount;
   /** As it is written: "2-inch". */
   readonly words: string;
@@ -25,7 +25,7 @@ interface Length {
 }
 
 /** "2-inch", "5 cm", "thumb-sized" at a place; null where no length stands there. */
-function lengthAt(text: string, at: number): Length | null {
+function lengthAt(text: string, at: number): WrittenLength | null {
   const thumb = match(THUMB, text, at);
   if (thumb) return { centimetres: THUMB_CM, words: thumb[0], end: at + thumb[0].length };
   const found = readAmount(text, at);
@@ -41,7 +41,9 @@ function lengthAt(text: string, at: number): Length | null {
 }
 
 /** "1 (3-inch) cinnamon stick", "2 x 5 cm pieces": so many, each of a length. */
-function countedLengthAt(text: string): { readonly count: Amount; readonly length: Length } | null {
+function countedLengthAt(
+  text: string,
+): { readonly count: Amount; readonly length: WrittenLength } | null {
   const one = lengthAt(text, 0);
   if (one) return { count: ONE, length: one };
   const count = readAmount(text, 0);

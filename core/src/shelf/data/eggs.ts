@@ -1,5 +1,5 @@
 import { EGG_GRADES } from './sources.js';
-import { sr, type Ingredient, type Weight } from '../../catalogue/index.js';
+import { sr, type Ingredient, type TableWeight } from '../../catalogue/index.js';
 
 /** Of an egg in its shell, about this much is egg. */
 const WITHOUT_SHELL = 0.88;
@@ -8,7 +8,7 @@ const WITHOUT_SHELL = 0.88;
  * European weight grades are set in the shell: S under 53 g, M 53 to 63, L 63 to 73, XL from
  * 73 g. An egg of a grade is taken in the middle of it, and of the open ones 5 g from the edge.
  */
-const european = (form: string, inShell: number): Weight => ({
+const european = (form: string, inShell: number): TableWeight => ({
   form: `${form} (Europe)`,
   method: 'count',
   amount: 1,

@@ -1,7 +1,7 @@
-import { sr, ESTIMATE, NOMINAL, type Ingredient, type Weight } from '../../catalogue/index.js';
+import { sr, ESTIMATE, NOMINAL, type Ingredient, type TableWeight } from '../../catalogue/index.js';
 
 /** Butter as it is sold by mass. */
-const block = (form: string, grams: number): Weight => ({
+const block = (form: string, grams: number): TableWeight => ({
   form,
   method: 'count',
   amount: 1,

@@ -1,8 +1,8 @@
 import { PACKAGES } from './sources.js';
-import { sr, ESTIMATE, NOMINAL, type Ingredient, type Weight } from '../../catalogue/index.js';
+import { sr, ESTIMATE, NOMINAL, type Ingredient, type TableWeight } from '../../catalogue/index.js';
 
 /** A packet as it is sold where a language is spoken. */
-const packet = (form: string, grams: number): Weight => ({
+const packet = (form: string, grams: number): TableWeight => ({
   form,
   method: 'count',
   amount: 1,

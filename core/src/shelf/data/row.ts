@@ -1,6 +1,6 @@
 import {
   ESTIMATE,
-  type Facts,
+  type IngredientFacts,
   type Ingredient,
   type IngredientClass,
   type Keeps,
@@ -12,7 +12,7 @@ import {
 } from '../../catalogue/index.js';
 
 /** What it is: class, role, grams of water in 100 g, how it keeps, and what rules know of it. */
-type Kind = readonly [IngredientClass, Role, number, Keeps, Facts?];
+type Kind = readonly [IngredientClass, Role, number, Keeps, IngredientFacts?];
 
 /** What a measure of it weighs: by a method, grams to one of a unit, and where that is from. */
 type RowWeight = readonly [method: Method, unit: WeightUnit, grams: number, source?: SourceRef];

@@ -10,29 +10,29 @@ import {
 import type { Shelf } from '@ypsigram/core/catalogue';
 import { readRecipe } from '@ypsigram/core/reading';
 import type { Database } from '../../database/database.js';
-import { deletionIn, deletionOf, type Part } from '../../database/part.js';
+import { deletionIn, deletionOf, type BackupPart } from '../../database/part.js';
 import { removable, type Removable } from '../../database/removable.js';
 import { UNKNOWN_AUTHOR, type AuthorKnowledge } from '../../context/kitchen-context.js';
 import { notFound, staleChange } from '../../http/problem.js';
 import { authorModel, type AuthorRow } from './model.js';
 
-type Draft = z.output<typeof authorDraft>;
-type Replacement = z.output<typeof authorReplacement>;
+type NewAuthor = z.output<typeof authorDraft>;
+type AuthorReplaced = z.output<typeof authorReplacement>;
 
 /** Authors, and what is known of their cups. */
 export interface AuthorService extends Removable<Author> {
   /** By name; in a fixed number of statements. */
   list(): Promise<Author[]>;
-  create(draft: Draft): Promise<Author>;
+  create(draft: NewAuthor): Promise<Author>;
   read(id: string): Promise<Author>;
   /** @throws ProblemError 409 when `revision` is not the newest. */
-  replace(id: string, replacement: Replacement): Promise<Author>;
+  replace(id: string, replacement: AuthorReplaced): Promise<Author>;
   /** The ids of new authors, in the order of the drafts. */
-  createAll(drafts: readonly Draft[]): Promise<readonly string[]>;
+  createAll(drafts: readonly NewAuthor[]): Promise<readonly string[]>;
   /** Whether there is, or ever was, an author of that id. */
   isKnown(id: string): Promise<boolean>;
   /** All there is of them but what can be inferred again, out and in again. */
-  readonly part: Part<Backup['authors'][number]>;
+  readonly part: BackupPart<Backup['authors'][number]>;
   /** What is known of every author that is here; the same objects until something changes. */
   knowledge(): Promise<AuthorsKnowledge>;
   /** What is known of an author; nothing of one that is not, or no longer, here. */
@@ -63,7 +63,7 @@ interface Inference {
   readonly conventions: readonly InferredConvention[];
 }
 
-const newRow = (draft: Draft) => ({ ...draft, id: randomUUID(), revision: 1 });
+const newRow = (draft: NewAuthor) => ({ ...draft, id: randomUUID(), revision: 1 });
 
 function byAuthor<T extends { readonly authorId: string }>(
   recipes: readonly T[],

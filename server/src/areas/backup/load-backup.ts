@@ -1,5 +1,5 @@
 import { LISTS, type BackupContext, type ListName, type Rows } from './parts.js';
-import { readBackup, type Row } from './read-backup.js';
+import { readBackup, type BackupRow } from './read-backup.js';
 import type { Survey } from './survey.js';
 
 /** Rows that are put in at once. */
@@ -27,7 +27,7 @@ export async function loadBackup(
     const rows = waiting[name].splice(0, waiting[name].length >= fewest ? Infinity : 0);
     if (rows.length > 0) await (context[name] as { load(all: unknown): Promise<void> }).load(rows);
   };
-  const mended = (row: Row): Row => {
+  const mended = (row: BackupRow): BackupRow => {
     if (row.of !== 'recipes') return row;
     const { authorId } = row.value;
     const isKnown = authorId !== null && authorIds.has(authorId);
@@ -47,5 +47,5 @@ export async function loadBackup(
   for (const name of LISTS) await flush(name, 1);
 }
 
-const isRow = (piece: { readonly of: string }): piece is Row =>
+const isRow = (piece: { readonly of: string }): piece is BackupRow =>
   (LISTS as readonly string[]).includes(piece.of);

@@ -9,7 +9,7 @@ import type {
 import type { backupPhoto } from '@ypsigram/contract/log';
 import type { Timer } from '@ypsigram/contract/oven';
 import type { PracticeTryRecord } from '@ypsigram/contract/practice';
-import type { Part } from '../../database/part.js';
+import type { BackupPart } from '../../database/part.js';
 
 export type BackupAuthor = z.output<typeof backupAuthor>;
 export type BackupRecipe = z.output<typeof backupRecipe>;
@@ -21,15 +21,15 @@ export type BackupTrial = z.output<typeof backupTrial>;
 export interface BackupContext {
   now(): Date;
   kitchen: { read(): Promise<Kitchen>; load(kitchen: Kitchen): Promise<void> };
-  authors: Part<BackupAuthor>;
-  recipes: Part<BackupRecipe>;
-  trials: Part<BackupTrial>;
-  bakes: Part<BackupBake>;
-  photos: Part<BackupPhoto>;
+  authors: BackupPart<BackupAuthor>;
+  recipes: BackupPart<BackupRecipe>;
+  trials: BackupPart<BackupTrial>;
+  bakes: BackupPart<BackupBake>;
+  photos: BackupPart<BackupPhoto>;
   /** Whether a picture is what it says it is. */
   isSound(photo: BackupPhoto): Promise<boolean>;
-  tries: Part<PracticeTryRecord>;
-  timers: Part<Timer>;
+  tries: BackupPart<PracticeTryRecord>;
+  timers: BackupPart<Timer>;
 }
 
 /** The parts that are lists, by their name in the document. */

@@ -19,7 +19,7 @@ import { validate } from '../../http/validate.js';
 import { LISTS, type ListName, type Rows } from './parts.js';
 
 /** A row that is sound. */
-export type Row = {
+export type BackupRow = {
   [Name in ListName]: { readonly of: Name; readonly value: Rows[Name] };
 }[ListName];
 
@@ -27,7 +27,7 @@ export type Row = {
 export type Piece =
   | { readonly of: 'head'; readonly value: z.output<typeof backupHead> }
   | { readonly of: 'kitchen'; readonly value: Kitchen }
-  | Row
+  | BackupRow
   /** A row that can't be taken. */
   | {
       readonly of: 'unsound';
@@ -93,7 +93,7 @@ function nameOf(value: unknown, at: string | number | undefined): string {
 }
 
 /** Rows that were looked at before, so that none is taken twice. */
-class Seen {
+class SeenIds {
   private readonly ids = new Set<unknown>();
 
   /** Whether it is new. */
@@ -106,7 +106,7 @@ class Seen {
 }
 
 /** The readings of a bake that are sound, each once. */
-function soundReadings(bake: unknown, seen: Seen): { value: unknown; unsound: number } {
+function soundReadings(bake: unknown, seen: SeenIds): { value: unknown; unsound: number } {
   const readings = (bake as { readings?: unknown } | null)?.readings;
   if (!Array.isArray(readings)) return { value: bake, unsound: 0 };
   const sound = readings.filter((one: unknown) => {
@@ -120,15 +120,15 @@ function soundReadings(bake: unknown, seen: Seen): { value: unknown; unsound: nu
 function* rowsOf(
   list: ListName,
   { value: raw, key }: Parsed,
-  seen: Seen,
+  seen: SeenIds,
 ): Generator<Exclude<Piece, { of: 'head' | 'kitchen' }>> {
   const which = nameOf(raw, key);
   const unsound = (why: string): Piece & { of: 'unsound' } => ({ of: 'unsound', list, which, why });
   const { value, unsound: readings } =
     list === 'bakes' ? soundReadings(raw, seen) : { value: raw, unsound: 0 };
-  let row: Row;
+  let row: BackupRow;
   try {
-    row = { of: list, value: validate(SCHEMAS[list], value) } as Row;
+    row = { of: list, value: validate(SCHEMAS[list], value) } as BackupRow;
   } catch (error) {
     if (!(error instanceof ProblemError)) throw error;
     const { field } = error.extra;
@@ -150,7 +150,7 @@ function* rowsOf(
  */
 export async function* readBackup(file: string): AsyncGenerator<Piece> {
   const head: Record<string, unknown> = {};
-  const seen = new Seen();
+  const seen = new SeenIds();
   let hasKitchen = false;
   for await (const parsed of valuesOf(file)) {
     if (parsed === null) {

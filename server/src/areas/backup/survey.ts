@@ -1,7 +1,7 @@
 import type { RestoreReply } from '@ypsigram/contract';
 import { LeftOut, inPlural } from './left-out.js';
 import type { BackupPhoto } from './parts.js';
-import { readBackup, type Row } from './read-backup.js';
+import { readBackup, type BackupRow } from './read-backup.js';
 
 export type Counts = RestoreReply['coming'];
 
@@ -38,7 +38,7 @@ export async function surveyBackup(
   let madeAt = '';
   let rows = 0;
 
-  const note = async (row: Row): Promise<void> => {
+  const note = async (row: BackupRow): Promise<void> => {
     rows++;
     if (row.of === 'photos' && !(await isSound(row.value))) {
       unsoundPhotos.add(row.value.id);

@@ -15,7 +15,7 @@ export interface Said {
 }
 
 /** How it stands on the server. */
-export interface Here {
+export interface KnownOrder {
   readonly now: Date;
   /** The highest order that was given in this bake. */
   readonly last: number;
@@ -23,7 +23,7 @@ export interface Here {
   readonly begunAt: string;
 }
 
-export interface Placed {
+export interface PlacedAct {
   /** For people: when it was done, by the clock of the server. */
   readonly at: string;
   /** What decides between two acts, in milliseconds since 1970. */
@@ -40,8 +40,8 @@ export interface Placed {
 export function placeActs(
   acts: readonly Said[],
   sentAt: string,
-  { now, last, begunAt }: Here,
-): readonly Placed[] {
+  { now, last, begunAt }: KnownOrder,
+): readonly PlacedAct[] {
   const sent = Date.parse(sentAt);
   const earliest = Math.min(Date.parse(begunAt), now.getTime()) - BEFORE_MILLISECONDS;
   let before = 0;

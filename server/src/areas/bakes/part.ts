@@ -2,7 +2,7 @@ import { Op, type ModelStatic } from 'sequelize';
 import type { Bake, BakeReadingReply } from '@ypsigram/contract';
 import { bakeState } from '@ypsigram/core/bench';
 import type { Shelf } from '@ypsigram/core/catalogue';
-import { deletionIn, deletionOf, type Part } from '../../database/part.js';
+import { deletionIn, deletionOf, type BackupPart } from '../../database/part.js';
 import type { BakeReadingRow, BakeRow } from './model.js';
 import { toReading } from './replies.js';
 import { summaryOf } from './summary.js';
@@ -26,7 +26,7 @@ export function bakePart(
   rows: ModelStatic<BakeRow>,
   readingRows: ModelStatic<BakeReadingRow>,
   shelf: () => Promise<Shelf>,
-): Part<WholeBake> {
+): BackupPart<WholeBake> {
   return {
     async *dump(withDeleted) {
       for (let last = 0; ;) {

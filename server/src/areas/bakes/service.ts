@@ -13,7 +13,7 @@ import type {
 import { bakeState, lineIdsOf, replan, type BakePlan, type BakeState } from '@ypsigram/core/bench';
 import type { Shelf } from '@ypsigram/core/catalogue';
 import type { Database } from '../../database/database.js';
-import type { Part } from '../../database/part.js';
+import type { BackupPart } from '../../database/part.js';
 import { removable, type Removable } from '../../database/removable.js';
 import { ProblemError, notFound } from '../../http/problem.js';
 import { placeActs } from './clock.js';
@@ -23,25 +23,25 @@ import { bakePart, type WholeBake } from './part.js';
 import { toBake, toReading, toSummary } from './replies.js';
 import { summaryOf } from './summary.js';
 
-type Draft = z.output<typeof bakeDraft>;
-type Query = z.output<typeof bakeQuery>;
-type Sent = z.output<typeof readingsDraft>;
+type NewBake = z.output<typeof bakeDraft>;
+type BakeQuery = z.output<typeof bakeQuery>;
+type SentReadings = z.output<typeof readingsDraft>;
 
 /** Bakes: begun from a plan, then everything that is done at them. */
 export interface BakeService extends Removable<Bake>, BakeOutcomes {
   /** The newest first. */
-  list(query: Query): Promise<BakeSummary[]>;
+  list(query: BakeQuery): Promise<BakeSummary[]>;
   /** Begins a bake; the same id again is the bake that was begun by it. */
-  begin(draft: Draft): Promise<Bake>;
+  begin(draft: NewBake): Promise<Bake>;
   read(id: string): Promise<Bake>;
   readings(id: string, after: number): Promise<BakeReadingReply[]>;
   /** Keeps what was done, each reading once. Gives all of it as it is kept. */
-  append(id: string, sent: Sent): Promise<BakeReadingReply[]>;
+  append(id: string, sent: SentReadings): Promise<BakeReadingReply[]>;
   /** Takes in the newest text of the recipe for what is still to do. */
   takeNewText(id: string): Promise<BakeReadingReply>;
   /** Tells of every new reading of a bake until the returned function is called. */
   listen(id: string, tell: (reading: BakeReadingReply) => void): () => void;
-  readonly part: Part<WholeBake>;
+  readonly part: BackupPart<WholeBake>;
 }
 
 /** A recipe planned for the bench, and its revision. */
@@ -57,7 +57,7 @@ export interface BakesContext {
    * The plan of a saved recipe as it is now, `times` as much of it.
    * @throws ProblemError 404 or 422
    */
-  plan(of: Pick<Draft, 'recipeId' | 'handId' | 'way'>, times?: number): Promise<PlannedBake>;
+  plan(of: Pick<NewBake, 'recipeId' | 'handId' | 'way'>, times?: number): Promise<PlannedBake>;
   shelf(): Promise<Shelf>;
 }
 

@@ -13,7 +13,7 @@ const SEEN_MILLISECONDS = 10 * 60 * 1000;
 export const NO_DEVICE = 'There is no such device.';
 
 /** The devices that were let in. */
-export interface Devices extends Removable<Device> {
+export interface PairedDevices extends Removable<Device> {
   /** The last one seen first; `own` is the one that asks. */
   list(own: string | null): Promise<Device[]>;
   /** Lets a device in. @returns it, and the key that it shows from now on */
@@ -29,7 +29,11 @@ const hashOf = (token: string): Buffer => createHash('sha256').update(token).dig
  * `removed` remembers beside the database who was removed: a copy of before that knows nothing of it
  * lets nobody in again.
  */
-export function devices(database: Database, now: () => Date, removed: RemovedDevices): Devices {
+export function devices(
+  database: Database,
+  now: () => Date,
+  removed: RemovedDevices,
+): PairedDevices {
   const rows = deviceModel(database.sequelize);
   const read = async (id: string): Promise<Device> => {
     const found = await rows.findOne({ where: { id } });

@@ -3,7 +3,7 @@ import { dirname, join } from 'node:path';
 import request from 'supertest';
 import type { Device, House } from '@ypsigram/contract/house';
 import type { BakingClass } from '@ypsigram/contract/practice';
-import { House as Door, namesNow, removedDevices } from '../../house/index.js';
+import { HouseDoor as Door, namesNow, removedDevices } from '../../house/index.js';
 import { TASK } from '../../testing/class-task.js';
 import { startTestServer, type TestServer } from '../../testing/test-server.js';
 

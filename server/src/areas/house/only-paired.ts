@@ -3,7 +3,7 @@ import type { CookieOptions, Request, RequestHandler } from 'express';
 import { ProblemError } from '../../http/problem.js';
 import { belongsTo } from '../../http/event-stream.js';
 import { isHere } from '../../http/is-here.js';
-import type { Devices } from './devices.js';
+import type { PairedDevices } from './devices.js';
 
 /** The prefix makes browsers take it from this very host only, and over TLS only. */
 const COOKIE = '__Host-ypsigram-device';
@@ -22,14 +22,17 @@ export const DEVICE_COOKIE = {
 } as const;
 
 /** The id of the paired device that asks; null at this machine, and for one that is not paired. */
-export async function askingDevice(request: Request, devices: Devices): Promise<string | null> {
+export async function askingDevice(
+  request: Request,
+  devices: PairedDevices,
+): Promise<string | null> {
   if (isHere(request)) return null;
   return devices.idOf(parseCookie(request.get('Cookie') ?? '')[COOKIE]);
 }
 
 /** Lets nobody read or write who came over the network and is not paired. */
 export const onlyPaired =
-  (devices: Devices): RequestHandler =>
+  (devices: PairedDevices): RequestHandler =>
   async (request, response, next) => {
     if (isHere(request)) {
       next();

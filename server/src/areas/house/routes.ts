@@ -1,12 +1,12 @@
 import { Router, type Request, type RequestHandler } from 'express';
 import { houseChange, pairing } from '@ypsigram/contract/house';
-import type { House } from '../../house/index.js';
+import type { HouseDoor } from '../../house/index.js';
 import { endStreamsFor, letStreamsOf } from '../../http/event-stream.js';
 import { isHere } from '../../http/is-here.js';
 import { ProblemError, notFound, onlyMethods } from '../../http/problem.js';
 import { triesLimit } from '../../http/tries-limit.js';
 import { parseId, validBody } from '../../http/validate.js';
-import { NO_DEVICE, type Devices } from './devices.js';
+import { NO_DEVICE, type PairedDevices } from './devices.js';
 import { DEVICE_COOKIE, askingDevice, onlyPaired } from './only-paired.js';
 import type { HouseService } from './service.js';
 
@@ -14,8 +14,8 @@ import type { HouseService } from './service.js';
 const MOST_TRIES = 5;
 
 export interface HouseParts {
-  readonly house: House;
-  readonly devices: Devices;
+  readonly house: HouseDoor;
+  readonly devices: PairedDevices;
   readonly service: HouseService;
 }
 

@@ -1,9 +1,9 @@
 import { QueryTypes } from 'sequelize';
 import type { Device, House as HouseReply } from '@ypsigram/contract/house';
 import type { Database } from '../../database/database.js';
-import type { House } from '../../house/index.js';
+import type { HouseDoor } from '../../house/index.js';
 import { ProblemError } from '../../http/problem.js';
-import type { Devices } from './devices.js';
+import type { PairedDevices } from './devices.js';
 
 /** Whether the devices of the house come in, and who does. */
 export interface HouseService {
@@ -28,8 +28,8 @@ export async function wasLeftOpen(database: Database): Promise<boolean> {
 /** `open` opens the house for the app that this is part of. */
 export function houseService(
   database: Database,
-  house: House,
-  devices: Devices,
+  house: HouseDoor,
+  devices: PairedDevices,
   open: () => Promise<void>,
 ): HouseService {
   const remember = (isOpen: boolean) =>

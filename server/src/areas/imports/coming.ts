@@ -8,10 +8,10 @@ import { USUAL_STANDARD } from '@ypsigram/core/units';
 import { takeTurns } from '../../context/turns.js';
 
 export type Imported = z.output<typeof importedRecipe>;
-export type Draft = z.output<typeof recipeDraft>;
+export type ImportDraft = z.output<typeof recipeDraft>;
 
 /** A recipe on its way in, and what it meets here. */
-export interface Coming {
+export interface ComingRecipe {
   readonly imported: Imported;
   readonly title: string;
   readonly ingredientCount: number;
@@ -21,7 +21,7 @@ export interface Coming {
 }
 
 /** What stands here already. */
-interface Here {
+interface RecipeHere {
   readonly shelf: Shelf;
   readonly recipes: readonly Recipe[];
   readonly authors: readonly Author[];
@@ -49,7 +49,7 @@ function saysTheSame(imported: Imported, here: Recipe, authorName: string | null
 }
 
 /** Finds the recipe here that one of a file is, by its title and who it is by. */
-function finderOf({ recipes, authors }: Here) {
+function finderOf({ recipes, authors }: RecipeHere) {
   const names = new Map(authors.map(({ id, name }) => [id, name]));
   const nameOf = ({ authorId }: Recipe): string | null =>
     authorId === null ? null : (names.get(authorId) ?? null);
@@ -76,9 +76,12 @@ function finderOf({ recipes, authors }: Here) {
 }
 
 /** Reads the recipes of a file and finds what each of them meets here. Lets others in between. */
-export async function meet(recipes: readonly Imported[], here: Here): Promise<Coming[]> {
+export async function meet(
+  recipes: readonly Imported[],
+  here: RecipeHere,
+): Promise<ComingRecipe[]> {
   const { find, nameOf } = finderOf(here);
-  const coming: Coming[] = [];
+  const coming: ComingRecipe[] = [];
   const turn = takeTurns();
   for (const imported of recipes) {
     await turn();
@@ -103,7 +106,7 @@ export async function meet(recipes: readonly Imported[], here: Here): Promise<Co
   return coming;
 }
 
-function withPinned(balance: Draft['balance'], proven: NonNullable<Imported['proven']>) {
+function withPinned(balance: ImportDraft['balance'], proven: NonNullable<Imported['proven']>) {
   const pinned = Object.entries(proven).map(([index, grams]) => [
     index,
     { grams, ...balance.lines[index] },
@@ -112,7 +115,10 @@ function withPinned(balance: Draft['balance'], proven: NonNullable<Imported['pro
 }
 
 /** What is written: what the file says, and for the rest what is here, else what is usual. */
-export function draftOf({ imported, title, here }: Coming, authorId: string | null): Draft {
+export function draftOf(
+  { imported, title, here }: ComingRecipe,
+  authorId: string | null,
+): ImportDraft {
   const { text, standard, factor, methods, balance, answers, proven } = imported;
   const decided = balance ?? here?.balance ?? { ...USUAL_BALANCE, lines: {} };
   return {

@@ -13,7 +13,14 @@ import type { Shelf } from '@ypsigram/core/catalogue';
 import { USUAL_STANDARD } from '@ypsigram/core/units';
 import type { Database } from '../../database/database.js';
 import { notFound } from '../../http/problem.js';
-import { draftOf, keyOf, meet, type Coming, type Draft, type Imported } from './coming.js';
+import {
+  draftOf,
+  keyOf,
+  meet,
+  type ComingRecipe,
+  type ImportDraft,
+  type Imported,
+} from './coming.js';
 import { importModels, type ImportedRow } from './model.js';
 
 /** Recipes that come in from files, together or not at all. */
@@ -33,7 +40,7 @@ export interface ImportsContext {
   shelf(): Promise<Shelf>;
   recipes: {
     all(): Promise<readonly Recipe[]>;
-    createAll(drafts: readonly Draft[]): Promise<readonly Recipe[]>;
+    createAll(drafts: readonly ImportDraft[]): Promise<readonly Recipe[]>;
     replaceIfNewest(
       id: string,
       replacement: z.output<typeof recipeReplacement>,
@@ -54,7 +61,7 @@ export function importService(database: Database, context: ImportsContext): Impo
   /** Imports follow one another: two of the same file are not both new. */
   const oneAtATime = pLimit(1);
 
-  const look = async (recipes: readonly Imported[]): Promise<Coming[]> => {
+  const look = async (recipes: readonly Imported[]): Promise<ComingRecipe[]> => {
     const [shelf, here, authors] = await Promise.all([
       context.shelf(),
       context.recipes.all(),
@@ -64,7 +71,9 @@ export function importService(database: Database, context: ImportsContext): Impo
   };
 
   /** The ids of all authors that are named, the missing ones made. */
-  const authorIds = async (coming: readonly Coming[]): Promise<ReadonlyMap<string, string>> => {
+  const authorIds = async (
+    coming: readonly ComingRecipe[],
+  ): Promise<ReadonlyMap<string, string>> => {
     const named = coming.flatMap(({ imported: { author, standard } }) =>
       author === null ? [] : [{ author, standard }],
     );
@@ -95,15 +104,15 @@ export function importService(database: Database, context: ImportsContext): Impo
    */
   const bringIn = async (
     importId: string,
-    some: readonly Coming[],
+    some: readonly ComingRecipe[],
     revisions: Map<string, number>,
-  ): Promise<ReadonlyMap<Coming, string>> => {
+  ): Promise<ReadonlyMap<ComingRecipe, string>> => {
     const authors = await authorIds(some);
-    const draft = (one: Coming): Draft => {
+    const draft = (one: ComingRecipe): ImportDraft => {
       const { author } = one.imported;
       return draftOf(one, author === null ? null : (authors.get(keyOf(author)) ?? null));
     };
-    const ids = new Map<Coming, string>();
+    const ids = new Map<ComingRecipe, string>();
     const added = some.filter(({ status }) => status === 'new');
     const created = await context.recipes.createAll(added.map(draft));
     await imported.bulkCreate(
@@ -168,7 +177,7 @@ export function importService(database: Database, context: ImportsContext): Impo
   };
 
   const shown = (
-    { title, status, ingredientCount, openCount }: Coming,
+    { title, status, ingredientCount, openCount }: ComingRecipe,
     recipeId: string | null,
   ) => ({ title, status, ingredientCount, openCount, recipeId });
 
@@ -176,7 +185,7 @@ export function importService(database: Database, context: ImportsContext): Impo
     await takeBackUnfinished();
     const coming = await look(recipes);
     const news = coming.filter(({ status }) => status !== 'same');
-    const ids = new Map<Coming, string>();
+    const ids = new Map<ComingRecipe, string>();
     const id = randomUUID();
     const at = context.now().toISOString();
     try {

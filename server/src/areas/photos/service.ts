@@ -3,7 +3,7 @@ import { Op } from 'sequelize';
 import type { z } from 'zod';
 import type { Photo, backupPhoto } from '@ypsigram/contract/log';
 import type { Database } from '../../database/database.js';
-import type { Part } from '../../database/part.js';
+import type { BackupPart } from '../../database/part.js';
 import { notFound } from '../../http/problem.js';
 import { photoModel } from './model.js';
 import { nameOfPicture, picturesBeside, type PictureSize } from './pictures.js';
@@ -18,7 +18,7 @@ export interface PhotoService {
   find(id: string, size: PictureSize): Promise<string>;
   /** Whether the picture of a backup is sound: what it says it is, or else can be opened. */
   isSound(photo: WholePhoto): Promise<boolean>;
-  readonly part: Part<WholePhoto>;
+  readonly part: BackupPart<WholePhoto>;
 }
 
 const GONE = 'There is no such photo.';

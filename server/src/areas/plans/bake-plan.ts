@@ -1,6 +1,6 @@
 import type { Recipe } from '@ypsigram/contract';
 import { planBatch, setFactor } from '@ypsigram/core/batch';
-import { beginBake, type BakePlan, type Way } from '@ypsigram/core/bench';
+import { beginBake, type BakePlan, type BenchWay } from '@ypsigram/core/bench';
 import { requestedBatch, type PlanContext } from './service.js';
 
 /**
@@ -8,7 +8,7 @@ import { requestedBatch, type PlanContext } from './service.js';
  * saved, with its revision.
  */
 export async function bakePlanFor(
-  { recipeId, handId, way }: { recipeId: string; handId: string | null; way: Way },
+  { recipeId, handId, way }: { recipeId: string; handId: string | null; way: BenchWay },
   context: PlanContext,
   times = 1,
 ): Promise<{ readonly plan: BakePlan; readonly revision: Recipe['revision'] }> {

@@ -7,7 +7,7 @@ import {
   type chanceRequest,
 } from '@ypsigram/contract';
 import { planBatch, unweighedLines } from '@ypsigram/core/batch';
-import { chanceLines, type Route } from '@ypsigram/core/chance';
+import { chanceLines, type ChanceRoute } from '@ypsigram/core/chance';
 import { ProblemError } from '../../http/problem.js';
 import { bakeInThread } from '../../workers/chance-pool.js';
 import { requestedBatch, type PlanContext } from './service.js';
@@ -35,7 +35,7 @@ export async function chancesFor(
   const { route, weigh, bakes, seed, wanted, jug, learn, ...planned } = request;
   const { recipe, batch, isKindGuessed, toolSpreads } = await requestedBatch(planned, context);
   const plan = planBatch(recipe.reading, batch);
-  const routeOf = (index: number): Route => (weigh.includes(index) ? 'weigh' : route);
+  const routeOf = (index: number): ChanceRoute => (weigh.includes(index) ? 'weigh' : route);
   const lines = chanceLines(plan, batch, routeOf, { toolSpreads, jug });
   const { strictness, kind, learned } = batch;
   const options = {

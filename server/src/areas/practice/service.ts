@@ -2,7 +2,7 @@ import { Op } from 'sequelize';
 import type { z } from 'zod';
 import type { PracticeTryRecord, practiceTryDraft } from '@ypsigram/contract/practice';
 import type { Database } from '../../database/database.js';
-import type { Part } from '../../database/part.js';
+import type { BackupPart } from '../../database/part.js';
 import { ProblemError } from '../../http/problem.js';
 import { tryModel, type TryRow } from './model.js';
 
@@ -14,7 +14,7 @@ export interface PracticeService {
   add(id: string, draft: z.output<typeof practiceTryDraft>): Promise<PracticeTryRecord>;
   /** Takes a try back; one that is gone stays gone. */
   remove(id: string): Promise<void>;
-  readonly part: Part<PracticeTryRecord>;
+  readonly part: BackupPart<PracticeTryRecord>;
 }
 
 /** All of them are read at once: twenty a day for seven years. */

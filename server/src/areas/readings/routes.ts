@@ -11,13 +11,13 @@ import {
 } from '../../context/kitchen-context.js';
 
 /** What reading needs of the areas. */
-export interface ReadingContext {
+export interface ReadingsContext {
   kitchen(): Promise<KitchenContext>;
   author(id: string | null): Promise<AuthorKnowledge>;
 }
 
 /** Reads a text and forgets it. */
-export function readingRoutes(context: ReadingContext): Router {
+export function readingRoutes(context: ReadingsContext): Router {
   const router = Router();
   router
     .route('/')

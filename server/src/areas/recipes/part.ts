@@ -1,7 +1,7 @@
 import { Op, QueryTypes, type ModelStatic } from 'sequelize';
 import type { Recipe, RecipeVersion } from '@ypsigram/contract';
 import type { Database } from '../../database/database.js';
-import { deletionIn, deletionOf, type Part } from '../../database/part.js';
+import { deletionIn, deletionOf, type BackupPart } from '../../database/part.js';
 import type { RecipeRow } from './model.js';
 
 /** Rows that one statement takes. */
@@ -14,7 +14,7 @@ export type WholeRecipe = Omit<Recipe, 'deletedAt'> & {
 };
 
 /** What going out and coming in needs of the area. */
-interface RecipeParts {
+interface RecipeBackup {
   toRecipe(row: RecipeRow): Recipe;
   /** The words a recipe is found by. */
   ingredientsOf(recipe: WholeRecipe): Promise<string>;
@@ -26,8 +26,8 @@ interface RecipeParts {
 export function recipePart(
   { sequelize }: Database,
   rows: ModelStatic<RecipeRow>,
-  { toRecipe, ingredientsOf, authorIds }: RecipeParts,
-): Part<WholeRecipe> {
+  { toRecipe, ingredientsOf, authorIds }: RecipeBackup,
+): BackupPart<WholeRecipe> {
   const versionsOf = async (
     ids: readonly string[],
   ): Promise<ReadonlyMap<string, RecipeVersion[]>> => {

@@ -19,7 +19,7 @@ import {
 } from '../../context/kitchen-context.js';
 import { takeTurns } from '../../context/turns.js';
 import type { Database } from '../../database/database.js';
-import type { Part } from '../../database/part.js';
+import type { BackupPart } from '../../database/part.js';
 import { removable, type Removable } from '../../database/removable.js';
 import { isAlready } from '../../http/is-already.js';
 import { ProblemError, notFound } from '../../http/problem.js';
@@ -28,38 +28,38 @@ import { recipePart, type WholeRecipe } from './part.js';
 import { indexText, summarise } from './summary.js';
 import { recipeVersions } from './versions.js';
 
-type Draft = z.output<typeof recipeDraft>;
-type Replacement = z.output<typeof recipeReplacement>;
+type NewRecipe = z.output<typeof recipeDraft>;
+type RecipeChange = z.output<typeof recipeReplacement>;
 
 /** What the recipes area does. Every change happens whole or not at all. */
 export interface RecipeService extends Removable<Recipe> {
   /** In a fixed number of statements, whatever the length. */
   list(query: RecipeQuery): Promise<RecipePage>;
-  create(draft: Draft): Promise<Recipe>;
+  create(draft: NewRecipe): Promise<Recipe>;
   read(id: string): Promise<Recipe>;
   /**
    * @throws ProblemError 409 with both versions when `revision` is not the newest and what is here
    *   says something else.
    */
-  replace(id: string, replacement: Replacement): Promise<Recipe>;
+  replace(id: string, replacement: RecipeChange): Promise<Recipe>;
   /** Earlier texts, the newest first; at most as many as anybody looks through. */
   versions(id: string): Promise<RecipeVersion[]>;
   all(): Promise<readonly Recipe[]>;
   /** Whose every recipe is that is somebody's, and how new it is; no texts. */
-  byAuthor(): Promise<readonly AuthoredRevision[]>;
+  byAuthor(): Promise<readonly RecipeRevision[]>;
   /** The recipes of these authors, with their texts. */
   textsOf(authorIds: readonly string[]): Promise<readonly AuthoredText[]>;
-  createAll(drafts: readonly Draft[]): Promise<readonly Recipe[]>;
+  createAll(drafts: readonly NewRecipe[]): Promise<readonly Recipe[]>;
   /** Null when `revision` is not the newest. */
-  replaceIfNewest(id: string, replacement: Replacement): Promise<Recipe | null>;
+  replaceIfNewest(id: string, replacement: RecipeChange): Promise<Recipe | null>;
   /** How many were removed. Those that were changed since `revision` stay. */
   removeAll(recipes: readonly Pick<Recipe, 'id' | 'revision'>[]): Promise<number>;
   /** All there is of them, with their earlier texts, out and in again. */
-  readonly part: Part<WholeRecipe>;
+  readonly part: BackupPart<WholeRecipe>;
 }
 
-type AuthoredRevision = Pick<Recipe, 'id' | 'revision'> & { readonly authorId: string };
-type AuthoredText = AuthoredRevision & Pick<Recipe, 'title' | 'text' | 'standard'>;
+type RecipeRevision = Pick<Recipe, 'id' | 'revision'> & { readonly authorId: string };
+type AuthoredText = RecipeRevision & Pick<Recipe, 'title' | 'text' | 'standard'>;
 
 /** Rows that one statement takes. */
 const AT_ONCE = 100;
@@ -128,7 +128,7 @@ export function recipeService(database: Database, context: RecipesContext): Reci
     return row;
   };
 
-  const newRow = async (draft: Draft) => {
+  const newRow = async (draft: NewRecipe) => {
     const at = instant();
     const { title, ingredients } = indexText(draft, (await context.kitchen()).shelf);
     return {
@@ -143,7 +143,7 @@ export function recipeService(database: Database, context: RecipesContext): Reci
   };
 
   /** Null when `revision` is not the newest. */
-  const replaceIfNewest = (id: string, { revision, ...draft }: Replacement) =>
+  const replaceIfNewest = (id: string, { revision, ...draft }: RecipeChange) =>
     database.write(async (): Promise<Recipe | null> => {
       const row = await rows.findOne({ where: { id, revision } });
       if (!row) return null;
@@ -185,7 +185,7 @@ export function recipeService(database: Database, context: RecipesContext): Reci
   });
 
   /** @throws ProblemError 422 when a recipe would belong to an author who was never here */
-  const checkAuthor = async ({ authorId }: Pick<Draft, 'authorId'>): Promise<void> => {
+  const checkAuthor = async ({ authorId }: Pick<NewRecipe, 'authorId'>): Promise<void> => {
     if (!authorId || (await context.isAuthor(authorId))) return;
     throw new ProblemError(422, 'There is no such author. Add the author first.', {
       field: 'authorId',

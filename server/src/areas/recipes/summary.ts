@@ -40,14 +40,14 @@ export function indexText(
 }
 
 /** A summary, and what was known of its author and its bakes when it was worked out. */
-interface Remembered {
+interface RememberedSummary {
   readonly author: AuthorKnowledge;
   readonly proven: readonly ProvenWeight[];
   readonly summary: RecipeSummary;
 }
 
 /** Summaries by the kitchen they hold in; a revision of a recipe never changes. */
-const SUMMARIES = new WeakMap<KitchenContext, Map<string, Remembered>>();
+const SUMMARIES = new WeakMap<KitchenContext, Map<string, RememberedSummary>>();
 
 const NOTHING_PROVEN: readonly ProvenWeight[] = [];
 

@@ -2,7 +2,7 @@ import { Op } from 'sequelize';
 import type { z } from 'zod';
 import type { Timer, TimerList, timerDraft } from '@ypsigram/contract/oven';
 import type { Database } from '../../database/database.js';
-import type { Part } from '../../database/part.js';
+import type { BackupPart } from '../../database/part.js';
 import { ProblemError } from '../../http/problem.js';
 import { timerModel, type TimerRow } from './model.js';
 
@@ -14,7 +14,7 @@ export interface TimerService {
   set(id: string, draft: z.output<typeof timerDraft>): Promise<Timer>;
   /** Ends a timer, for good: whoever wants it back sets another. */
   stop(id: string): Promise<void>;
-  readonly part: Part<Timer>;
+  readonly part: BackupPart<Timer>;
 }
 
 /** So many may run at once. */

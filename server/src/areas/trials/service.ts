@@ -12,28 +12,28 @@ import type {
 import { shelfOf } from '@ypsigram/core/shelf';
 import { readTrialTable, trialTable } from './trial-table.js';
 import type { Database } from '../../database/database.js';
-import { deletionIn, deletionOf, type Part } from '../../database/part.js';
+import { deletionIn, deletionOf, type BackupPart } from '../../database/part.js';
 import { removable, type Removable } from '../../database/removable.js';
 import { ProblemError, notFound, staleChange } from '../../http/problem.js';
 import { trialModel, type TrialRow } from './model.js';
 
-type Draft = z.output<typeof trialDraft>;
-type Replacement = z.output<typeof trialReplacement>;
-type Query = z.output<typeof trialQuery>;
+type NewTrial = z.output<typeof trialDraft>;
+type TrialPatch = z.output<typeof trialReplacement>;
+type TrialQuery = z.output<typeof trialQuery>;
 
 /** Trials of the hands of this kitchen. */
 export interface TrialService extends Removable<TrialRecord> {
   /** Oldest first. */
-  list(query: Query): Promise<TrialRecord[]>;
-  create(draft: Draft): Promise<TrialRecord>;
+  list(query: TrialQuery): Promise<TrialRecord[]>;
+  create(draft: NewTrial): Promise<TrialRecord>;
   /** @throws ProblemError 409 when `revision` is not the newest. */
-  replace(id: string, replacement: Replacement): Promise<TrialRecord>;
+  replace(id: string, replacement: TrialPatch): Promise<TrialRecord>;
   exportTable(): Promise<string>;
   importTable(text: string, dryRun: boolean): Promise<ImportReply>;
   /** Takes back everything that came in with one import. */
   removeImport(importId: string): Promise<void>;
   /** All there is of them, out and in again. */
-  readonly part: Part<TrialRecord & { readonly deletedAt?: string | null }>;
+  readonly part: BackupPart<TrialRecord & { readonly deletedAt?: string | null }>;
 }
 
 /** What the area needs of the others. */
@@ -69,7 +69,7 @@ function toTrial(row: TrialRow): TrialRecord {
 }
 
 /** Trials that agree in all of this are one and the same. */
-const keyOf = (trial: Draft): string =>
+const keyOf = (trial: NewTrial): string =>
   JSON.stringify([
     trial.handId,
     trial.ingredientId,
@@ -89,7 +89,7 @@ export function trialService(database: Database, context: TrialsContext): TrialS
     return row;
   };
 
-  const list = async ({ handId, ingredientId }: Query): Promise<TrialRecord[]> => {
+  const list = async ({ handId, ingredientId }: TrialQuery): Promise<TrialRecord[]> => {
     const found = await rows.findAll({
       where: { ...(handId ? { handId } : {}), ...(ingredientId ? { ingredientId } : {}) },
       order: ['at', 'number'],
@@ -98,7 +98,7 @@ export function trialService(database: Database, context: TrialsContext): TrialS
   };
 
   /** A trial is of a hand and an ingredient that are here. */
-  const check = async ({ handId, ingredientId }: Draft): Promise<void> => {
+  const check = async ({ handId, ingredientId }: NewTrial): Promise<void> => {
     const { hands, weights, ingredients } = await context.kitchen();
     if (!hands.some(({ id }) => id === handId)) {
       throw new ProblemError(400, 'There is no hand with that id. Add the hand first.', {
@@ -121,7 +121,7 @@ export function trialService(database: Database, context: TrialsContext): TrialS
     throw new ProblemError(422, `A kitchen keeps at most ${MOST_TRIALS} trials. Delete old ones.`);
   };
 
-  const newRow = (draft: Draft, importId: string | null) => ({
+  const newRow = (draft: NewTrial, importId: string | null) => ({
     ...draft,
     id: randomUUID(),
     importId,

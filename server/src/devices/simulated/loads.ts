@@ -8,7 +8,7 @@ export interface Load {
 }
 
 /** What lies on the simulated scale, in the order in which it was put there. */
-export class Loads {
+export class ScaleLoads {
   private list: readonly Load[] = [];
   private nextId = 1;
 

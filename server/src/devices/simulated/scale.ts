@@ -1,7 +1,7 @@
 import { displayOf, type ScaleReading, type ScaleUnit } from '@ypsigram/core/bench';
 import { randomFrom, type Random } from '@ypsigram/core/chance';
-import type { NumberedReading, ScaleDescription, ScaleDevice, ScaleListener } from '../scale.js';
-import { Loads, type Load } from './loads.js';
+import type { NumberedReading, ScaleFacts, ScaleDevice, ScaleListener } from '../scale.js';
+import { ScaleLoads, type Load } from './loads.js';
 import { Platform, USUAL_ERRORS, type ScaleErrors } from './platform.js';
 
 /** Readings in a second. */
@@ -18,7 +18,7 @@ const LONGEST_POUR_SECONDS = 20;
 
 /** What a simulated scale is made of. */
 export interface SimulationSettings {
-  readonly scale: Omit<ScaleDescription, 'isSimulated'>;
+  readonly scale: Omit<ScaleFacts, 'isSimulated'>;
   readonly seed: number;
   readonly errors?: ScaleErrors;
   readonly autoOffSeconds?: number;
@@ -35,12 +35,12 @@ interface Pour {
  * is noisy, drifts, refuses too much and switches itself off, as scales do.
  */
 export class SimulatedScale implements ScaleDevice {
-  readonly loads = new Loads();
+  readonly loads = new ScaleLoads();
   private readonly listeners = new Map<ScaleListener, () => void>();
   private readonly errors: ScaleErrors;
   private readonly autoOffSeconds: number;
   private platform: Platform;
-  private scale: Omit<ScaleDescription, 'isSimulated'>;
+  private scale: Omit<ScaleFacts, 'isSimulated'>;
   private random: Random;
   private seedOfFills: number;
   private fillsDrawn = 0;
@@ -64,7 +64,7 @@ export class SimulatedScale implements ScaleDevice {
     this.reading = { ...this.read(), sequence: 0 };
   }
 
-  description(): ScaleDescription {
+  description(): ScaleFacts {
     return { ...this.scale, isSimulated: true };
   }
 
@@ -117,7 +117,7 @@ export class SimulatedScale implements ScaleDevice {
   }
 
   /** Turns it into another scale, with what lies on it; it starts zeroed and empty of tare. */
-  become(scale: Omit<ScaleDescription, 'isSimulated'>): void {
+  become(scale: Omit<ScaleFacts, 'isSimulated'>): void {
     this.scale = scale;
     if (!scale.units.includes(this.unit)) this.unit = scale.units[0]!;
     this.platform = new Platform(this.errors, randomFrom(this.seedOfFills + 1));

@@ -1,5 +1,5 @@
 import type { DBSchema } from 'idb';
-import { actOfEarlier, makesOfEarlier, planOfEarlier, type Bake } from '@ypsigram/contract';
+import type { Bake } from '@ypsigram/contract';
 import type { BakeReading } from '@ypsigram/core/bench';
 import { BrowserDatabase } from './browser-database';
 
@@ -23,17 +23,6 @@ const NAME = 'ypsigram-bench';
 /** Since 2 bakes are kept in codes, and not in English words. */
 const VERSION = 2;
 
-const readingOf = <R extends { readonly act: unknown }>(reading: R): R => ({
-  ...reading,
-  act: actOfEarlier(reading.act),
-});
-
-const codesOf = ({ plan, makes, readings }: Bake): Partial<Bake> => ({
-  plan: planOfEarlier(plan) as Bake['plan'],
-  makes: makesOfEarlier(makes) as Bake['makes'],
-  readings: readings.map(readingOf),
-});
-
 /** Bakes as they were last seen, and what was done at them and waits. */
 export const BENCH = new BrowserDatabase<BenchSchema>(
   NAME,
@@ -45,11 +34,7 @@ export const BENCH = new BrowserDatabase<BenchSchema>(
       outbox.createIndex('by-bake', 'bakeId');
       return;
     }
-    for await (const kept of transaction.objectStore('bakes')) {
-      await kept.update({ ...kept.value, ...codesOf(kept.value) });
-    }
-    for await (const kept of transaction.objectStore('outbox')) {
-      await kept.update({ ...kept.value, reading: readingOf(kept.value.reading) });
-    }
+    // Those of before are told in English words: the server knows them in codes, and is asked anew.
+    await transaction.objectStore('bakes').clear();
   },
 );

@@ -12,7 +12,7 @@ import {
 } from '@ypsigram/core/bench';
 import { ScaleApi } from '../api/scale-api';
 import { kitchenFeature } from '../state/kitchen/kitchen.feature';
-import type { ScaleConnection, ScaleDescription } from './scale-connection';
+import type { ScaleConnection, ConnectedScale } from './scale-connection';
 import { SerialScale, serialPorts } from './serial-scale';
 import { ServerScale } from './server-scale';
 import type { Weighing } from './weighing';
@@ -43,7 +43,7 @@ export class LiveScale {
 
   readonly hasSerial = serialPorts() !== null;
   readonly status = signal<ScaleStatus>('off');
-  readonly description = signal<ScaleDescription | null>(null);
+  readonly description = signal<ConnectedScale | null>(null);
   /** Told on only when something on the display has changed. */
   readonly reading = signal<ScaleReading | null>(null, { equal: sameReading });
   readonly problem = signal<string | null>(null);
@@ -133,7 +133,7 @@ export class LiveScale {
   }
 
   /** The simulation was turned into another scale. */
-  changed(description: ScaleDescription): void {
+  changed(description: ConnectedScale): void {
     this.description.set(description);
   }
 

@@ -1,7 +1,7 @@
 import type { ScaleReading, ScaleUnit } from '@ypsigram/core/bench';
 
 /** Which scale it is and what it can do. */
-export interface ScaleDescription {
+export interface ConnectedScale {
   readonly name: string;
   readonly gridGrams: number;
   /** Units that can be chosen from here; one or none where only its own button can. */
@@ -11,7 +11,7 @@ export interface ScaleDescription {
 
 /** What a scale tells the page. */
 export interface ScaleEvents {
-  described(description: ScaleDescription): void;
+  described(description: ConnectedScale): void;
   read(reading: ScaleReading): void;
   /** The connection broke; `problem` is for the baker, null while it is being mended by itself. */
   lost(problem: string | null): void;

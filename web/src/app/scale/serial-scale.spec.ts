@@ -1,6 +1,6 @@
 import { until } from '../testing/until';
 import type { ScaleReading } from '@ypsigram/core/bench';
-import type { ScaleDescription } from './scale-connection';
+import type { ConnectedScale } from './scale-connection';
 import { SerialScale, type UsedPort } from './serial-scale';
 
 /** A port at whose other end the test sits. */
@@ -39,7 +39,7 @@ describe('a scale on a serial line', () => {
   let port: FakePort;
   let scale: SerialScale;
   let readings: ScaleReading[];
-  let descriptions: ScaleDescription[];
+  let descriptions: ConnectedScale[];
   let losses: (string | null)[];
 
   beforeEach(async () => {

@@ -1,9 +1,9 @@
 import { Injectable, type OnDestroy } from '@angular/core';
 import { transfer, wrap, type Remote } from 'comlink';
 import '../kit/trusted-types/default-policy';
-import type { ChanceJob, ChancePart, ChanceWorker } from './chance.worker';
+import type { ChanceOrder, ChancePart, ChanceWorker } from './chance.worker';
 
-export type { ChanceJob, ChancePart } from './chance.worker';
+export type { ChanceOrder, ChancePart } from './chance.worker';
 
 /** Bakes beside the page, so that it never stops for it. A new run takes the place of the old. */
 @Injectable()
@@ -16,7 +16,7 @@ export class ChanceRuns implements OnDestroy {
   private told: MessagePort | null = null;
 
   /** Tells what is known so far, again and again, until it is done or stopped. */
-  run(job: ChanceJob, tell: (part: ChancePart) => void): Promise<void> {
+  run(job: ChanceOrder, tell: (part: ChancePart) => void): Promise<void> {
     this.told?.close();
     const { port1, port2 } = new MessageChannel();
     port1.onmessage = ({ data }: MessageEvent<ChancePart>) => tell(data);

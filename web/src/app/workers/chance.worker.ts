@@ -12,7 +12,7 @@ import {
 } from '@ypsigram/core/chance';
 
 /** What is to be baked over and over. */
-export interface ChanceJob {
+export interface ChanceOrder {
   readonly lines: readonly ChanceLine[];
   /** The same batch done otherwise, to be set beside it. */
   readonly others: readonly (readonly ChanceLine[])[];
@@ -47,7 +47,7 @@ const breathe = (): Promise<void> => new Promise((resolve) => setTimeout(resolve
 /** Only the newest run goes on. */
 let current = 0;
 
-async function run(job: ChanceJob, tell: (part: ChancePart) => void): Promise<void> {
+async function run(job: ChanceOrder, tell: (part: ChancePart) => void): Promise<void> {
   const mine = ++current;
   const isOver = async (): Promise<boolean> => {
     await breathe();
@@ -121,7 +121,7 @@ async function run(job: ChanceJob, tell: (part: ChancePart) => void): Promise<vo
 
 const chanceWorker = {
   /** Tells on a port of the run's own, which whoever listens closes. */
-  run: (job: ChanceJob, told: MessagePort) => run(job, (part) => told.postMessage(part)),
+  run: (job: ChanceOrder, told: MessagePort) => run(job, (part) => told.postMessage(part)),
   /** Ends whatever is running, after the portion it is at. */
   stop(): void {
     current++;

@@ -10,7 +10,7 @@ import { INDIAN_COOKS } from './indian.js';
 import { readingsOf, type WrittenLine } from './written-line.js';
 import { SCANNED_TEXT } from './scanned.js';
 
-export { outcomeOf, readAsWritten, type Outcome, type WrittenLine } from './written-line.js';
+export { outcomeOf, readAsWritten, type ReadingOutcome, type WrittenLine } from './written-line.js';
 
 /** Lines by who writes them, each with what it says: the amount, and of what. */
 export const PEOPLE: Readonly<Record<string, readonly WrittenLine[]>> = {

@@ -21,7 +21,7 @@ export interface WrittenLine {
 }
 
 /** Right, or no figure where there is one, or another figure than what is written. */
-export type Outcome = 'right' | 'missing' | 'wrong';
+export type ReadingOutcome = 'right' | 'missing' | 'wrong';
 
 const SAYS =
   /^(?<amount>\S+(?: \d+\/\d+)?(?:\.\.\S+(?: \d+\/\d+)?)?) (?<unit>[a-z-]+) (?<ingredient>[a-z0-9-]+|\?)(?: (?<method>[a-z]+))?(?: =(?<stated>[\d.]+))?$/;
@@ -62,7 +62,7 @@ const gramsOf = (line: Line, standard: Standard): number | null =>
   intendedMass(line, standard, BUILT_IN_SHELF)?.grams ?? null;
 
 /** What became of a line. A wrong figure is worse than none; what asks instead of guessing is missing. */
-export function outcomeOf(line: Line, expected: WrittenLine): Outcome {
+export function outcomeOf(line: Line, expected: WrittenLine): ReadingOutcome {
   const read = fieldsOf(line);
   const { kind, amount, unit, ingredient, method, statedGrams, standard } = expected;
   const isSame =

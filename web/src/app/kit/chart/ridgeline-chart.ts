@@ -42,12 +42,12 @@ function rangeOf(ridges: readonly Ridge[], { from, step, low, high }: RidgeAxis)
   return [least - air, most + air];
 }
 
-interface Drawing {
+interface RidgelineDrawing {
   coord(point: readonly [number, number]): [number, number];
   value(dimension: number): number;
 }
 
-interface Place {
+interface RidgePoint {
   readonly coordSys: { readonly x: number; readonly y: number; readonly height: number };
 }
 
@@ -87,7 +87,7 @@ export function ridgelineChart(ridges: readonly Ridge[], axis: RidgeAxis): EChar
         silent: true,
         data: [[low, high]],
         encode: { x: [0, 1] },
-        renderItem: ({ coordSys }: Place, api: Drawing) => {
+        renderItem: ({ coordSys }: RidgePoint, api: RidgelineDrawing) => {
           const [left] = api.coord([low, 0]);
           const [right] = api.coord([high, 0]);
           const { y, height } = coordSys;
@@ -126,7 +126,7 @@ export function ridgelineChart(ridges: readonly Ridge[], axis: RidgeAxis): EChar
         silent: true,
         data: ridges.map((_, row) => [row]),
         encode: { y: 0 },
-        renderItem: ({ coordSys }: Place, api: Drawing) => {
+        renderItem: ({ coordSys }: RidgePoint, api: RidgelineDrawing) => {
           const row = api.value(0);
           const { label, look, counts } = ridges[row]!;
           const most = Math.max(1, ...counts);

@@ -70,7 +70,7 @@ function levels(marks: readonly ChartMark[], width: number): number[] {
   return marks.map((mark) => placed.get(mark)!);
 }
 
-interface Drawing {
+interface RowsDrawing {
   coord(point: readonly [number, number]): readonly [number, number];
   value(dimension: number): number;
 }
@@ -162,7 +162,7 @@ export function rowsChart(
         silent: true,
         data: bars,
         encode: { x: [0, 1], y: 2 },
-        renderItem: (_: unknown, api: Drawing) => {
+        renderItem: (_: unknown, api: RowsDrawing) => {
           const [x1, y] = api.coord([api.value(0), api.value(2)]);
           const [x2] = api.coord([api.value(1), api.value(2)]);
           return {
@@ -213,7 +213,7 @@ export function rowsChart(
         silent: true,
         data: means,
         encode: { x: 0, y: 1 },
-        renderItem: (_: unknown, api: Drawing) => {
+        renderItem: (_: unknown, api: RowsDrawing) => {
           const [x, y] = api.coord([api.value(0), api.value(1)]);
           return {
             type: 'rect',

@@ -1,6 +1,6 @@
 import { TestBed } from '@angular/core/testing';
 import type { PlannedFill } from '@ypsigram/core/fills';
-import { Fills } from './fills';
+import { FillPictures } from './fills';
 
 describe('Fills', () => {
   const cup = (nominal: string, count: number): PlannedFill => ({
@@ -14,7 +14,7 @@ describe('Fills', () => {
     size: 'cup' as const,
   });
   const draw = (...fills: PlannedFill[]): { shapes: number; words: string } => {
-    const fixture = TestBed.createComponent(Fills);
+    const fixture = TestBed.createComponent(FillPictures);
     fixture.componentRef.setInput('fills', fills);
     fixture.detectChanges();
     const element = fixture.nativeElement as HTMLElement;
@@ -32,7 +32,7 @@ describe('Fills', () => {
 
   it('draws bigger measures bigger', () => {
     const width = (millilitres: number, kind: PlannedFill['kind']): string => {
-      const fixture = TestBed.createComponent(Fills);
+      const fixture = TestBed.createComponent(FillPictures);
       fixture.componentRef.setInput('fills', [{ ...cup('x', 1), millilitres, kind }]);
       fixture.detectChanges();
       return (fixture.nativeElement as HTMLElement).querySelector('svg')!.style.width;

@@ -2,7 +2,7 @@ import { fillMark } from '@ypsigram/contract';
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
 import type { PlannedFill } from '@ypsigram/core/fills';
 
-interface Drawn {
+interface DrawnFill {
   readonly path: string;
   /** Width of the drawing in em: bigger measures are drawn bigger. */
   readonly width: number;
@@ -10,7 +10,7 @@ interface Drawn {
   readonly times: number;
 }
 
-type Shape = PlannedFill['kind'];
+type FillShape = PlannedFill['kind'];
 
 const MOST_DRAWN_ONE_BY_ONE = 3;
 const COUNTED_WIDTH = 2.2;
@@ -18,7 +18,7 @@ const SMALLEST_WIDTH = 1.6;
 const LARGEST_WIDTH = 2.6;
 
 /** One path for each shape, in a box of 40 by 26, stroked and filled: drawn by the hundred. */
-const PATHS: Readonly<Record<Shape, string>> = {
+const PATHS: Readonly<Record<FillShape, string>> = {
   cup: 'M3 4H29L26 22H6ZM28.5 7H38',
   spoon: 'M3 11C3 22 19 22 19 11ZM19 11L38 8',
   jug: 'M9 12H27V23H9ZM9 12V7L5 3M27 12V3M27 9H34M34 9V17M34 17H27',
@@ -36,7 +36,7 @@ function widthOf({ millilitres, kind }: PlannedFill): number {
   return Math.min(LARGEST_WIDTH, Math.max(SMALLEST_WIDTH, width));
 }
 
-function drawn(fill: PlannedFill, label: (fill: PlannedFill) => string): Drawn[] {
+function drawn(fill: PlannedFill, label: (fill: PlannedFill) => string): DrawnFill[] {
   const { count, kind } = fill;
   const one = { path: PATHS[kind], width: widthOf(fill), label: label(fill) };
   return Number.isInteger(count) && count <= MOST_DRAWN_ONE_BY_ONE
@@ -52,7 +52,7 @@ function drawn(fill: PlannedFill, label: (fill: PlannedFill) => string): Drawn[]
   changeDetection: ChangeDetectionStrategy.OnPush,
   host: { 'aria-hidden': 'true' },
 })
-export class Fills {
+export class FillPictures {
   readonly fills = input.required<readonly PlannedFill[]>();
   /** Whether its size stands under each. */
   readonly isNamed = input(true);

@@ -1,10 +1,10 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
-import { CAUSES, type CausedOutcome, type Cause, type Chances } from '@ypsigram/core/chance';
+import { CAUSES, type CausedOutcome, type SpreadCause, type Chances } from '@ypsigram/core/chance';
 import { heightOfShares, sharesChart } from '../../kit/chart/shares-chart';
 import { Picture, type PictureTable } from '../../kit/picture/picture';
 import { plusMinus } from './wording';
 
-export const CAUSE_NAMES: Readonly<Record<Cause, string>> = {
+export const CAUSE_NAMES: Readonly<Record<SpreadCause, string>> = {
   tool: 'what the tools hold',
   hand: 'how the hand fills',
   fill: 'difference from fill to fill',

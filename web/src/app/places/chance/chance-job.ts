@@ -5,7 +5,7 @@ import {
   type ChanceBasis,
   type ChanceLine,
   type FlourWay,
-  type Route,
+  type ChanceRoute,
 } from '@ypsigram/core/chance';
 import type { Reading } from '@ypsigram/core/reading';
 
@@ -31,7 +31,7 @@ export function chanceCase(
   basis: ChanceBasis,
 ): ChanceCase {
   if (!batch) return NOTHING;
-  const routeOf = (): Route => (columns === 'weigh' ? 'weigh' : 'measure');
+  const routeOf = (): ChanceRoute => (columns === 'weigh' ? 'weigh' : 'measure');
   const plan = planBatch(reading, batch);
   return {
     lines: chanceLines(plan, batch, routeOf, basis),

@@ -8,11 +8,11 @@ import { learnedFeature } from '../../state/learned/learned.feature';
 import { recipeFeature } from '../../state/recipe/recipe.feature';
 import { EMPTY_DRAFT } from '../../state/recipe/draft';
 import { trialsFeature } from '../../state/trials/trials.feature';
-import { ChanceRuns, type ChanceJob, type ChancePart } from '../../workers/chance-runs';
+import { ChanceRuns, type ChanceOrder, type ChancePart } from '../../workers/chance-runs';
 import { ChanceStudy } from './chance-study';
 
 interface Run {
-  readonly job: ChanceJob;
+  readonly job: ChanceOrder;
   readonly tell: (part: ChancePart) => void;
 }
 
@@ -24,7 +24,7 @@ describe('a study of chances', () => {
   let study: ChanceStudy;
   let store: Store;
 
-  const partOf = ({ lines, others, options, wanted }: ChanceJob, bakes: number): ChancePart => ({
+  const partOf = ({ lines, others, options, wanted }: ChanceOrder, bakes: number): ChancePart => ({
     now: simulate(lines, { ...options, bakes }),
     others: others.map((other) => simulate(other, { ...options, bakes })),
     pays: whereWeighingPays(lines, wanted, { ...options, bakes }),

@@ -1,7 +1,7 @@
 import { fixed } from '@ypsigram/contract';
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
 import { forgivenOf, type Forgiveness } from '@ypsigram/core/baking';
-import { HISTOGRAM, type Chances, type FlourWay, type Outcome } from '@ypsigram/core/chance';
+import { HISTOGRAM, type Chances, type FlourWay, type ChanceOutcome } from '@ypsigram/core/chance';
 import { heightOfRidges, ridgelineChart } from '../../kit/chart/ridgeline-chart';
 import { Picture, type PictureTable } from '../../kit/picture/picture';
 import { FLOUR_WAY_NAMES, ofHundred } from './wording';
@@ -17,7 +17,7 @@ interface Shown {
   readonly tolerance: number;
   readonly axis: string;
   readonly digits: number;
-  readonly of: (chances: Chances) => Outcome;
+  readonly of: (chances: Chances) => ChanceOutcome;
 }
 
 /** Weighed and filled look unlike, and worst of all what nobody converted. */

@@ -29,7 +29,7 @@ import { weighingOf } from '../../scale/weighing';
 import { selectShelf } from '../../state/kitchen/kitchen.selectors';
 import { TakeReading } from '../../scale/take-reading';
 
-type Fills = NonNullable<KitchenTool['calibration']>;
+type TypedFills = NonNullable<KitchenTool['calibration']>;
 
 const TAP_WATER_CELSIUS = 18;
 const FINE_GRID = 0.1;
@@ -59,7 +59,7 @@ export class CalibrateTool {
     short(degreesOf(this.fills().celsius, this.unit()), 1),
   );
   protected readonly problem = signal<string | null>(null);
-  protected readonly fills = computed<Fills>(
+  protected readonly fills = computed<TypedFills>(
     () => this.tool().calibration ?? { grams: [], celsius: TAP_WATER_CELSIUS, grid: FINE_GRID },
   );
   protected readonly volumes = computed(() =>

@@ -4,7 +4,7 @@ import { ChangeDetectionStrategy, Component, computed, input, output, signal } f
 import { calibrationOfTool, stampedMillilitresOf } from '@ypsigram/core/calibration';
 import type { PlannedFill } from '@ypsigram/core/fills';
 import type { Standard } from '@ypsigram/core/units';
-import { Fills } from '../../kit/fills/fills';
+import { FillPictures } from '../../kit/fills/fills';
 import { Icon } from '../../kit/icon/icon';
 import { CalibrateTool } from './calibrate-tool';
 
@@ -14,7 +14,7 @@ const percent = (share: number): string => fixed(100 * share, 1);
 /** One tool of the drawer. */
 @Component({
   selector: 'yg-tool-card',
-  imports: [CalibrateTool, Fills, Icon],
+  imports: [CalibrateTool, FillPictures, Icon],
   templateUrl: './tool-card.html',
   styleUrl: './tool-card.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -22,13 +22,13 @@ const STATUS_NAMES = {
 } as const;
 
 /** A recipe of a file, and what it meets in the Book. */
-interface Coming {
+interface ComingFile {
   readonly recipe: RecipeFile;
   readonly file: string;
   readonly item: RecipeImportReply['items'][number];
 }
 
-interface Retry {
+interface ImportRetry {
   readonly file: string;
   readonly message: string;
 }
@@ -58,8 +58,8 @@ export class ImportRecipes {
   protected readonly isOver = signal(false);
   protected readonly isPasting = signal(false);
   protected readonly progress = signal<Progress | null>(null);
-  protected readonly coming = signal<readonly Coming[]>([]);
-  protected readonly troubles = signal<readonly Retry[]>([]);
+  protected readonly coming = signal<readonly ComingFile[]>([]);
+  protected readonly troubles = signal<readonly ImportRetry[]>([]);
   protected readonly left = signal<ReadonlySet<number>>(new Set());
   protected readonly problem = signal<string | null>(null);
   protected readonly done = signal<{ readonly count: number; readonly importId: string } | null>(
@@ -167,7 +167,7 @@ export class ImportRecipes {
     const round = this.round;
     const reader = (this.reader = new RecipeFiles());
     const read: { recipe: RecipeFile; file: string }[] = [];
-    const troubles: Retry[] = [];
+    const troubles: ImportRetry[] = [];
     for (const [done, file] of files.entries()) {
       this.progress.set({ done, all: files.length, doing: `Reading ${file.name}` });
       if (file.size > LARGEST_FILE_BYTES) {

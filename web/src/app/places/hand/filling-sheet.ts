@@ -20,7 +20,7 @@ import { Icon } from '../../kit/icon/icon';
 import { trialsActions } from '../../state/trials/trials.feature';
 import { fillingName } from './filling';
 import { handRows, handsOverTime, marksOf, type Comparison, type HandSet } from './pictures';
-import { TrialEntry, type Weighed } from './trial-entry';
+import { TrialEntry, type WeighedTrial } from './trial-entry';
 
 /** A line through fewer trials than this says nothing. */
 const FEWEST_OVER_TIME = 6;
@@ -162,7 +162,7 @@ export class FillingSheet {
     })),
   );
 
-  protected keep({ grams: mass, source, conditions }: Weighed): void {
+  protected keep({ grams: mass, source, conditions }: WeighedTrial): void {
     const millilitres = this.millilitres();
     if (millilitres === null) return;
     this.store.dispatch(

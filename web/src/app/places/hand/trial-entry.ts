@@ -3,7 +3,7 @@ import { FormControl, ReactiveFormsModule } from '@angular/forms';
 import { WeightEntry, type EnteredWeight } from '../../scale/weight-entry';
 
 /** A weighing as it is entered. */
-export interface Weighed extends EnteredWeight {
+export interface WeighedTrial extends EnteredWeight {
   readonly conditions: string;
 }
 
@@ -38,7 +38,7 @@ export interface Weighed extends EnteredWeight {
 })
 export class TrialEntry {
   readonly tool = input.required<string>();
-  readonly weighed = output<Weighed>();
+  readonly weighed = output<WeighedTrial>();
 
   protected readonly conditions = new FormControl('', { nonNullable: true });
 

@@ -5,7 +5,7 @@ import { intendedMass, questionsOf, type Question } from '@ypsigram/core/convers
 import type { KnownWeight } from '@ypsigram/core/measuring';
 import type { Line } from '@ypsigram/core/reading';
 import type { Standard } from '@ypsigram/core/units';
-import type { Row } from './rows';
+import type { ReadingRow } from './rows';
 
 /** A line with its questions, and by what they were worked out. */
 interface Worked {
@@ -44,7 +44,7 @@ export interface OpenQuestion {
 }
 
 /** What is asked of one row; null where nothing is. */
-function openIn({ line }: Row, row: number, by: Reader): OpenQuestion | null {
+function openIn({ line }: ReadingRow, row: number, by: Reader): OpenQuestion | null {
   if (!line || line.notes.length === 0 || by.proven.has(line)) return null;
   const { standard, shelf, known } = by;
   const intended = intendedMass(line, standard, shelf, known);
@@ -92,7 +92,7 @@ export interface LookedThrough {
  * on meanwhile, and from the start again whenever it changes.
  */
 export function lookedThrough(
-  rows: Signal<readonly Row[]>,
+  rows: Signal<readonly ReadingRow[]>,
   by: Signal<Reader>,
 ): Signal<LookedThrough> {
   const looked = signal<LookedThrough>({ open: [], done: 0, all: 0 });

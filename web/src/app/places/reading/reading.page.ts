@@ -1,6 +1,6 @@
 import {
   type KeptAnswer,
-  type LineAnswer,
+  type SentLineAnswer,
   type RecipeVersion,
   weightText,
   standardName,
@@ -44,14 +44,14 @@ import {
 import { EarlierVersions } from './versions';
 import { RecipeEditor, type LinePlace } from './editor';
 import { lookedThrough } from './open-questions';
-import { rowsOf, type Row } from './rows';
+import { rowsOf, type ReadingRow } from './rows';
 import { EditText } from '../../state/recipe/edit-text';
 import { keptOf, splitLine, UnderstoodLine, type LineAct } from './lines';
 import { rowsInView } from './rows-in-view';
 
 /** As many questions stand above the text; the others stand beside their lines alone. */
 const MOST_SHOWN = 30;
-const NOTHING_ASKED: readonly Row[] = [];
+const NOTHING_ASKED: readonly ReadingRow[] = [];
 
 /** More words than these convince nobody. */
 const MOST_SIGNS = 4;
@@ -269,7 +269,7 @@ export class ReadingPage {
     );
   }
 
-  private remember(answer: LineAnswer, scope: AnsweredBy): void {
+  private remember(answer: SentLineAnswer, scope: AnsweredBy): void {
     const kept = keptOf(answer);
     const author = this.author();
     if (scope === 'kitchen') this.store.dispatch(kitchenChanges.answerKept({ answer: kept }));
@@ -277,7 +277,7 @@ export class ReadingPage {
     else this.store.dispatch(recipeActions.lineAnswered({ answer }));
   }
 
-  private forget(answer: LineAnswer, scope: AnsweredBy): void {
+  private forget(answer: SentLineAnswer, scope: AnsweredBy): void {
     const kept = keptOf(answer);
     const author = this.author();
     if (scope === 'kitchen') this.store.dispatch(kitchenChanges.answerForgotten({ of: kept }));

@@ -19,7 +19,7 @@ import { Retry } from '../../kit/retry/retry';
 import { usualFormats } from '../../state/kitchen/formats';
 import { kitchenActions, kitchenChanges } from '../../state/kitchen/kitchen.actions';
 import { kitchenFeature } from '../../state/kitchen/kitchen.feature';
-import { Devices } from './devices/devices';
+import { DevicesPanel } from './devices/devices';
 import { AnswersKept } from './answers-kept';
 import { UsualWay } from './usual-way';
 
@@ -36,7 +36,7 @@ const DAY_NAMES: Readonly<Record<FirstDay, string>> = {
 /** Settings: how this kitchen writes, measures and answers, in all its recipes. */
 @Component({
   selector: 'yg-settings-page',
-  imports: [AnswersKept, Devices, Icon, Retry, UsualWay],
+  imports: [AnswersKept, DevicesPanel, Icon, Retry, UsualWay],
   templateUrl: './settings.page.html',
   styleUrl: './settings.page.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,

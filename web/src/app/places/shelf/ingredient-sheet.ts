@@ -36,7 +36,7 @@ import { PractiseLink } from '../../kit/technique/practise-link';
 import { kitchenActions, kitchenChanges } from '../../state/kitchen/kitchen.actions';
 import { kitchenFeature } from '../../state/kitchen/kitchen.feature';
 import { selectShelf } from '../../state/kitchen/kitchen.selectors';
-import { PackPrice } from './pack-price';
+import { PackPriceForm } from './pack-price';
 import { WeighNow } from './weigh-now';
 
 const PIECES: Readonly<Record<string, string>> = {
@@ -49,7 +49,7 @@ const gram = (grams: number): string => fixed(grams, grams < 20 ? 1 : 0);
 /** An ingredient's page: its weights by form and method, their sources, and how to fill a cup. */
 @Component({
   selector: 'yg-ingredient-sheet',
-  imports: [CupPicture, Icon, PackPrice, PractiseLink, Retry, RouterLink, WeighNow],
+  imports: [CupPicture, Icon, PackPriceForm, PractiseLink, Retry, RouterLink, WeighNow],
   templateUrl: './ingredient-sheet.html',
   styleUrl: './ingredient-sheet.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -53,7 +53,7 @@ import { kitchenFeature } from '../../state/kitchen/kitchen.feature';
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
-export class PackPrice {
+export class PackPriceForm {
   readonly ingredient = input.required<Ingredient>();
   /** What a cup of it weighs in the usual way; null where that is not known. */
   readonly cupGrams = input.required<number | null>();

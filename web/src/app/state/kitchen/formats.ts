@@ -1,5 +1,5 @@
 import type { DateOrder, DecimalMark, FirstDay, Temperature } from '@ypsigram/contract';
-import type { Settings } from './kitchen.actions';
+import type { KitchenSettings } from './kitchen.actions';
 
 /** How figures, dates, money and heat are written. */
 export interface Formats {
@@ -57,7 +57,7 @@ export function usualFormats(locale: string): Formats {
 
 /** What this kitchen has chosen, and the browser's own ways for the rest. */
 export function formatsOf(
-  chosen: Settings,
+  chosen: KitchenSettings,
   usual: Formats = usualFormats(navigator.language),
 ): Formats {
   return {

@@ -19,7 +19,7 @@ import type { Standard } from '@ypsigram/core/units';
 import type { UnsavedKitchen } from './unsaved-kitchen';
 
 /** How this kitchen writes figures, dates, money and heat, and whether letters are shortcuts. */
-export type Settings = Pick<
+export type KitchenSettings = Pick<
   Kitchen,
   'currency' | 'decimalMark' | 'dateOrder' | 'firstDay' | 'temperature' | 'letterKeys'
 >;
@@ -50,7 +50,7 @@ export const kitchenChanges = createActionGroup({
     'Hand removed': props<{ id: string }>(),
     'Habit chosen': props<{ of: IngredientClass; method: Method | null }>(),
     'Weighing chosen': props<{ weighedIn: WeighedIn }>(),
-    'Settings chosen': props<{ change: Partial<Settings> }>(),
+    'Settings chosen': props<{ change: Partial<KitchenSettings> }>(),
     'Hand chosen': props<{ id: string | null }>(),
     'Answer kept': props<{ answer: KeptAnswer }>(),
     'Answer forgotten': props<{ of: KeptAnswer }>(),

@@ -1,18 +1,18 @@
 import type { LineChoice } from '@ypsigram/core/batch';
 import { record, stepBack, stepForward, type History, type Step } from '../history/history';
-import type { Draft } from './draft';
+import type { EditedRecipe } from './draft';
 import type { Decision } from './recipe.actions';
 
 /** The part of a draft that the Balance decides: its changes can be taken back one by one. */
-export type Decisions = Pick<Draft, 'batch' | 'methods' | 'balance'>;
+export type Decisions = Pick<EditedRecipe, 'batch' | 'methods' | 'balance'>;
 
 /** A draft, and how it came about. */
 export interface Decided {
-  readonly draft: Draft;
+  readonly draft: EditedRecipe;
   readonly history: History<Decisions>;
 }
 
-const decisionsOf = ({ batch, methods, balance }: Draft): Decisions => ({
+const decisionsOf = ({ batch, methods, balance }: EditedRecipe): Decisions => ({
   batch,
   methods,
   balance,
@@ -45,10 +45,10 @@ const moved = (now: Decided, step: Step<Decisions> | null): Decided =>
 
 /** The balance with a change to what was decided of one line; one of which nothing is left goes. */
 export function withChoice(
-  balance: Draft['balance'],
+  balance: EditedRecipe['balance'],
   index: number,
   change: Decision,
-): Draft['balance'] {
+): EditedRecipe['balance'] {
   const { [String(index)]: before, ...others } = balance.lines;
   const merged = Object.entries({ ...before, ...change }).filter(
     ([, value]) => value !== undefined,

@@ -2,12 +2,12 @@ import type { Recipe } from '@ypsigram/contract';
 import { USUAL_BALANCE } from '@ypsigram/core/batch';
 
 /** What a baker can change of a recipe. */
-export type Draft = Pick<
+export type EditedRecipe = Pick<
   Recipe,
   'text' | 'standard' | 'authorId' | 'batch' | 'methods' | 'balance' | 'answers'
 >;
 
-export const EMPTY_DRAFT: Draft = {
+export const EMPTY_DRAFT: EditedRecipe = {
   text: '',
   standard: 'us-customary',
   authorId: null,
@@ -17,17 +17,17 @@ export const EMPTY_DRAFT: Draft = {
   answers: [],
 };
 
-export function draftOf(recipe: Recipe): Draft {
+export function draftOf(recipe: Recipe): EditedRecipe {
   const { text, standard, authorId, batch, methods, balance, answers } = recipe;
   return { text, standard, authorId, batch, methods, balance, answers };
 }
 
 /** Whether two drafts say the same. */
-export function sameDraft(a: Draft, b: Draft): boolean {
+export function sameDraft(a: EditedRecipe, b: EditedRecipe): boolean {
   return a === b || JSON.stringify(inOrder(a)) === JSON.stringify(inOrder(b));
 }
 
-function inOrder(draft: Draft): unknown[] {
+function inOrder(draft: EditedRecipe): unknown[] {
   const { text, standard, authorId, batch, methods, balance, answers } = draft;
   // All of the balance, whatever comes to it: what is left out here is never saved.
   const { lines, baking, trying, ...rest } = balance;

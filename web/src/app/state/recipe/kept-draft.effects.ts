@@ -5,7 +5,7 @@ import { concatMap, filter, firstValueFrom, from, map, withLatestFrom } from 'rx
 import { RecipesApi, conflictOf } from '../../api/recipes-api';
 import { forgetDraft, keepDraft, keptDrafts, recallDraft } from '../../offline/kept-drafts';
 import { changesActions } from '../changes/changes.feature';
-import { draftOf, sameDraft, type Draft } from './draft';
+import { draftOf, sameDraft, type EditedRecipe } from './draft';
 import { recipeActions } from './recipe.actions';
 import { recipeFeature } from './recipe.feature';
 
@@ -44,7 +44,7 @@ export const recallUnsaved = createEffect(
       concatMap(({ recipe }) => recallDraft(recipe.id)),
       filter((kept) => kept !== null),
       map(({ id, revision, draft }) =>
-        recipeActions.draftRecalled({ id, revision, draft: draft as Draft }),
+        recipeActions.draftRecalled({ id, revision, draft: draft as EditedRecipe }),
       ),
     ),
   { functional: true },
@@ -71,7 +71,7 @@ export const sendKept = createEffect(
       const stuck: string[] = [];
       for (const { id, revision, draft, letGo } of await keptDrafts()) {
         if (id === open) continue;
-        const mine = draft as Draft;
+        const mine = draft as EditedRecipe;
         try {
           await firstValueFrom(api.replace(id, { ...mine, revision }));
           await letGo();

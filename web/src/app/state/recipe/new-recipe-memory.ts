@@ -1,18 +1,18 @@
 import type { Standard } from '@ypsigram/core/units';
 import { keepHere, keptHere } from '../../offline/browser-memory';
-import { EMPTY_DRAFT, type Draft } from './draft';
+import { EMPTY_DRAFT, type EditedRecipe } from './draft';
 
 const KEY = 'ypsigram.new-recipe';
 const WHAT = 'the unsaved recipe';
 
 /** Keeps the unsaved text in this browser. */
-export const rememberNewRecipe = ({ text, standard, authorId }: Draft): void =>
+export const rememberNewRecipe = ({ text, standard, authorId }: EditedRecipe): void =>
   keepHere(KEY, { text, standard, authorId }, WHAT);
 
 /** The unsaved recipe of an earlier visit, or an empty one by these cups and spoons. */
-export function recallNewRecipe(usual: Standard): Draft {
+export function recallNewRecipe(usual: Standard): EditedRecipe {
   const empty = { ...EMPTY_DRAFT, standard: usual };
-  const kept = keptHere(KEY, WHAT) as Partial<Draft> | null;
+  const kept = keptHere(KEY, WHAT) as Partial<EditedRecipe> | null;
   if (typeof kept?.text !== 'string') return empty;
   const { text, standard = usual, authorId = null } = kept;
   return { ...empty, text, standard, authorId };

@@ -1,26 +1,26 @@
 import { createActionGroup, emptyProps, props } from '@ngrx/store';
-import type { LineAnswer, Recipe } from '@ypsigram/contract';
+import type { SentLineAnswer, Recipe } from '@ypsigram/contract';
 import type { LineChoice } from '@ypsigram/core/batch';
 import type { Method } from '@ypsigram/core/catalogue';
 import type { AskedSetting } from '@ypsigram/core/factor';
 import type { Standard } from '@ypsigram/core/units';
-import type { Draft } from './draft';
+import type { EditedRecipe } from './draft';
 
-type Balance = Draft['balance'];
+type RecipeBalance = EditedRecipe['balance'];
 
 /** A change to what was decided of a line. */
 export type Decision = { readonly [K in keyof LineChoice]?: LineChoice[K] | undefined };
 
 /** What was decided of the lines of a text, by their place in it. */
 export interface CarriedDecisions {
-  readonly methods: Draft['methods'];
-  readonly lines: Balance['lines'];
+  readonly methods: EditedRecipe['methods'];
+  readonly lines: RecipeBalance['lines'];
 }
 
 export const recipeActions = createActionGroup({
   source: 'Recipe',
   events: {
-    'New recipe opened': props<{ draft: Draft }>(),
+    'New recipe opened': props<{ draft: EditedRecipe }>(),
     'Recipe asked for': props<{ id: string }>(),
     'Recipe changed elsewhere': emptyProps(),
     'Recipe refreshed': props<{ recipe: Recipe }>(),
@@ -34,7 +34,7 @@ export const recipeActions = createActionGroup({
     'Factor set': props<{ factor: string; typed?: boolean; asked?: AskedSetting | undefined }>(),
     'Typing ended': emptyProps(),
     'Method chosen': props<{ index: number; method: Method }>(),
-    'Balance set': props<{ change: Partial<Omit<Balance, 'lines'>> }>(),
+    'Balance set': props<{ change: Partial<Omit<RecipeBalance, 'lines'>> }>(),
     /** What is set to undefined is decided no longer. */
     'Line decided': props<{ index: number; change: Decision }>(),
     'Masses pinned': props<{ grams: Readonly<Record<number, number>> }>(),
@@ -42,8 +42,8 @@ export const recipeActions = createActionGroup({
     'Lines weighed': props<{ indexes: readonly number[] }>(),
     'Decision undone': emptyProps(),
     'Decision redone': emptyProps(),
-    'Line answered': props<{ answer: LineAnswer }>(),
-    'Answer taken back': props<{ of: LineAnswer }>(),
+    'Line answered': props<{ answer: SentLineAnswer }>(),
+    'Answer taken back': props<{ of: SentLineAnswer }>(),
     'Save wanted': emptyProps(),
     'Saving started': emptyProps(),
     'Recipe created': props<{ recipe: Recipe }>(),
@@ -52,7 +52,7 @@ export const recipeActions = createActionGroup({
     'Recipe not saved': props<{ problem: string; isAway: boolean }>(),
     /** What could not be saved is kept in this browser. */
     'Draft kept': props<{ isKept: boolean }>(),
-    'Draft recalled': props<{ id: string; revision: number; draft: Draft }>(),
+    'Draft recalled': props<{ id: string; revision: number; draft: EditedRecipe }>(),
     'Newer version met': props<{ theirs: Recipe }>(),
     'Theirs taken': emptyProps(),
     'Mine kept': emptyProps(),

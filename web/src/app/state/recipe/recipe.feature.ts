@@ -1,10 +1,10 @@
 import { createFeature, createReducer, createSelector, on } from '@ngrx/store';
-import type { LineAnswer, Recipe } from '@ypsigram/contract';
+import type { SentLineAnswer, Recipe } from '@ypsigram/contract';
 import { MOST_ANSWERS } from '@ypsigram/contract/frame';
 import { sameAnswer } from '@ypsigram/core/reading';
 import { decide, redo, undo, withChoice, type Decisions } from './decisions';
 import { NO_HISTORY, endTyping, type History } from '../history/history';
-import { EMPTY_DRAFT, draftOf, sameDraft, type Draft } from './draft';
+import { EMPTY_DRAFT, draftOf, sameDraft, type EditedRecipe } from './draft';
 import { recipeActions } from './recipe.actions';
 
 /** `new`: never saved. `changed`: waiting to be saved. `failed` keeps everything and says why. */
@@ -13,7 +13,7 @@ export type SaveStatus = 'new' | 'saved' | 'changed' | 'saving' | 'failed' | 'co
 export interface RecipeState {
   /** As the server last acknowledged it; null while it is new or loading. */
   readonly saved: Recipe | null;
-  readonly draft: Draft;
+  readonly draft: EditedRecipe;
   readonly status: SaveStatus;
   readonly loading: boolean;
   readonly problem: string | null;
@@ -36,7 +36,7 @@ const initialState: RecipeState = {
   history: NO_HISTORY,
 };
 
-function edited(state: RecipeState, draft: Draft): RecipeState {
+function edited(state: RecipeState, draft: EditedRecipe): RecipeState {
   if (state.saved === null) return { ...state, draft };
   if (state.status === 'conflict') return { ...state, draft };
   const status = sameDraft(draft, draftOf(state.saved)) ? 'saved' : 'changed';
@@ -57,7 +57,7 @@ function opened(recipe: Recipe): RecipeState {
   return { ...initialState, saved: recipe, draft: draftOf(recipe), status: 'saved' };
 }
 
-const without = (answers: Draft['answers'], of: LineAnswer): Draft['answers'] =>
+const without = (answers: EditedRecipe['answers'], of: SentLineAnswer): EditedRecipe['answers'] =>
   answers.filter((answer) => !sameAnswer(answer, of));
 
 export const recipeFeature = createFeature({

@@ -40,10 +40,10 @@ const WAYS = [
   { id: 'pan', name: 'another pan' },
   { id: 'loads', name: 'full loads' },
 ] as const;
-type Way = (typeof WAYS)[number]['id'];
+type SettingWay = (typeof WAYS)[number]['id'];
 
 /** What stands before the one figure that a batch is set by. */
-const ASKED: Readonly<Partial<Record<Way, string>>> = {
+const ASKED: Readonly<Partial<Record<SettingWay, string>>> = {
   pieces: 'pieces',
   total: 'dough weight, g',
   eggs: 'eggs',
@@ -58,7 +58,7 @@ const SHAPES = [
   { id: 'loaf', name: 'loaf tin', sides: ['long', 'wide'] },
   { id: 'moulds', name: 'tray of moulds', sides: ['moulds', 'ml each'] },
 ] as const;
-type Shape = (typeof SHAPES)[number]['id'];
+type PanShape = (typeof SHAPES)[number]['id'];
 
 const FIGURE = positive(Infinity, 'Write a number above 0.');
 const PORTION = positive(Infinity, 'Write how many pieces you want and how many grams each.');
@@ -67,11 +67,11 @@ const PORTION = positive(Infinity, 'Write how many pieces you want and how many 
 const DIGITS = 12;
 
 const CENTIMETRES = { cm: 1, inch: 2.54 } as const;
-type Length = keyof typeof CENTIMETRES;
+type PanLength = keyof typeof CENTIMETRES;
 
 /** A pan as it is being typed: sides in the unit chosen, the second only where the shape has one. */
 interface TypedPan {
-  readonly shape: Shape;
+  readonly shape: PanShape;
   readonly sides: readonly [string, string];
   readonly height: string;
 }
@@ -162,11 +162,11 @@ export class BatchBy {
 
   protected readonly ways = WAYS;
   protected readonly shapes = SHAPES;
-  protected readonly way = linkedSignal((): Way => this.asked()?.by ?? 'factor');
+  protected readonly way = linkedSignal((): SettingWay => this.asked()?.by ?? 'factor');
   protected readonly problem = signal<string | null>(null);
   protected readonly limitedBy = signal<string | null>(null);
   /** The unit that pans are measured in. */
-  protected readonly unit = signal<Length>('cm');
+  protected readonly unit = signal<PanLength>('cm');
   protected readonly from = linkedSignal(() => this.startOf('from'));
   protected readonly to = linkedSignal(() => this.startOf('to'));
   protected readonly ends = [
@@ -213,7 +213,7 @@ export class BatchBy {
   }
 
   protected choose(way: string): void {
-    this.way.set(way as Way);
+    this.way.set(way as SettingWay);
     this.problem.set(null);
     this.limitedBy.set(null);
   }
@@ -267,7 +267,7 @@ export class BatchBy {
   }
 
   protected measureIn(unit: string): void {
-    this.unit.set(unit as Length);
+    this.unit.set(unit as PanLength);
     this.goByPans();
   }
 
@@ -279,10 +279,10 @@ export class BatchBy {
   }
 
   protected shapeChosen(end: 'from' | 'to', shape: string): void {
-    this.pan(end, { shape: shape as Shape });
+    this.pan(end, { shape: shape as PanShape });
   }
 
-  protected sidesOf(shape: Shape): readonly string[] {
+  protected sidesOf(shape: PanShape): readonly string[] {
     return SHAPES.find(({ id }) => id === shape)!.sides;
   }
 

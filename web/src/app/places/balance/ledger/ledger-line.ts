@@ -35,7 +35,7 @@ import type { Line } from '@ypsigram/core/reading';
 import type { Standard } from '@ypsigram/core/units';
 import { batchedAmount, shownAmount, spread } from '../../../kit/amounts/amounts';
 import { Beam } from '../../../kit/beam/beam';
-import { Fills } from '../../../kit/fills/fills';
+import { FillPictures } from '../../../kit/fills/fills';
 import { Icon } from '../../../kit/icon/icon';
 import { TechniqueCard } from '../../../kit/technique/technique-card';
 import type { Decision } from '../../../state/recipe/recipe.actions';
@@ -48,7 +48,7 @@ const NO_CHOICE: LineChoice = {};
 /** One line of the ledger: what the author meant, and both your columns. */
 @Component({
   selector: 'yg-ledger-line',
-  imports: [Beam, Fills, Icon, LineBasis, LineDecisions, TechniqueCard],
+  imports: [Beam, FillPictures, Icon, LineBasis, LineDecisions, TechniqueCard],
   templateUrl: './ledger-line.html',
   styleUrls: ['./ledger-line.scss', './ledger-line-tablet.scss', './ledger-line-phone.scss'],
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -37,19 +37,25 @@ type View = (typeof VIEWS)[number]['id'];
       </div>
       @switch (view()) {
         @case ('formula') {
-          <yg-formula-view
-            [plan]="plan()"
-            [shelf]="shelf()"
-            [factor]="batch().factor.valueOf()"
-            (massesSet)="massesSet.emit($event)"
-            (totalSet)="totalSet.emit($event)"
-          />
+          @defer (on immediate) {
+            <yg-formula-view
+              [plan]="plan()"
+              [shelf]="shelf()"
+              [factor]="batch().factor.valueOf()"
+              (massesSet)="massesSet.emit($event)"
+              (totalSet)="totalSet.emit($event)"
+            />
+          }
         }
         @case ('compare') {
-          <yg-compare-view [reading]="reading()" [batch]="batch()" />
+          @defer (on immediate) {
+            <yg-compare-view [reading]="reading()" [batch]="batch()" />
+          }
         }
         @case ('cost') {
-          <yg-cost-view [plan]="plan()" [shelf]="shelf()" [pieces]="pieces()" />
+          @defer (on immediate) {
+            <yg-cost-view [plan]="plan()" [shelf]="shelf()" [pieces]="pieces()" />
+          }
         }
       }
     </section>

@@ -3,32 +3,32 @@ import type { FillKind, PlannedFill } from '@ypsigram/core/fills';
 import type { FillTally } from './fill-counting';
 
 /** One measure as it is drawn: its outline, and what is in it, in a box of 64 by 56. */
-interface Shape {
+interface FillOutline {
   readonly outline: string;
   readonly content: string;
 }
 
-const CUP: Shape = {
+const CUP: FillOutline = {
   outline: 'M8 10H46L41 48Q40 52 36 52H18Q14 52 13 48ZM46 16H60Q62 16 62 19T60 22H45',
   content: 'M10.4 16Q18 11 27 16T43.6 16L39.4 46Q39 49 36 49H18Q15 49 14.6 46Z',
 };
-const SPOON: Shape = {
+const SPOON: FillOutline = {
   outline: 'M4 26A15 12 0 0 0 34 26ZM34 26L62 18',
   content: 'M5 26Q19 14 33 26A14 11 0 0 1 5 26Z',
 };
-const JUG: Shape = {
+const JUG: FillOutline = {
   outline: 'M8 14L14 20V48Q14 52 18 52H40Q44 52 44 48V10H12L8 14M44 18H56V38H44',
   content: 'M16 26H42V47Q42 50 39 50H19Q16 50 16 47Z',
 };
-const BLOCK: Shape = {
+const BLOCK: FillOutline = {
   outline: 'M4 20H60V44H4ZM18 20V28M32 20V28M46 20V28',
   content: 'M6 30H58V42H6Z',
 };
-const EGG: Shape = {
+const EGG: FillOutline = {
   outline: 'M32 6C20 20 18 30 18 36A14 14 0 0 0 46 36C46 30 44 20 32 6Z',
   content: 'M32 20C24 28 22 33 22 37A10 10 0 0 0 42 37C42 33 40 28 32 20Z',
 };
-const SHAPES: Readonly<Record<FillKind, Shape>> = {
+const SHAPES: Readonly<Record<FillKind, FillOutline>> = {
   cup: CUP,
   spoon: SPOON,
   jug: JUG,

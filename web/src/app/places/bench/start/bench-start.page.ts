@@ -14,7 +14,7 @@ import { showFactor } from '@ypsigram/core/factor';
 import { Store } from '@ngrx/store';
 import type { BakeSummary } from '@ypsigram/contract';
 import { WAY_NAMES } from '@ypsigram/contract/bench';
-import { WAYS, type Way } from '@ypsigram/core/bench';
+import { WAYS, type BenchWay } from '@ypsigram/core/bench';
 import { v4 as newId } from 'uuid';
 import { BakesApi } from '../../../api/bakes-api';
 import { problemOf } from '../../../api/recipes-api';
@@ -53,7 +53,7 @@ export class BenchStartPage {
   private readonly factor = this.store.selectSignal(selectFactor);
 
   protected readonly ways = WAYS.map((id) => ({ id, ...WAY_NAMES[id] }));
-  protected readonly way = signal<Way>('planned');
+  protected readonly way = signal<BenchWay>('planned');
   protected readonly isBeginning = signal(false);
   protected readonly problem = signal<string | null>(null);
   private readonly ofRecipe = computed(() =>

@@ -1,6 +1,6 @@
 import type { Bowl } from '@ypsigram/core/bench';
 
-interface Place {
+interface PlaceOnTray {
   readonly bowl: number;
   readonly at: number;
 }
@@ -22,7 +22,11 @@ export function shiftLine(bowls: readonly Bowl[], id: string, by: 1 | -1): reado
 }
 
 /** The bowls with one line moved to another place; the same bowls where nothing moves. */
-export function moveLine(bowls: readonly Bowl[], from: Place, to: Place): readonly Bowl[] {
+export function moveLine(
+  bowls: readonly Bowl[],
+  from: PlaceOnTray,
+  to: PlaceOnTray,
+): readonly Bowl[] {
   const id = bowls[from.bowl]?.lines[from.at];
   const isSame = from.bowl === to.bowl && from.at === to.at;
   if (id === undefined || !bowls[to.bowl] || isSame) return bowls;

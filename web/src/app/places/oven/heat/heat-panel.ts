@@ -3,7 +3,7 @@ import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { PAN_NAMES, RACK_NAMES } from '@ypsigram/contract/oven';
 import { wantedHeat } from '@ypsigram/core/baking';
-import { PANS, type Pan } from '@ypsigram/core/baking/steps';
+import { PANS, type PanKind } from '@ypsigram/core/baking/steps';
 import { RACKS, type Rack } from '@ypsigram/core/bench';
 import { FAN_OFFSET } from '@ypsigram/core/units';
 import { showDial, showGasMark, showHeatApart } from '../../../kit/figures/oven-heat';
@@ -56,7 +56,7 @@ export class HeatPanel {
   }
 
   protected choosePan(pan: string): void {
-    this.session.setOven({ pan: pan as Pan });
+    this.session.setOven({ pan: pan as PanKind });
   }
 
   protected chooseOven(name: string): void {

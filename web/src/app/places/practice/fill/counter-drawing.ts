@@ -1,5 +1,5 @@
 import type { IngredientClass } from '@ypsigram/core/catalogue';
-import { densityIn, volumeIn, type Filling } from '@ypsigram/core/practice';
+import { densityIn, volumeIn, type PractisedFilling } from '@ypsigram/core/practice';
 import type { MeasureShape } from './measure-shape';
 
 /** Specks in a level cup that lies as loose, and as dense, as it can. */
@@ -13,7 +13,7 @@ function walls({ x, rim, half, foot, deep }: MeasureShape, y: number): readonly 
 }
 
 /** What is in the cup, as a closed outline; null while it is empty. */
-export function contentsPath(filling: Filling, shape: MeasureShape): string | null {
+export function contentsPath(filling: PractisedFilling, shape: MeasureShape): string | null {
   const share = volumeIn(filling) / filling.task.millilitres;
   if (share <= 0) return null;
   const { swept } = filling;
@@ -39,7 +39,7 @@ export function contentsPath(filling: Filling, shape: MeasureShape): string | nu
 }
 
 /** How high the contents stand above the rim at their highest, in units of the drawing. */
-export function heapHeight(filling: Filling, { deep }: MeasureShape): number {
+export function heapHeight(filling: PractisedFilling, { deep }: MeasureShape): number {
   const over = volumeIn(filling) / filling.task.millilitres - 1;
   return filling.swept === null ? Math.max(0, 2 * over * deep) : 0;
 }
@@ -54,7 +54,7 @@ const HEAP_SHARE = 0.36;
 
 /** Specks that lie the closer the denser the contents are. */
 export function specksOf(
-  filling: Filling,
+  filling: PractisedFilling,
   { x, rim, half, deep }: MeasureShape,
 ): readonly { readonly x: number; readonly y: number }[] {
   const { spooned, sifted, densest } = filling.material;
@@ -93,7 +93,7 @@ const FULLNESS: readonly (readonly [number, string])[] = [
 ];
 
 /** What can be seen of the cup, in words. */
-export function contentsInWords(filling: Filling): string {
+export function contentsInWords(filling: PractisedFilling): string {
   const share = volumeIn(filling) / filling.task.millilitres;
   const full = FULLNESS.find(([upTo]) => share <= upTo)?.[1] ?? 'well heaped';
   const { swept } = filling;

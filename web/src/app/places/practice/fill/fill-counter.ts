@@ -20,7 +20,7 @@ import {
   type FillAct,
   type FillReason,
   type FillTask,
-  type Filling,
+  type PractisedFilling,
 } from '@ypsigram/core/practice';
 import { grams } from '../../../kit/figures/figures';
 import { PracticeDesk } from '../practice-desk';
@@ -93,7 +93,7 @@ export class FillCounter implements OnDestroy {
 
   protected readonly shape = computed(() => measureShape(this.task().size));
   protected readonly mostDegrees = MOST_DEGREES;
-  protected readonly filling = signal<Filling | null>(null);
+  protected readonly filling = signal<PractisedFilling | null>(null);
   protected readonly degrees = signal(0);
   protected readonly shown = signal<string | null>(null);
   protected readonly isSpooning = signal(false);

@@ -1,8 +1,8 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
 import { scaleFigure } from '@ypsigram/contract/practice';
-import { jugScene, type JugScale, type JugView, type Seen } from '@ypsigram/core/practice';
+import { jugScene, type JugScale, type JugView, type ScenePoint } from '@ypsigram/core/practice';
 
-const path = (points: readonly Seen[], isClosed = false): string =>
+const path = (points: readonly ScenePoint[], isClosed = false): string =>
   points.length === 0
     ? ''
     : `M${points.map(([x, y]) => `${x.toFixed(2)} ${y.toFixed(2)}`).join('L')}${isClosed ? 'Z' : ''}`;
@@ -137,7 +137,7 @@ export class JugPicture {
   });
 
   /** Where the end of the mark nearest to so many millilitres is seen. */
-  private nearest(millilitres: number): Seen {
+  private nearest(millilitres: number): ScenePoint {
     const marks = this.scene().marks.filter(({ scale }) => scale === this.scale());
     const mark = marks.reduce((a, b) =>
       Math.abs(b.millilitres - millilitres) < Math.abs(a.millilitres - millilitres) ? b : a,

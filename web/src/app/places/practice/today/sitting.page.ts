@@ -42,10 +42,10 @@ import { DomeTaskView } from '../jug/dome-task';
 import { JugTaskView } from '../jug/jug-task';
 import { PracticeDesk } from '../practice-desk';
 import { PracticeHead } from '../practice-head';
-import { QuestionTask, type Answered } from '../which/question-task';
+import { QuestionTask, type AnsweredQuestion } from '../which/question-task';
 
 /** One thing of a sitting, drawn. */
-type Drawn =
+type DrawnTask =
   | { readonly kind: 'fill'; readonly task: FillTask }
   | { readonly kind: 'jug'; readonly task: JugTask }
   | { readonly kind: 'dome'; readonly task: DomeTask }
@@ -96,7 +96,7 @@ export class SittingPage {
     return skill ? skillName(skill) : '';
   });
   /** Drawn once for each skill: what changes on the Shelf meanwhile is for the next one. */
-  protected readonly drawn = computed<Drawn | null>(() => {
+  protected readonly drawn = computed<DrawnTask | null>(() => {
     const skill = this.skill();
     return skill && untracked(() => this.draw(skill));
   });
@@ -120,7 +120,7 @@ export class SittingPage {
     this.record(relative, tolerance, isGood);
   }
 
-  protected answered({ isRight, off }: Answered): void {
+  protected answered({ isRight, off }: AnsweredQuestion): void {
     this.record(off, off === null ? null : ESTIMATE_WITHIN, isRight);
   }
 
@@ -143,7 +143,7 @@ export class SittingPage {
     this.desk.record({ skill, off, tolerance, isGood }, ingredientId);
   }
 
-  private draw(skill: Skill): Drawn | null {
+  private draw(skill: Skill): DrawnTask | null {
     const random = this.desk.random();
     const [shelf, standard] = [this.shelf(), this.standard()];
     switch (skill.kind) {

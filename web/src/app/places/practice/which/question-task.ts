@@ -18,7 +18,7 @@ import { selectShelf } from '../../../state/kitchen/kitchen.selectors';
 import { ScaleDrawing } from './scale-drawing';
 
 /** What was answered. */
-export interface Answered {
+export interface AnsweredQuestion {
   readonly isRight: boolean;
   /** How far off an estimate was, relative. */
   readonly off: number | null;
@@ -35,7 +35,7 @@ export interface Answered {
 })
 export class QuestionTask {
   readonly question = input.required<PracticeQuestion>();
-  readonly done = output<Answered>();
+  readonly done = output<AnsweredQuestion>();
 
   private readonly store = inject(Store);
   private readonly standard = this.store.selectSignal(kitchenFeature.selectStandard);

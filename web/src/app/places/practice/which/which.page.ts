@@ -26,7 +26,7 @@ import { selectStandings } from '../../../state/practice/practice.selectors';
 import { PracticeDesk } from '../practice-desk';
 import { PracticeHead } from '../practice-head';
 import { TryStrip } from '../try-strip';
-import { QuestionTask, type Answered } from './question-task';
+import { QuestionTask, type AnsweredQuestion } from './question-task';
 
 /** Questions drawn from the Shelf, one topic or all of them in turn. */
 @Component({
@@ -68,7 +68,7 @@ export class WhichPage {
     return `${tries.filter(({ isGood }) => isGood).length} of ${tries.length} right so far.`;
   });
 
-  protected record({ isRight, off }: Answered): void {
+  protected record({ isRight, off }: AnsweredQuestion): void {
     const tolerance = off === null ? null : ESTIMATE_WITHIN;
     this.desk.record({ skill: this.skill(), off, tolerance, isGood: isRight });
   }

@@ -21,7 +21,7 @@ import {
   type BlockInfo,
   type DecorationSet,
 } from '@codemirror/view';
-import type { Row } from '../rows';
+import type { ReadingRow } from '../rows';
 import { SpaceBelow } from './space-below';
 
 /** Where a line of the editor stands, in pixels from the top of the text. */
@@ -84,7 +84,7 @@ const textOf = (block: BlockInfo): BlockInfo =>
 })
 export class RecipeEditor {
   readonly text = input.required<string>();
-  readonly rows = input.required<readonly Row[]>();
+  readonly rows = input.required<readonly ReadingRow[]>();
   /** Pixels of space under each line, so that what stands beside it has room. */
   readonly space = input<readonly number[]>([]);
   readonly edited = output<string>();

@@ -1,4 +1,4 @@
-import type { KeptAnswer, LineAnswer } from '@ypsigram/contract';
+import type { KeptAnswer, SentLineAnswer } from '@ypsigram/contract';
 import {
   nameOfLine,
   wordOfNote,
@@ -10,25 +10,29 @@ import {
 
 /** What a baker says of a line. */
 export type LineAct =
-  | { readonly what: 'answer'; readonly answer: LineAnswer }
+  | { readonly what: 'answer'; readonly answer: SentLineAnswer }
   /** An answer goes for more, or for less, than it did. */
   | {
       readonly what: 'keep';
-      readonly answer: LineAnswer;
+      readonly answer: SentLineAnswer;
       readonly from: AnsweredBy;
       readonly to: AnsweredBy;
     }
-  | { readonly what: 'ask again'; readonly answer: LineAnswer; readonly from: AnsweredBy }
+  | { readonly what: 'ask again'; readonly answer: SentLineAnswer; readonly from: AnsweredBy }
   /** Its second ingredient gets a line of its own. */
   | { readonly what: 'split'; readonly line: Line; readonly words: string }
   /** The Shelf lacks it. */
   | { readonly what: 'add'; readonly words: string };
 
 /** The answer that gives a note of this line another reading; null for the line as a whole. */
-export function answerOf(line: Line, note: ReadingNote | null, reading: OtherReading): LineAnswer {
+export function answerOf(
+  line: Line,
+  note: ReadingNote | null,
+  reading: OtherReading,
+): SentLineAnswer {
   const { amount, ...rest } = reading;
   return {
-    note: (note?.code ?? 'correction') as LineAnswer['note'],
+    note: (note?.code ?? 'correction') as SentLineAnswer['note'],
     name: note === null ? '' : nameOfLine(line),
     word: note && wordOfNote(note),
     written: line.written.trim(),
@@ -37,6 +41,6 @@ export function answerOf(line: Line, note: ReadingNote | null, reading: OtherRea
 }
 
 /** The answer without the line it was given on: it goes for all of them. */
-export function keptOf({ note, name, word, reading }: LineAnswer): KeptAnswer {
+export function keptOf({ note, name, word, reading }: SentLineAnswer): KeptAnswer {
   return { note, name, word, reading };
 }

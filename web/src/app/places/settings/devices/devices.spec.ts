@@ -6,7 +6,7 @@ import type { Device, House } from '@ypsigram/contract/house';
 import { HouseApi } from '../../../api/house-api';
 import { kitchenFeature } from '../../../state/kitchen/kitchen.feature';
 import { Acting } from '../../../testing/practice';
-import { Devices } from './devices';
+import { DevicesPanel } from './devices';
 import { PairPage } from './pair.page';
 import { RELOADING } from './reloading';
 
@@ -56,11 +56,11 @@ describe('devices of the house', () => {
       ],
     });
   });
-  const shown = (house: House): Acting<Devices> => {
+  const shown = (house: House): Acting<DevicesPanel> => {
     api.read.and.returnValue(of(house));
-    return new Acting(Devices);
+    return new Acting(DevicesPanel);
   };
-  const toggle = (view: Acting<Devices>): void => {
+  const toggle = (view: Acting<DevicesPanel>): void => {
     view.element.querySelector<HTMLInputElement>('[role=switch]')!.click();
     view.fixture.detectChanges();
   };

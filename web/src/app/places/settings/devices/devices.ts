@@ -18,7 +18,7 @@ import { RELOADING } from './reloading';
   styleUrl: './devices.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
-export class Devices {
+export class DevicesPanel {
   private readonly api = inject(HouseApi);
   private readonly open = inject(RELOADING);
   private readonly dateOrder = inject(Store).selectSignal(kitchenFeature.selectFormats);
