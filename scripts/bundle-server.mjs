@@ -9,7 +9,6 @@ await build({
   platform: 'node',
   target: 'node20',
   format: 'esm',
-  keepNames: true,
   legalComments: 'external',
   // Piscina starts threads from files of its own; the database library asks for engines not in use.
   external: ['sqlite3', 'sharp', 'piscina', 'pg-hstore'],

@@ -134,7 +134,7 @@ function api(
     exportRoutes({
       shelf,
       recipes: () => recipes.all(),
-      authors: () => authors.list(),
+      authors: () => authors.names(),
       proven: (recipe) => areas.provenOf(recipe),
     }),
   );

@@ -23,6 +23,8 @@ type AuthorReplaced = z.output<typeof authorReplacement>;
 export interface AuthorService extends Removable<Author> {
   /** By name; in a fixed number of statements. */
   list(): Promise<Author[]>;
+  /** What they are called, without what their recipes tell of them: reads no recipe. */
+  names(): Promise<readonly Pick<Author, 'id' | 'name'>[]>;
   create(draft: NewAuthor): Promise<Author>;
   read(id: string): Promise<Author>;
   /** @throws ProblemError 409 when `revision` is not the newest. */
@@ -159,6 +161,8 @@ export function authorService(database: Database, context: AuthorsContext): Auth
     async list() {
       return toAuthors(await inOrder());
     },
+
+    names: async () => (await inOrder()).map(({ id, name }) => ({ id, name })),
 
     create: (draft) => database.write(async () => toAuthor(await rows.create(newRow(draft)))),
 

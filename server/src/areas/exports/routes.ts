@@ -10,7 +10,7 @@ import { validate } from '../../http/validate.js';
 export interface ExportContext {
   shelf(): Promise<Shelf>;
   recipes(): Promise<readonly Recipe[]>;
-  authors(): Promise<readonly Author[]>;
+  authors(): Promise<readonly Pick<Author, 'id' | 'name'>[]>;
   /** By recipe, the lines that its good bakes proved, by their index, in grams at factor 1. */
   proven(recipe: Recipe): Promise<Readonly<Record<string, number>>>;
 }

@@ -24,7 +24,7 @@ export interface ComingRecipe {
 interface RecipeHere {
   readonly shelf: Shelf;
   readonly recipes: readonly Recipe[];
-  readonly authors: readonly Author[];
+  readonly authors: readonly Pick<Author, 'id' | 'name'>[];
 }
 
 const UNTITLED = 'Untitled recipe';

@@ -48,7 +48,7 @@ export interface ImportsContext {
     removeAll(recipes: readonly Pick<Recipe, 'id' | 'revision'>[]): Promise<number>;
   };
   authors: {
-    list(): Promise<readonly Author[]>;
+    names(): Promise<readonly Pick<Author, 'id' | 'name'>[]>;
     createAll(drafts: readonly z.output<typeof authorDraft>[]): Promise<readonly string[]>;
   };
 }
@@ -65,7 +65,7 @@ export function importService(database: Database, context: ImportsContext): Impo
     const [shelf, here, authors] = await Promise.all([
       context.shelf(),
       context.recipes.all(),
-      context.authors.list(),
+      context.authors.names(),
     ]);
     return meet(recipes, { shelf, recipes: here, authors });
   };
@@ -78,7 +78,7 @@ export function importService(database: Database, context: ImportsContext): Impo
       author === null ? [] : [{ author, standard }],
     );
     if (named.length === 0) return new Map();
-    const authors = await context.authors.list();
+    const authors = await context.authors.names();
     const ids = new Map(authors.map(({ id, name }) => [keyOf(name), id]));
     const missing = new Map<string, z.output<typeof authorDraft>>();
     for (const { author, standard } of named) {
