@@ -54,6 +54,8 @@ async function standsStill(page: Page): Promise<void> {
  * only a part is new in that part alone.
  */
 async function expectGood(page: Page, part: string | null = null): Promise<void> {
+  // A figure that is not there is never told as one.
+  expect(await page.locator('body').innerText()).not.toMatch(/\bundefined\b|\bNaN\b|\[object /);
   // What lies under the pointer is looked at as everything else is.
   await page.mouse.move(0, 0);
   for (const viewport of [TABLET, PHONE, LAPTOP]) {

@@ -71,7 +71,14 @@ export function bakeModel(sequelize: Sequelize): ModelStatic<BakeRow> {
       changedAt: { ...text(), field: 'changed_at' },
       title: text(),
       factor: text(),
-      makes: { type: DataTypes.JSON },
+      makes: {
+        type: DataTypes.JSON,
+        // The column was made for a text: what is read from it is one.
+        get(this: BakeRow) {
+          const kept: unknown = this.getDataValue('makes');
+          return typeof kept === 'string' ? (JSON.parse(kept) as BakeSummary['makes']) : kept;
+        },
+      },
       stage: text(),
       ready: whole(),
       lineCount: { ...whole(), field: 'line_count' },

@@ -1,3 +1,4 @@
+import { makesText } from '@ypsigram/contract';
 import {
   ChangeDetectionStrategy,
   Component,
@@ -30,6 +31,7 @@ import { StepPanel } from './walk/step-panel';
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class OvenPage implements OnDestroy {
+  protected readonly makesText = makesText;
   /** From the address. */
   readonly bake = input.required<string>();
   readonly id = input.required<string>();
