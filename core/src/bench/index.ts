@@ -3,3 +3,4 @@ export * from './live/index.js';
 export * from './order/index.js';
 export * from './scale/index.js';
 export * from './tray/index.js';
+export * from './weighing/index.js';

@@ -12,11 +12,3 @@ export {
   type SteadyAt,
   type Target,
 } from './target.js';
-export {
-  followWeighing,
-  netGrams,
-  NO_WEIGHING,
-  weighingOf,
-  type Weighing,
-  type WeighingMemory,
-} from './weighing.js';

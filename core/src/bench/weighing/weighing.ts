@@ -1,7 +1,12 @@
 import type { BakeState, LineState } from '../bake/index.js';
 import type { ScaleReading } from '../scale/index.js';
-import { weighingSlip, type WeighingSlip } from './slips.js';
-import { liveTarget, type LiveTarget, type Target } from './target.js';
+import {
+  liveTarget,
+  weighingSlip,
+  type LiveTarget,
+  type Target,
+  type WeighingSlip,
+} from '../live/index.js';
 
 /** What is near enough for something of which nothing is known, relative. */
 const UNKNOWN_TOLERANCE = 0.025;
