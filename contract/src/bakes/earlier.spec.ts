@@ -26,11 +26,16 @@ const KEPT = [
   ['3 tbsp at the mark', ['block 3 tbsp', 1, 'block', '3 tbsp']],
   ['7 oz at the mark', ['block 7 oz', 1, 'block', '7 oz']],
   ['1 pinch', ['1 pinch', 1, 'pinch', 'pinch']],
+  ['half a banana', ['piece', 0.5, 'piece', '']],
+  ['3 bananas', ['piece', 3, 'piece', '']],
+  ['2 1/2 cakes', ['piece', 2.5, 'piece', '']],
+  ['1 egg + 1 tbsp beaten egg', ['egg', 1, 'egg', ''], ['1 tbsp', 1, 'spoon', 'tbsp']],
+  ['2 tsp beaten egg yolk', ['1 tsp', 2, 'spoon', 'tsp']],
   ['2 eggs', ['egg', 2, 'egg', '']],
 ] as const;
 
 const measureOf = ([shown, ...fills]: (typeof KEPT)[number]) => ({
-  method: 'spooned',
+  method: /egg|banana|cakes/.test(shown) ? 'count' : 'spooned',
   shown,
   grams: 100,
   spread: 0.04,

@@ -2,6 +2,7 @@ import { Fraction } from '@ypsigram/core/amount';
 import { BEAM_NOTCH_GRAMS } from '@ypsigram/core/drawer';
 import type { GridWeight, PlannedFill } from '@ypsigram/core/fills';
 import type { Makes } from '@ypsigram/core/bench';
+import { nounFor } from '../wording/counted.js';
 
 /**
  * Before fills, weights and yields were codes they were kept in English words. Backups, and what a
@@ -23,18 +24,30 @@ function sizeIn(text: string): Pick<PlannedFill, 'nominal' | 'unit'> | null {
   return nominal && unit ? { nominal, unit: unit as PlannedFill['unit'] } : null;
 }
 
-/** What a tool of before holds is not told but by its millilitres: an own name stands for it. */
+/** Of a tool with a name of its own no size was kept: it is called by its name. */
 const UNKNOWN_SIZE = { nominal: '1', unit: 'cup' } as const;
+
+/** "3 bananas", "half a banana": what is counted was named in these words alone. */
+const COUNTED = /^(?:half an?|\d[\d /]*) ([^\d×+]+)$/;
+/** "1 tbsp beaten egg": so was what spoons were filled with. */
+const BEATEN = / beaten ([^+]+)$/;
+
+const nounIn = (shown: string): string | null => {
+  const noun = COUNTED.exec(shown)?.[1];
+  return noun === undefined ? null : nounFor(1, noun);
+};
 
 function factsOf(
   kind: PlannedFill['kind'],
   tool: string,
   mark: string,
+  shown: string,
 ): Pick<PlannedFill, 'name' | 'nominal' | 'unit'> {
   switch (kind) {
     case 'egg':
-    case 'piece':
       return { name: tool, nominal: '1', unit: 'each' };
+    case 'piece':
+      return { name: nounIn(shown) ?? tool, nominal: '1', unit: 'each' };
     case 'pinch':
       return {
         name: null,
@@ -57,14 +70,19 @@ function factsOf(
   }
 }
 
-/** A fill as it is now, of one that may be of before. */
-export function fillOfEarlier(fill: unknown): unknown {
+/** A fill as it is now, of one that may be of before and was shown with others in these words. */
+function fillOfEarlier(fill: unknown, shown: string): unknown {
   if (!isRecord(fill) || typeof fill['mark'] !== 'string' || typeof fill['tool'] !== 'string') {
     return fill;
   }
   const { mark, ...rest } = fill;
   const kind = fill['kind'] as PlannedFill['kind'];
-  return { ...rest, ...factsOf(kind, fill['tool'], mark as string) };
+  const beaten = kind === 'egg' || kind === 'piece' ? undefined : BEATEN.exec(shown)?.[1];
+  return {
+    ...rest,
+    ...factsOf(kind, fill['tool'], mark as string, shown),
+    ...(beaten !== undefined && { of: beaten }),
+  };
 }
 
 const SLIGHTLY = 1e-6;
@@ -101,10 +119,12 @@ export function makesOfEarlier(makes: unknown): unknown {
   } satisfies Makes;
 }
 
-function measureOfEarlier(measure: unknown): unknown {
+/** How to fill a line as it is now, of what may be of before. */
+export function measureOfEarlier(measure: unknown): unknown {
   if (!isRecord(measure) || !Array.isArray(measure['fills'])) return measure;
-  const { shown: _shown, fills, ...rest } = measure;
-  return { ...rest, fills: (fills as readonly unknown[]).map(fillOfEarlier) };
+  const { shown, fills, ...rest } = measure;
+  if (typeof shown !== 'string') return measure;
+  return { ...rest, fills: (fills as readonly unknown[]).map((one) => fillOfEarlier(one, shown)) };
 }
 
 const lineOfEarlier = (line: unknown): unknown =>

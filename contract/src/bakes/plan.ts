@@ -1,12 +1,12 @@
 import { z } from 'zod';
-import { fillOfEarlier, makesOfEarlier, weightOfEarlier } from './earlier.js';
-import { fraction, gridWeight, plannedFill } from '../measures.js';
 import { FORGIVEN_PARTS } from '@ypsigram/core/baking';
 import { BENCH_ROUTES } from '@ypsigram/core/bench';
 import { CLASSES, KEEPS, ROLES } from '@ypsigram/core/catalogue';
 import { bakingFacts, trying } from '../balance.js';
+import { fraction, gridWeight, plannedFill } from '../measures.js';
 import { bakeKind, form, method, recipeText, strictness } from '../parts.js';
 import { MOST_LINES, LONGEST_TITLE } from '../limits.js';
+import { makesOfEarlier, measureOfEarlier, weightOfEarlier } from './earlier.js';
 
 export const lineId = z.string().min(1).max(40);
 const grams = z.number().min(0);
@@ -17,14 +17,16 @@ export const benchRoute = z.enum(BENCH_ROUTES).meta({
     'How a line gets onto the tray: filled; weighed in its own container; in the shared bowl with tare between; in the shared bowl by its running total; on a beam.',
 });
 
-export const bakeMeasure = z.object({
+const measure = z.object({
   method,
-  fills: z.array(z.preprocess(fillOfEarlier, plannedFill)).max(40).readonly(),
+  fills: z.array(plannedFill).max(40).readonly(),
   grams,
   spread: z.number().min(0).meta({
     description: 'How far the fills may be off together: a relative standard deviation.',
   }),
 });
+
+export const bakeMeasure = z.preprocess(measureOfEarlier, measure);
 
 const bakeLine = z.object({
   id: lineId,
@@ -41,7 +43,7 @@ const bakeLine = z.object({
   allergens: z.array(z.string()).readonly(),
   intendedGrams: grams.nullable(),
   weight: z.preprocess(weightOfEarlier, gridWeight.nullable()),
-  measure: bakeMeasure.nullable(),
+  measure: z.preprocess(measureOfEarlier, measure.nullable()),
   tolerance: share.nullable(),
   forgiven: share.nullable(),
   gramsPerTeaspoon: z.number().positive().nullable(),
