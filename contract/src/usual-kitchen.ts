@@ -1,5 +1,5 @@
 import { USUAL_SCALES, USUAL_TOOLS } from '@ypsigram/core/drawer';
-import { USUAL_SCALE_NAMES } from './wording/scales.js';
+import { USUAL_SCALE_NAMES } from './wording/scale.js';
 import type { Kitchen } from './kitchen.js';
 
 /** The usual kitchen, before its owner has said anything. */
@@ -17,7 +17,7 @@ export const USUAL_KITCHEN: Kitchen = {
   block: 'stick',
   scales: USUAL_SCALES.map((scale) => ({
     ...scale,
-    name: USUAL_SCALE_NAMES[scale.name] ?? scale.name,
+    name: USUAL_SCALE_NAMES[scale.kind],
     units: ['g', 'oz', 'lb-oz', 'ml'],
   })),
   containers: [],

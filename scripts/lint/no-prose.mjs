@@ -10,17 +10,14 @@ const textOf = (node) =>
     ? node.quasis.map(({ value }) => value.cooked).join('\0')
     : String(node.value);
 
-/** What is thrown is for programmers, what a type or an import says is no text. */
-const isForPeople = (node) => {
-  for (let up = node.parent; up; up = up.parent) {
-    if (up.type === 'ThrowStatement' || up.type === 'ImportDeclaration') return false;
-    if (up.type === 'TSLiteralType' || up.type === 'NewExpression') {
-      if (up.type !== 'NewExpression' || up.callee.name === 'RegExp') return false;
-    }
-    if (up.type === 'TaggedTemplateExpression') return false;
-  }
-  return true;
-};
+/** What is thrown is for programmers; an import, a type or a pattern is no text. */
+const NOT_FOR_PEOPLE = new Set(['ThrowStatement', 'ImportDeclaration', 'TSLiteralType']);
+
+function isForPeople({ parent: up }) {
+  if (!up) return true;
+  const isPattern = up.type === 'NewExpression' && up.callee.name === 'RegExp';
+  return !isPattern && !NOT_FOR_PEOPLE.has(up.type) && isForPeople(up);
+}
 
 export const noProse = {
   meta: {

@@ -28,8 +28,7 @@ export {
 } from './names.js';
 export { noteMessage } from './notes.js';
 export { choiceText, choiceWeight, questionText } from './questions.js';
-export { SCALE_UNIT_NAMES } from './scale.js';
-export { scaleName } from './scales.js';
+export { scaleName, SCALE_UNIT_NAMES } from './scale.js';
 export { slipMessage } from './slips.js';
 export { sourceText } from './sources.js';
 export {

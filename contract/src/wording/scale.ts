@@ -1,5 +1,18 @@
-import { fixed } from './figures.js';
 import type { ScaleUnit, ScaleWarning } from '@ypsigram/core/bench';
+import type { ScaleDescription } from '@ypsigram/core/drawer';
+import { decimalsOf } from '@ypsigram/core/fills';
+import { fixed } from './figures.js';
+
+/** What scales are called until their owner names them. */
+export const USUAL_SCALE_NAMES: Readonly<Record<ScaleDescription['kind'], string>> = {
+  kitchen: 'kitchen scale',
+  fine: 'fine scale',
+  beam: 'beam scale',
+};
+
+/** A scale that is called by its step, in grams: it takes the place of none that is there. */
+export const scaleName = (gridGrams: number): string =>
+  `${fixed(gridGrams, decimalsOf(gridGrams))} g scale`;
 
 /** What a scale's units are called on its buttons. */
 export const SCALE_UNIT_NAMES: Readonly<Record<ScaleUnit, string>> = {

@@ -1,5 +1,5 @@
 import { sourceText } from './sources.js';
-import { scaleName } from './scales.js';
+import { scaleName } from './scale.js';
 
 describe('where a figure comes from, in words', () => {
   it('names tables, people and how much they go by', () => {

@@ -1,4 +1,4 @@
-import { RATIO_PARTS } from '../formula/index.js';
+import { RATIO_PARTS, type RatioPart } from '../formula/index.js';
 import type { BakeOutcome } from '../log/index.js';
 import { writeCsv } from './csv.js';
 
@@ -22,8 +22,8 @@ export type LogColumn = (typeof LOG_COLUMNS)[number];
 export interface LogWords {
   readonly heads: Readonly<Record<LogColumn, string>>;
   /** Over the percent of a part, and over how far it was off. */
-  readonly share: (part: (typeof RATIO_PARTS)[number]) => string;
-  readonly off: (part: (typeof RATIO_PARTS)[number]) => string;
+  readonly share: (part: RatioPart) => string;
+  readonly off: (part: RatioPart) => string;
   readonly yes: string;
 }
 

@@ -19,12 +19,21 @@ export interface FormatRecord {
   readonly endings: readonly string[];
   /** Its media type, with the encoding where that is not told otherwise. */
   readonly mediaType: string;
-  /** Whether a file is of it by its first characters, whatever its name says. */
-  readonly sniff: (start: string, content: string) => boolean;
+  /** Whether a file is of it. Pages and documents show it; a table or Markdown may be told by its name. */
+  readonly sniff: (file: SniffedFile) => boolean;
   readonly read: (content: string, words: RecipeWords) => Omit<FileReading, 'format'>;
   /** Null where recipes only come in so. */
   readonly write:
     ((recipes: readonly RecipeFile[], shelf: Shelf, words: RecipeWords) => string) | null;
+}
+
+/** A file that may be of any format. */
+interface SniffedFile {
+  readonly content: string;
+  /** Its first characters after white space. */
+  readonly start: string;
+  /** What follows the last dot of its name, in small letters. */
+  readonly ending: string;
 }
 
 /** So much of a file is looked at to see what it is. */
@@ -35,14 +44,14 @@ export const FORMATS: Readonly<Record<RecipeFormat, FormatRecord>> = {
   'json-ld': {
     endings: ['json', 'jsonld'],
     mediaType: 'application/ld+json',
-    sniff: (start) => /^(?:\{\s*["}]|\[\s*[[{"\]])/.test(start),
+    sniff: ({ start }) => /^(?:\{\s*["}]|\[\s*[[{"\]])/.test(start),
     read: readJsonLd,
     write: writeJsonLd,
   },
   html: {
     endings: ['html', 'htm'],
     mediaType: 'text/html',
-    sniff: (start) =>
+    sniff: ({ start }) =>
       /^<(?:!doctype|html|head|body|script|div|article|section|main)\b/i.test(start),
     read: (content, words) => {
       const parts = linkedDataIn(content).map((part) => readJsonLd(part, words));
@@ -56,34 +65,33 @@ export const FORMATS: Readonly<Record<RecipeFormat, FormatRecord>> = {
   csv: {
     endings: ['csv'],
     mediaType: 'text/csv',
-    sniff: (_start, content) => isRecipeTable(content),
+    sniff: ({ content, ending }) => isRecipeTable(content) || ending === 'csv',
     read: readRecipeCsv,
     write: writeRecipeCsv,
   },
   markdown: {
     endings: ['md', 'markdown'],
     mediaType: 'text/markdown',
-    sniff: (_start, content) => isOwnMarkdown(content),
+    sniff: ({ content, ending }) =>
+      isOwnMarkdown(content) || ending === 'md' || ending === 'markdown',
     read: (content) => ({ recipes: readMarkdown(content), problems: [] }),
     write: writeMarkdown,
   },
   text: {
     endings: ['txt'],
     mediaType: 'text/plain',
-    sniff: () => false,
+    sniff: () => true,
     read: (content) => ({ recipes: readPlainText(content), problems: [] }),
     write: writePlainText,
   },
 };
 
-/** What a file is: by its first characters, else by its name, else text. */
+/** What a file is: the first format that takes it for its own. */
 export function formatOf(name: string, content: string): RecipeFormat {
-  const start = content.replace(/^\ufeff?\s+/, '').slice(0, START);
-  const ending = name.toLowerCase().split('.').at(-1)!;
-  // What pages and documents are they show; a table or Markdown may also be told by its name alone.
-  return (
-    RECIPE_FORMATS.find((id) => FORMATS[id].sniff(start, content)) ??
-    (['csv', 'markdown'] as const).find((id) => FORMATS[id].endings.includes(ending)) ??
-    'text'
-  );
+  const file = {
+    content,
+    start: content.replace(/^\ufeff?\s+/, '').slice(0, START),
+    ending: name.toLowerCase().split('.').at(-1)!,
+  };
+  return RECIPE_FORMATS.find((id) => FORMATS[id].sniff(file))!;
 }

@@ -5,7 +5,7 @@ import { capital } from '../../wording/capital.js';
 import { fixed, short } from '../../wording/figures.js';
 import { METHOD_NAMES } from '../../wording/names.js';
 import { scaleFigure } from './jug.js';
-import { standardName } from '../../wording/index.js';
+import { standardName } from '../../wording/standards.js';
 
 /** What a text needs to know: how ingredients are called, and whose cups these are. */
 export interface QuestionNames {

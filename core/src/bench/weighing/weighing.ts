@@ -87,7 +87,7 @@ export function followWeighing(
 }
 
 /** What else is in the bowl of a line that is weighed by its running total, in grams. */
-export function baseOf(line: LineState, { bowls, lines }: BakeState): number {
+function baseOf(line: LineState, { bowls, lines }: BakeState): number {
   if (line.route !== 'total') return 0;
   const bowl = bowls.find((one) => one.lines.includes(line.line.id));
   return lines

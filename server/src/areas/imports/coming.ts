@@ -1,5 +1,11 @@
 import type { z } from 'zod';
-import type { Author, Recipe, importedRecipe, recipeDraft } from '@ypsigram/contract';
+import {
+  RECIPE_WORDS,
+  type Author,
+  type Recipe,
+  type importedRecipe,
+  type recipeDraft,
+} from '@ypsigram/contract';
 import { USUAL_BALANCE } from '@ypsigram/core/batch';
 import { intendedMass } from '@ypsigram/core/conversion';
 import { readRecipe } from '@ypsigram/core/reading';
@@ -27,7 +33,7 @@ interface RecipeHere {
   readonly authors: readonly Pick<Author, 'id' | 'name'>[];
 }
 
-const UNTITLED = 'Untitled recipe';
+const { untitled: UNTITLED } = RECIPE_WORDS;
 
 /** Names that differ only in case and blanks are the same. */
 export const keyOf = (name: string): string => name.trim().toLowerCase();

@@ -1,5 +1,9 @@
-import type { Recipe, RecipeImportReply, RecipePage } from '@ypsigram/contract';
-import { RECIPE_WORDS } from '@ypsigram/contract';
+import {
+  type Recipe,
+  type RecipeImportReply,
+  type RecipePage,
+  RECIPE_WORDS,
+} from '@ypsigram/contract';
 import { readRecipeFile } from '@ypsigram/core/formats';
 import { startTestServer, type TestServer } from '../../testing/test-server.js';
 

@@ -1,4 +1,9 @@
-import { batchProblemMessage, type Recipe, type RecipeSummary } from '@ypsigram/contract';
+import {
+  RECIPE_WORDS,
+  batchProblemMessage,
+  type Recipe,
+  type RecipeSummary,
+} from '@ypsigram/contract';
 import {
   assembleRecipe,
   columnTotals,
@@ -16,7 +21,7 @@ import {
   type KitchenContext,
 } from '../../context/kitchen-context.js';
 
-const UNTITLED = 'Untitled recipe';
+const { untitled: UNTITLED } = RECIPE_WORDS;
 
 /** A recipe's text, and its title where that is given beside it. */
 interface TitledText extends Pick<Recipe, 'text' | 'standard'> {

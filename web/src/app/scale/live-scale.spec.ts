@@ -6,7 +6,7 @@ import { ScaleApi } from '../api/scale-api';
 import { kitchenChanges } from '../state/kitchen/kitchen.actions';
 import { kitchenFeature } from '../state/kitchen/kitchen.feature';
 import { BUILT_IN_SHELF } from '@ypsigram/core/shelf';
-import { weighingOf } from './weighing';
+import { weighedNext } from './weighed-next';
 import { LiveScale } from './live-scale';
 
 const STATE: ScaleStateReply = {
@@ -110,10 +110,10 @@ describe('the live scale', () => {
 
   it('knows by the place that is open whether it is water', () => {
     const weighing = { form: null, method: 'poured', tool: null, handId: null } as const;
-    scale.weighing.set(weighingOf({ ...weighing, ingredientId: 'honey' }, BUILT_IN_SHELF));
+    scale.weighing.set(weighedNext({ ...weighing, ingredientId: 'honey' }, BUILT_IN_SHELF));
     show({ shown: '143', grams: 143, unit: 'ml' });
     expect(warned()).toEqual(['not-water']);
-    scale.weighing.set(weighingOf({ ...weighing, ingredientId: 'water' }, BUILT_IN_SHELF));
+    scale.weighing.set(weighedNext({ ...weighing, ingredientId: 'water' }, BUILT_IN_SHELF));
     TestBed.tick();
     expect(warned()).toEqual([]);
   });

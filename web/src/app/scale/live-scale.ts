@@ -15,7 +15,7 @@ import { kitchenFeature } from '../state/kitchen/kitchen.feature';
 import type { ScaleConnection, ConnectedScale } from './scale-connection';
 import { SerialScale, serialPorts } from './serial-scale';
 import { ServerScale } from './server-scale';
-import type { Weighing } from './weighing';
+import type { WeighedNext } from './weighed-next';
 
 export type ScaleStatus = 'off' | 'connecting' | 'live' | 'lost';
 
@@ -47,7 +47,7 @@ export class LiveScale {
   /** Told on only when something on the display has changed. */
   readonly reading = signal<ScaleReading | null>(null, { equal: sameReading });
   readonly problem = signal<string | null>(null);
-  readonly weighing = signal<Weighing | null>(null);
+  readonly weighing = signal<WeighedNext | null>(null);
   /** The place that is open tells what is wrong by itself. */
   readonly isMinded = signal(false);
 

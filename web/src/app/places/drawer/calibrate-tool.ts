@@ -25,7 +25,7 @@ import { positive, problemIn, rule } from '../../kit/forms/rules';
 import { DotLine } from '../../kit/dot-line/dot-line';
 import { Icon } from '../../kit/icon/icon';
 import { LiveScale } from '../../scale/live-scale';
-import { weighingOf } from '../../scale/weighing';
+import { weighedNext } from '../../scale/weighed-next';
 import { selectShelf } from '../../state/kitchen/kitchen.selectors';
 import { TakeReading } from '../../scale/take-reading';
 
@@ -117,7 +117,7 @@ export class CalibrateTool {
         tool,
         handId: null,
       } as const;
-      this.scale.weighing.set(weighingOf(what, this.shelf()));
+      this.scale.weighing.set(weighedNext(what, this.shelf()));
       onCleanup(() => this.scale.weighing.set(null));
     });
   }

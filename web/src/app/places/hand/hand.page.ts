@@ -25,7 +25,7 @@ import { kitchenChanges } from '../../state/kitchen/kitchen.actions';
 import { kitchenFeature } from '../../state/kitchen/kitchen.feature';
 import { selectShelf } from '../../state/kitchen/kitchen.selectors';
 import { LiveScale } from '../../scale/live-scale';
-import { weighingOf } from '../../scale/weighing';
+import { weighedNext } from '../../scale/weighed-next';
 import { trialsActions, trialsFeature } from '../../state/trials/trials.feature';
 import { selectSetsByHand } from '../../state/trials/trials.selectors';
 import { fillingName, fillingParams, sameTrials } from './filling';
@@ -167,7 +167,7 @@ export class HandPage {
     effect((onCleanup) => {
       const filling = this.filling();
       const what = filling && { ...filling, handId: this.who()?.id ?? null };
-      this.scale.weighing.set(what && weighingOf(what, this.shelf()));
+      this.scale.weighing.set(what && weighedNext(what, this.shelf()));
       onCleanup(() => this.scale.weighing.set(null));
     });
   }

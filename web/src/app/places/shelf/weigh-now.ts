@@ -20,7 +20,7 @@ import { decimal } from '../../kit/figures/figures';
 import { problemIn, rule } from '../../kit/forms/rules';
 import { kitchenFeature } from '../../state/kitchen/kitchen.feature';
 import { LiveScale } from '../../scale/live-scale';
-import { weighingOf } from '../../scale/weighing';
+import { weighedNext } from '../../scale/weighed-next';
 import { selectShelf } from '../../state/kitchen/kitchen.selectors';
 import { TakeReading } from '../../scale/take-reading';
 
@@ -127,7 +127,7 @@ export class WeighNow {
         tool: this.toolName(),
         handId: null,
       };
-      this.scale.weighing.set(weighingOf(what, this.shelf()));
+      this.scale.weighing.set(weighedNext(what, this.shelf()));
       onCleanup(() => this.scale.weighing.set(null));
     });
   }

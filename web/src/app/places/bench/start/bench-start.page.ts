@@ -9,10 +9,9 @@ import {
   untracked,
 } from '@angular/core';
 import { Router, RouterLink } from '@angular/router';
-import { openLineMessage } from '@ypsigram/contract';
+import { openLineMessage, type BakeSummary } from '@ypsigram/contract';
 import { showFactor } from '@ypsigram/core/factor';
 import { Store } from '@ngrx/store';
-import type { BakeSummary } from '@ypsigram/contract';
 import { WAY_NAMES } from '@ypsigram/contract/bench';
 import { WAYS, type BenchWay } from '@ypsigram/core/bench';
 import { v4 as newId } from 'uuid';

@@ -34,7 +34,7 @@ import { ArrowRadios } from '../../../kit/keys/arrow-radios';
 import { Icon } from '../../../kit/icon/icon';
 import { drawingsOf } from '../../../kit/technique/drawings';
 import { LiveScale } from '../../../scale/live-scale';
-import { weighingOf } from '../../../scale/weighing';
+import { weighedNext } from '../../../scale/weighed-next';
 import { kitchenFeature } from '../../../state/kitchen/kitchen.feature';
 import { selectShelf } from '../../../state/kitchen/kitchen.selectors';
 import { BeamPanel } from '../beam/beam-panel';
@@ -249,7 +249,7 @@ export class AtHand {
       const tool = this.counting.next();
       const handId = this.session.handId();
       const what = { ingredientId, form: form ?? null, method, tool, handId };
-      this.scale.weighing.set(weighingOf(what, this.shelf()));
+      this.scale.weighing.set(weighedNext(what, this.shelf()));
       onCleanup(() => this.scale.weighing.set(null));
     });
   }

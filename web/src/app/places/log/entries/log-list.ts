@@ -1,8 +1,7 @@
-import { makesText } from '@ypsigram/contract';
+import { makesText, type BakeSummary } from '@ypsigram/contract';
 import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
 import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
-import type { BakeSummary } from '@ypsigram/contract';
 import { SYMPTOM_NAMES } from '@ypsigram/contract/log';
 import { photoAddress } from '../../../api/log-api';
 import { showDay } from '../../../kit/figures/dates';

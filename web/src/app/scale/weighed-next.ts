@@ -2,7 +2,7 @@ import type { Method, Shelf } from '@ypsigram/core/catalogue';
 import { densityOf } from '@ypsigram/core/measuring';
 
 /** What the place that is open is about to weigh. */
-export interface Weighing {
+export interface WeighedNext {
   readonly ingredientId: string;
   readonly form: string | null;
   readonly method: Method;
@@ -13,7 +13,10 @@ export interface Weighing {
 }
 
 /** What is about to be weighed, with what the Shelf knows of it. */
-export function weighingOf(what: Omit<Weighing, 'gramsPerMillilitre'>, shelf: Shelf): Weighing {
+export function weighedNext(
+  what: Omit<WeighedNext, 'gramsPerMillilitre'>,
+  shelf: Shelf,
+): WeighedNext {
   const ingredient = shelf.ingredient(what.ingredientId);
   const { form, method } = what;
   const basis = ingredient ? densityOf({ ingredient, form, method, size: 'cup' }) : null;
