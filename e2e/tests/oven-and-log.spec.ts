@@ -131,7 +131,16 @@ test('a failed bake: why, one question, one change, and the next one is better',
   await baker.saveNew(TEA_CAKE);
   const recipeId = log.recipeId();
 
-  // One that was done on paper, rated with two taps and its symptoms.
+  // One that was done on paper, rated with two taps and its symptoms. The first tap is long on its
+  // way, which must not make it the last.
+  await page.route(
+    '**/readings',
+    async (route) => {
+      await new Promise((resolve) => setTimeout(resolve, 2000));
+      await route.continue();
+    },
+    { times: 1 },
+  );
   await page.getByRole('link', { name: /^Log/ }).last().click();
   await page.getByRole('button', { name: 'Add a bake done on paper' }).click();
   await page.getByRole('button', { name: 'Add the bake' }).click();
@@ -145,6 +154,9 @@ test('a failed bake: why, one question, one change, and the next one is better',
     return parseInt((await item.locator('.cause .figure').textContent())!, 10);
   };
   await expect(why).toContainText('Too much flour');
+  await expect(page.getByText(/The server is away/)).toBeHidden();
+  const dense = page.getByRole('button', { name: 'dense', exact: true });
+  await expect(dense).toHaveAttribute('aria-pressed', 'true');
   const before = await chance();
 
   // One question at a time, the one that tells most; the answer moves the chance.

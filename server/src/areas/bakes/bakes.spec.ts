@@ -112,6 +112,15 @@ describe('bakes over HTTP', () => {
     expect(items.map(({ act }) => act.do === 'weigh' && act.grams)).toEqual([6]);
   });
 
+  it('keeps the order in which a device did things, though the first was long on its way', async () => {
+    const bake = await begin();
+    // Both were done ten seconds ago; the first counts as of when it arrived, without its age.
+    await send(bake.id, [reading(weigh(bake, 100), { age: 0 })]).expect(201);
+    await send(bake.id, [reading(weigh(bake, 200), { age: 10_000 })]).expect(201);
+    const { plan, readings } = await read(bake.id);
+    expect(bakeState(plan, readings).lines[0]!.weighedGrams).toBe(200);
+  });
+
   it('never rewrites a reading: what is wrong is taken back by another', async () => {
     const bake = await begin();
     const wrong = reading(weigh(bake, 900));

@@ -1,13 +1,18 @@
 import fc from 'fast-check';
-import { placeActs } from './clock.js';
+import { placeActs, type Said } from './clock.js';
 
 const NOW = new Date('2026-03-14T10:00:00.000Z');
 const BEGUN = '2026-03-14T08:00:00.000Z';
 const MINUTE = 60_000;
 const HOUR = 60 * MINUTE;
 const at = (milliseconds: number): string => new Date(NOW.getTime() + milliseconds).toISOString();
-const placed = (act: Parameters<typeof placeActs>[0][number], sentAt: string, last = 0) =>
-  placeActs([act], sentAt, { now: NOW, last, begunAt: BEGUN })[0]!;
+const placed = (
+  act: Omit<Said, 'device'>,
+  sentAt: string,
+  last = 0,
+  lastOf: ReadonlyMap<string, number> = new Map(),
+) =>
+  placeActs([{ device: 'tablet', ...act }], sentAt, { now: NOW, last, lastOf, begunAt: BEGUN })[0]!;
 
 describe('the place of an act among others', () => {
   it('is when it was done, by a clock that is close', () => {
@@ -47,6 +52,15 @@ describe('the place of an act among others', () => {
     expect(Date.parse(shown)).toBeLessThanOrEqual(NOW.getTime());
   });
 
+  it('comes after what the same device did earlier, though that was long on its way', () => {
+    // Done a second ago; the act before it took three seconds to arrive, and counts as of then.
+    const [act, earlier] = [{ at: at(-1000), age: 1000 }, NOW.getTime() - 200];
+    expect(placed(act, at(0), earlier, new Map([['tablet', earlier]])).order).toBe(earlier + 1);
+    expect(placed(act, at(0), earlier, new Map([['phone', earlier]])).order).toBe(
+      NOW.getTime() - 1000,
+    );
+  });
+
   it('comes before what was done later elsewhere, and was not seen', () => {
     const elsewhere = NOW.getTime() - MINUTE;
     const { order } = placed({ at: at(-10 * MINUTE), after: 0 }, at(0), elsewhere);
@@ -63,6 +77,7 @@ describe('the place of an act among others', () => {
       .date({ min: new Date('0001-01-01'), max: new Date('9999-12-31'), noInvalidDate: true })
       .map((date) => date.toISOString());
     const act = fc.record({
+      device: fc.constantFrom('tablet', 'phone'),
       at: moment,
       age: fc.option(fc.double({ min: 0, max: 1e11, noNaN: true }), { nil: undefined }),
       after: fc.option(fc.nat(), { nil: undefined }),
@@ -73,7 +88,12 @@ describe('the place of an act among others', () => {
         moment,
         fc.nat(),
         (acts, sent, last) => {
-          const found = placeActs(acts, sent, { now: NOW, last, begunAt: BEGUN });
+          const found = placeActs(acts, sent, {
+            now: NOW,
+            last,
+            lastOf: new Map(),
+            begunAt: BEGUN,
+          });
           found.forEach(({ at: shown, order }, index) => {
             expect(shown).toMatch(/^\d{4}-\d\d-\d\dT/);
             expect(Number.isSafeInteger(order)).toBeTrue();

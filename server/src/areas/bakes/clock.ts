@@ -6,6 +6,7 @@ const BEFORE_MILLISECONDS = 24 * 60 * 60 * 1000;
 
 /** When a device says that something was done. */
 export interface Said {
+  readonly device: string;
   /** By its own clock, which may be wrong. */
   readonly at: string;
   /** How long ago it was when it was sent, in milliseconds, where the device knows better than by its clock. */
@@ -19,8 +20,21 @@ export interface KnownOrder {
   readonly now: Date;
   /** The highest order that was given in this bake. */
   readonly last: number;
+  /** The highest that was given to what each device did; devices of which nothing is known are not in it. */
+  readonly lastOf: ReadonlyMap<string, number>;
   /** When the bake was begun: nothing was done at it long before. */
   readonly begunAt: string;
+}
+
+/** The highest orders of what is kept of a bake: of all (0 where nothing was done), and of each device. */
+export function ordersGiven(
+  readings: readonly { readonly device: string; readonly order: number }[],
+): Pick<KnownOrder, 'last' | 'lastOf'> {
+  const lastOf = new Map<string, number>();
+  for (const { device, order } of readings) {
+    lastOf.set(device, Math.max(order, lastOf.get(device) ?? 0));
+  }
+  return { last: Math.max(0, ...lastOf.values()), lastOf };
 }
 
 export interface PlacedAct {
@@ -35,22 +49,24 @@ export interface PlacedAct {
  * (Kulkarni and others 2014, "Logical Physical Clocks"): the clock of the server less the age of the
  * act, but always after all that the device had seen, so that no clock that goes back, here or
  * there, lets an old act win. Nothing lies in the future of the server, unless its own clock went
- * back; and one act of the device never comes before another that it did earlier.
+ * back; and one act of a device never comes before another that it did earlier, though the earlier
+ * one was longer on its way: a device sends in the order in which things were done.
  */
 export function placeActs(
   acts: readonly Said[],
   sentAt: string,
-  { now, last, begunAt }: KnownOrder,
+  { now, last, lastOf, begunAt }: KnownOrder,
 ): readonly PlacedAct[] {
   const sent = Date.parse(sentAt);
   const earliest = Math.min(Date.parse(begunAt), now.getTime()) - BEFORE_MILLISECONDS;
   let before = 0;
-  return acts.map(({ at, age, after = 0 }) => {
+  return acts.map(({ at, device, age, after = 0 }) => {
     const said = Date.parse(at);
     const done = Math.max(earliest, now.getTime() - Math.max(0, age ?? sent - said));
     const isClose = Math.abs(done - said) <= CLOSE_MILLISECONDS;
     const shown = Math.max(earliest, Math.min(isClose ? said : done, now.getTime()));
-    const order = Math.max(Math.round(done), Math.min(after, last) + 1, before + 1);
+    const seen = Math.max(Math.min(after, last), lastOf.get(device) ?? 0, before);
+    const order = Math.max(Math.round(done), seen + 1);
     before = order;
     return { at: new Date(shown).toISOString(), order };
   });

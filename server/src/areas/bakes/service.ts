@@ -16,7 +16,7 @@ import type { Database } from '../../database/database.js';
 import type { BackupPart } from '../../database/part.js';
 import { removable, type Removable } from '../../database/removable.js';
 import { ProblemError, notFound } from '../../http/problem.js';
-import { placeActs } from './clock.js';
+import { ordersGiven, placeActs } from './clock.js';
 import { bakeModel, bakeReadingModel, type BakeReadingRow, type BakeRow } from './model.js';
 import { bakeOutcomes, type BakeOutcomes } from './outcomes.js';
 import { bakePart, type WholeBake } from './part.js';
@@ -186,7 +186,8 @@ export function bakeService(database: Database, context: BakesContext): BakeServ
           (reading, at) => !isKnown.has(reading.id) && ids.indexOf(reading.id) === at,
         );
         const before = (await readingsOf(id)).map(toReading);
-        const here = { now: context.now(), last: lastOrder(before), begunAt: row.begunAt };
+        const { last, lastOf } = ordersGiven(before);
+        const here = { now: context.now(), last, lastOf, begunAt: row.begunAt };
         const placed = placeActs(fresh, sentAt, here);
         const coming = fresh.map(({ age: _age, after: _after, ...reading }, at) => ({
           ...reading,
@@ -216,7 +217,7 @@ export function bakeService(database: Database, context: BakesContext): BakeServ
           {
             id: randomUUID(),
             at: now.toISOString(),
-            order: Math.max(now.getTime(), lastOrder(before) + 1),
+            order: Math.max(now.getTime(), ordersGiven(before).last + 1),
             device: 'server',
             handId: row.handId,
             act: { do: 'replan', plan, revision: fresh.revision },
@@ -242,10 +243,6 @@ function holding(search: string) {
   const like = { [Op.like]: `%${search.replace(/[\\%_]/g, '')}%` };
   return { [Op.or]: [{ title: like }, { note: like }] };
 }
-
-/** The highest order that was given in a bake; 0 where nothing was done. */
-const lastOrder = (readings: readonly BakeReadingReply[]): number =>
-  readings.reduce((last, { order }) => Math.max(last, order), 0);
 
 /** @throws ProblemError 422 for something done at a line that this bake never had */
 function checkLines(

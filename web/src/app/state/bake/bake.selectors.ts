@@ -1,6 +1,7 @@
 import { createSelector } from '@ngrx/store';
 import { bakeState, type BakeReading } from '@ypsigram/core/bench';
 import { bakeFeature } from './bake.feature';
+import { placeWaiting } from './own-act';
 
 const { selectBake, selectWaiting } = bakeFeature;
 
@@ -10,7 +11,8 @@ const NOTHING_DONE: readonly BakeReading[] = [];
 export const selectReadings = createSelector(
   selectBake,
   selectWaiting,
-  (bake, waiting): readonly BakeReading[] => (bake ? [...bake.readings, ...waiting] : NOTHING_DONE),
+  (bake, waiting): readonly BakeReading[] =>
+    bake ? [...bake.readings, ...placeWaiting(bake.readings, waiting)] : NOTHING_DONE,
 );
 
 /** The open bake as it stands now; null until it is known. */

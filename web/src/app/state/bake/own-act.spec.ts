@@ -1,5 +1,5 @@
 import type { BakeReading } from '@ypsigram/core/bench';
-import { placeNow, toSend, type OwnAct } from './own-act';
+import { placeNow, placeWaiting, toSend, type OwnAct } from './own-act';
 
 const act = (id: string, at: number, change: Partial<OwnAct> = {}): OwnAct => ({
   id,
@@ -25,6 +25,19 @@ describe('the place of an act that is done on this device', () => {
   it('has seen of the server only what the server has placed', () => {
     const waiting = act('w', 8000, { order: 8000 });
     expect(placeNow('a', 5000, [kept(6000), waiting])).toEqual({ order: 8001, after: 6000 });
+  });
+});
+
+describe('what waits to be sent', () => {
+  it('comes after what the same device did before, though that counts as of when it arrived', () => {
+    const waiting = [act('a', 5000, { order: 5000 }), act('b', 5001, { order: 5001 })];
+    const placed = placeWaiting([kept(7000), { ...kept(9000), device: 'phone' }], waiting);
+    expect(placed.map(({ order }) => order)).toEqual([7001, 7002]);
+  });
+
+  it('stays where it was done among what others did', () => {
+    const [placed] = placeWaiting([{ ...kept(9000), device: 'phone' }], [act('a', 5000)]);
+    expect(placed!.order).toBe(5000);
   });
 });
 

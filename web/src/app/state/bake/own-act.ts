@@ -26,6 +26,25 @@ export function placeNow(
   return { order: Math.max(at, last + 1), after };
 }
 
+/**
+ * What waits, each after all that its device did before: the server counts an act as of when it
+ * arrives, which can be later than the next one was done here.
+ */
+export function placeWaiting(
+  kept: readonly BakeReading[],
+  waiting: readonly BakeReading[],
+): readonly BakeReading[] {
+  const lastOf = new Map<string, number>();
+  for (const one of kept) {
+    lastOf.set(one.device, Math.max(orderOf(one), lastOf.get(one.device) ?? 0));
+  }
+  return waiting.map((one) => {
+    const order = Math.max(orderOf(one), (lastOf.get(one.device) ?? 0) + 1);
+    lastOf.set(one.device, order);
+    return { ...one, order };
+  });
+}
+
 type Sent = ReadingsDraft['readings'][number];
 
 /** As it is sent: with its age, so that a clock that was set meanwhile changes nothing. */
