@@ -18,6 +18,23 @@ module.exports = {
       },
       to: {},
     },
+    {
+      name: 'server-one-way',
+      severity: 'error',
+      comment: 'Areas stand on what all of them share, which knows none of them.',
+      from: {
+        path: '^server/src/(context|database|http|tables|workers|devices|house)/',
+        pathNot: '\\.spec\\.ts$',
+      },
+      to: { path: '^server/src/(areas|demo|app|main)' },
+    },
+    {
+      name: 'database-knows-no-http',
+      severity: 'error',
+      comment: 'What the database can’t do is answered with a status by http.',
+      from: { path: '^server/src/database/' },
+      to: { path: '^server/src/http/' },
+    },
   ],
   options: {
     doNotFollow: { path: 'node_modules|/dist/' },

@@ -35,7 +35,7 @@ import { timerRoutes } from './areas/timers/routes.js';
 import { trialRoutes } from './areas/trials/routes.js';
 import type { SimulatedOven } from './devices/simulated/oven.js';
 import type { SimulatedScale } from './devices/simulated/scale.js';
-import { buildAreas } from './context/areas.js';
+import type { Areas } from './areas/all-areas.js';
 import type { Database } from './database/database.js';
 import { comingFolder } from './database/leftovers.js';
 import { addressesNow, namesNow, type HouseDoor } from './house/index.js';
@@ -49,7 +49,11 @@ import { makeNonce, onlyTlsAtHouse, pagePolicy, securityHeaders } from './http/s
 /** What the app is built from. */
 export interface Parts {
   readonly database: Database;
+  /** The one set of areas of this database. */
+  readonly areas: Areas;
   readonly logger: Logger;
+  /** Takes what goes wrong where nobody waits for an answer. */
+  readonly report: (error: unknown) => void;
   /** The address of this machine's own door: decides under which names requests are taken there. */
   readonly host: string;
   /** Folder of the built page. */
@@ -64,13 +68,9 @@ export interface Parts {
 
 /** `open` opens the house for the whole app. */
 function api(
-  { database, house, logger, page, version, scale, oven, now = () => new Date() }: Parts,
+  { database, areas, house, report, page, version, scale, oven, now = () => new Date() }: Parts,
   open: () => Promise<void>,
 ): Router {
-  const report = (err: unknown): void =>
-    logger.error({ err }, 'something that nobody waited for went wrong');
-  database.report = report;
-  const areas = buildAreas(database, now, report);
   const { kitchen, trials, authors, recipes, imports, backups, bakes, hand, kitchenContext } =
     areas;
   const shelf = async () => (await kitchenContext()).shelf;

@@ -3,7 +3,7 @@ import type { AddressInfo } from 'node:net';
 import { pino } from 'pino';
 import { buildApp } from './app.js';
 import { wasLeftOpen } from './areas/house/service.js';
-import { buildAreas, type Areas } from './context/areas.js';
+import { buildAreas, type Areas } from './areas/all-areas.js';
 import { openDatabase, type Database } from './database/database.js';
 import { checkDatabase, checkFile, openingTrouble } from './database/check.js';
 import { copyDaily } from './database/copies.js';
@@ -29,30 +29,25 @@ const ONLY_OWNER = 0o077;
 const LEFT_OPEN =
   'The house was left open, so the devices that are paired come in again. To close it: Settings, Devices.';
 
-/** The areas of a database that nobody uses yet: what goes wrong there ends the start. */
-const areasOf = (database: Database): Areas =>
-  buildAreas(
-    database,
-    () => new Date(),
-    (error) => {
-      throw error;
-    },
-  );
-
 /**
  * The database of these settings, looked at and brought up to date. Call it only with the database
  * held and the port bound: a start that comes to nothing changes nothing. @throws Error in a sentence
  */
-async function openWhole({ database: file, checkWhole, demo }: Settings): Promise<Database> {
+async function openWhole(
+  { database: file, checkWhole, demo }: Settings,
+  report: (error: unknown) => void,
+): Promise<{ readonly database: Database; readonly areas: Areas }> {
   checkFile(file);
   try {
     sweepLeftovers(file);
     const database = await openDatabase(file);
+    database.report = report;
     await checkDatabase(database, MIGRATION_NAMES, checkWhole);
     await migrate(database);
-    await areasOf(database).imports.takeBackUnfinished();
-    if (demo) await fillWithDemo(database);
-    return database;
+    const areas = buildAreas(database, () => new Date(), report);
+    await areas.imports.takeBackUnfinished();
+    if (demo) await fillWithDemo(database, areas);
+    return { database, areas };
   } catch (error) {
     throw openingTrouble(file, error);
   }
@@ -93,7 +88,9 @@ async function start(): Promise<void> {
   const server = createServer((request, response) => answer(request, response));
   const address = await bind(server, settings);
   lock.tellAddress(address);
-  const database = await openWhole(settings);
+  const report = (err: unknown): void =>
+    logger.error({ err }, 'something that nobody waited for went wrong');
+  const { database, areas } = await openWhole(settings, report);
   const copy = (): void => {
     copyDaily(database, new Date()).catch((error: unknown) =>
       logger.error({ err: error }, 'the daily copy could not be made'),
@@ -108,7 +105,7 @@ async function start(): Promise<void> {
     () => new Date(),
     (err) => logger.error({ err }, 'the certificate of the house could not be renewed'),
   );
-  const app = buildApp({ ...settings, database, logger, scale, oven, house });
+  const app = buildApp({ ...settings, database, areas, logger, report, scale, oven, house });
   const stop = (): void => {
     logger.info('stopping: finishing what is in flight');
     clearInterval(copying);

@@ -8,7 +8,6 @@ import {
   type BakeOutcome,
   type LearnedLimit,
 } from '@ypsigram/core/log';
-import type { BakeService } from '../areas/bakes/service.js';
 import type { Database } from '../database/database.js';
 
 /** What the bakes of a recipe have told. */
@@ -33,12 +32,21 @@ export interface Learning {
   }>;
 }
 
+/** What is learned from: outcomes of bakes, oldest first. */
+interface LoggedBakes {
+  /** Of a recipe. */
+  outcomes(recipeId: string): Promise<readonly BakeOutcome[]>;
+  /** Of all recipes, those kept as good. */
+  goodOutcomes(): Promise<readonly BakeOutcome[]>;
+  /** Of other recipes that are the same kind of bake. */
+  outcomesOfKind(kind: BakeKind, except: string): Promise<readonly BakeOutcome[]>;
+  /** The latest of each recipe. */
+  lastBakes(): Promise<ReadonlyMap<string, LastBake>>;
+}
+
 const NOTHING_LEARNED: LearnedOfRecipe = { proven: [], forgives: null };
 
-export function learning(
-  database: Database,
-  bakes: Pick<BakeService, 'outcomes' | 'goodOutcomes' | 'outcomesOfKind' | 'lastBakes'>,
-): Learning {
+export function learning(database: Database, bakes: LoggedBakes): Learning {
   let revision = -1;
   let byRecipe = new Map<string, Promise<Learned>>();
   let proven: Promise<ReadonlyMap<string, readonly ProvenWeight[]>> | null = null;

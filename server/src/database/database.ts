@@ -140,7 +140,7 @@ export class Database {
     return () => this.listeners.delete(told);
   }
 
-  /** @throws ProblemError 503 when another file, or none, stands where this one was opened */
+  /** @throws DatabaseTrouble when another file, or none, stands where this one was opened */
   private async checkFile(): Promise<void> {
     if (await this.isGone()) throw fileIsGone(this.file);
   }

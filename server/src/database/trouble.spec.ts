@@ -198,7 +198,7 @@ describe('a database in trouble', () => {
     );
     expect(openingTrouble('/kitchen/x', refused).message).toContain('/kitchen/x-photos/a can’t be');
     const full = Object.assign(new Error('no'), { code: 'ENOSPC', path: '/tmp/b' });
-    expect(databaseTrouble(full, '/kitchen/x')?.status).toBe(507);
+    expect(databaseTrouble(full, '/kitchen/x')?.kind).toBe('full');
     expect(databaseTrouble(new Error('other'), '/kitchen/x')).toBeNull();
   });
 

@@ -76,12 +76,12 @@ describe('the demo recipes', () => {
     const empty = await startTestServer();
     const { body: backup } = await empty.http.get('/api/backup').expect(200);
     const server = await startTestServer();
-    await fillWithDemo(server.database);
+    await fillWithDemo(server.database, server.areas);
     await server.http
       .post('/api/backup')
       .send(backup as object)
       .expect(200);
-    await fillWithDemo(server.database);
+    await fillWithDemo(server.database, server.areas);
     const { body } = await server.http.get('/api/recipes').expect(200);
     expect((body as { total: number }).total).toBe(0);
     await server.close();
@@ -90,7 +90,7 @@ describe('the demo recipes', () => {
 
   it('leave the demo’s hands and authors with something to tell', async () => {
     const server = await startTestServer();
-    await fillWithDemo(server.database);
+    await fillWithDemo(server.database, server.areas);
     const { items: trials } = (await server.http.get('/api/trials')).body as {
       items: TrialRecord[];
     };
@@ -128,8 +128,8 @@ describe('the demo recipes', () => {
     const server = await startTestServer();
     const total = async (): Promise<number> =>
       ((await server.http.get('/api/recipes')).body as { total: number }).total;
-    await fillWithDemo(server.database);
-    await fillWithDemo(server.database);
+    await fillWithDemo(server.database, server.areas);
+    await fillWithDemo(server.database, server.areas);
     expect(await total()).toBe(DEMO_RECIPES.length);
     await server.close();
   });

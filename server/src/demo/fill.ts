@@ -1,6 +1,6 @@
 import { authorDraft, recipeDraft, trialDraft } from '@ypsigram/contract';
 import { recipeModel } from '../areas/recipes/model.js';
-import { buildAreas } from '../context/areas.js';
+import type { Areas } from '../areas/all-areas.js';
 import type { Database } from '../database/database.js';
 import { DEMO_AUTHORS } from './authors.js';
 import { fillLog } from './bakes/index.js';
@@ -14,15 +14,8 @@ import { demoTrials } from './trials.js';
  * Fills a database that has never held a kitchen or a recipe with the demo scenario, whole or not at all;
  * others are left alone.
  */
-export async function fillWithDemo(database: Database): Promise<void> {
+export async function fillWithDemo(database: Database, areas: Areas): Promise<void> {
   await database.write(async () => {
-    const areas = buildAreas(
-      database,
-      () => new Date(),
-      (error) => {
-        throw error;
-      },
-    );
     const { kitchen, authors, recipes, trials } = areas;
     const isUsed = (await kitchen.read()).revision > 0;
     if (isUsed || (await recipeModel(database.sequelize).count({ paranoid: false })) > 0) return;

@@ -3,7 +3,7 @@ import type { PracticeTryDraft } from '@ypsigram/contract/practice';
 import { practiceTryDraft } from '@ypsigram/contract/practice';
 import { randomFrom, type Random } from '@ypsigram/core/chance';
 import { millilitresIn } from '@ypsigram/core/units';
-import type { Areas } from '../context/areas.js';
+import type { Areas } from '../areas/all-areas.js';
 import { GREBE, MOORHEN } from './kitchen.js';
 
 const DAY = 24 * 60 * 60 * 1000;

@@ -1,5 +1,5 @@
 import type { ErrorRequestHandler } from 'express';
-import { databaseTrouble } from '../database/trouble.js';
+import { databaseTrouble, type DatabaseTrouble } from '../database/trouble.js';
 import { ProblemError, sendProblem } from './problem.js';
 
 /** What the JSON body parser complains about, in words. */
@@ -10,6 +10,15 @@ const BODY_PROBLEMS: Readonly<Record<string, readonly [status: number, detail: s
   'request.aborted': [400, 'The request ended before all of it had arrived.'],
   'request.size.invalid': [400, 'The request is not as long as it says it is.'],
 };
+
+/** A disk without room, a file that is away, one that is held for a moment: each by its own status. */
+const asAnswered = ({ kind, detail }: DatabaseTrouble): ProblemError =>
+  new ProblemError(
+    kind === 'full' ? 507 : 503,
+    detail,
+    {},
+    kind === 'held' ? { 'Retry-After': '2' } : {},
+  );
 
 function asProblem(error: unknown): ProblemError | null {
   if (error instanceof ProblemError) return error;
@@ -46,11 +55,13 @@ export const answerErrors =
     }
     const problem = asProblem(error);
     const trouble = problem ? null : databaseTrouble(error, file);
-    if (!problem) request.log.error({ err: error }, 'unexpected error');
+    if (!problem && trouble?.kind !== 'held') {
+      request.log.error({ err: error }, 'unexpected error');
+    }
     sendProblem(
       response,
       problem ??
-        trouble ??
+        (trouble && asAnswered(trouble)) ??
         new ProblemError(
           500,
           'Something went wrong, and this was not done. Try again; if it stays so, look at what the server has logged.',

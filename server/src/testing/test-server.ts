@@ -4,6 +4,7 @@ import { join } from 'node:path';
 import { pino } from 'pino';
 import request from 'supertest';
 import { buildApp } from '../app.js';
+import { buildAreas, type Areas } from '../areas/all-areas.js';
 import type { Express } from 'express';
 import { openOven, openScale } from '../devices/index.js';
 import type { SimulatedScale } from '../devices/simulated/scale.js';
@@ -14,8 +15,11 @@ import { migrate } from '../database/migrate.js';
 /** A whole app on a database file of its own, in a folder that is thrown away. */
 export interface TestServer {
   readonly database: Database;
+  readonly areas: Areas;
   readonly file: string;
   readonly app: Express;
+  /** What went wrong where nobody waited; a spec that means it to takes it out, or `close` throws. */
+  readonly reported: unknown[];
   readonly scale: SimulatedScale;
   readonly house: HouseDoor;
   readonly http: ReturnType<typeof request>;
@@ -42,12 +46,17 @@ export async function startTestServer(now = (): Date => new Date()): Promise<Tes
   // An empty kitchen is made once, and copied for every spec.
   copyFileSync(await (emptyKitchen ??= makeEmptyKitchen()), file);
   const database = await openDatabase(file);
+  const reported: unknown[] = [];
+  const report = (error: unknown): void => void reported.push(error);
+  const areas = buildAreas(database, now, report);
   const scale = openScale();
   const oven = openOven();
   const house = new HouseDoor({ host: '127.0.0.1', port: 0, folder: join(folder, 'house') }, now);
   const app = buildApp({
     database,
+    areas,
     logger: pino({ level: 'silent' }),
+    report,
     host: '127.0.0.1',
     page: join(folder, 'no-page'),
     version: '9.9.9',
@@ -58,7 +67,9 @@ export async function startTestServer(now = (): Date => new Date()): Promise<Tes
   });
   return {
     database,
+    areas,
     file,
+    reported,
     app,
     scale,
     house,
@@ -69,6 +80,7 @@ export async function startTestServer(now = (): Date => new Date()): Promise<Tes
       oven.close();
       await database.close();
       rmSync(folder, { recursive: true });
+      if (reported.length > 0) throw new AggregateError(reported, 'Nobody waited for it.');
     },
   };
 }

@@ -11,7 +11,7 @@ import type { Shelf } from '@ypsigram/core/catalogue';
 import { readRecipe } from '@ypsigram/core/reading';
 import type { Database } from '../../database/database.js';
 import { deletionIn, deletionOf, type BackupPart } from '../../database/part.js';
-import { removable, type Removable } from '../../database/removable.js';
+import { removable, type Removable } from '../removable.js';
 import { UNKNOWN_AUTHOR, type AuthorKnowledge } from '../../context/kitchen-context.js';
 import { notFound, staleChange } from '../../http/problem.js';
 import { authorModel, type AuthorRow } from './model.js';

@@ -14,7 +14,7 @@ import { bakeState, lineIdsOf, replan, type BakePlan, type BakeState } from '@yp
 import type { Shelf } from '@ypsigram/core/catalogue';
 import type { Database } from '../../database/database.js';
 import type { BackupPart } from '../../database/part.js';
-import { removable, type Removable } from '../../database/removable.js';
+import { removable, type Removable } from '../removable.js';
 import { ProblemError, notFound } from '../../http/problem.js';
 import { ordersGiven, placeActs } from './clock.js';
 import { bakeModel, bakeReadingModel, type BakeReadingRow, type BakeRow } from './model.js';

@@ -4,7 +4,6 @@ import { readFileSync, readdirSync } from 'node:fs';
 import type { AddressInfo } from 'node:net';
 import { join } from 'node:path';
 import type { BakingClass, ClassEvent, ClassList, JoinedClass } from '@ypsigram/contract/practice';
-import { buildAreas } from '../../context/areas.js';
 import { makeCopy } from '../../database/copies.js';
 import { copiesFolder } from '../../database/copy-list.js';
 import { endEventStreams } from '../../http/event-stream.js';
@@ -74,11 +73,7 @@ describe('a class over HTTP', () => {
   });
 
   it('tells what comes in while somebody looks, and what is taken back', async () => {
-    const classes = buildAreas(
-      server.database,
-      () => new Date(),
-      () => undefined,
-    ).classes;
+    const { classes } = server.areas;
     const { id, code } = await classes.keep(randomUUID(), { name: 'c', tasks: [TASK] });
     const heard: ClassEvent[] = [];
     const stop = classes.listen(id, (event) => heard.push(event));

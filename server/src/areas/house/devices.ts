@@ -1,7 +1,7 @@
 import { createHash, randomBytes, randomUUID, timingSafeEqual } from 'node:crypto';
 import type { Device, Pairing } from '@ypsigram/contract/house';
 import type { Database } from '../../database/database.js';
-import { removable, type Removable } from '../../database/removable.js';
+import { removable, type Removable } from '../removable.js';
 import type { RemovedDevices } from '../../house/index.js';
 import { notFound } from '../../http/problem.js';
 import { deviceModel, type DeviceRow } from './model.js';

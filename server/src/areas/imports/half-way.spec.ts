@@ -1,5 +1,5 @@
 import type { Recipe } from '@ypsigram/contract';
-import { buildAreas, type Areas } from '../../context/areas.js';
+import type { Areas } from '../all-areas.js';
 import { startTestServer, type TestServer } from '../../testing/test-server.js';
 import { importService, type ImportService } from './service.js';
 
@@ -20,7 +20,7 @@ describe('an import that breaks off half way', () => {
   let areas: Areas;
   beforeEach(async () => {
     server = await startTestServer();
-    areas = buildAreas(server.database, () => new Date(), fail);
+    ({ areas } = server);
     await server.http.post('/api/recipes').send({ text: 'Batch 0\n1 cup rye flour' }).expect(201);
   });
   afterEach(() => server.close());

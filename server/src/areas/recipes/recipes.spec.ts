@@ -197,5 +197,6 @@ describe('recipes', () => {
     expect(items.length).toBe(2);
     expect(items.find((one) => one.id === id)!.problem).toContain('could not be worked out');
     expect(items.find((one) => one.id !== id)!.problem).toBeNull();
+    expect(server.reported.splice(0).length).toBeGreaterThan(0);
   });
 });

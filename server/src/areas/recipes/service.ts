@@ -20,7 +20,7 @@ import {
 import { takeTurns } from '../../context/turns.js';
 import type { Database } from '../../database/database.js';
 import type { BackupPart } from '../../database/part.js';
-import { removable, type Removable } from '../../database/removable.js';
+import { removable, type Removable } from '../removable.js';
 import { isAlready } from '../../http/is-already.js';
 import { ProblemError, notFound } from '../../http/problem.js';
 import { recipeModel, type RecipeRow } from './model.js';

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import type { TimerList } from '@ypsigram/contract/oven';
-import { buildAreas } from '../../context/areas.js';
+import { timerService } from './service.js';
 import { startTestServer, type TestServer } from '../../testing/test-server.js';
 
 describe('timers over HTTP', () => {
@@ -59,12 +59,8 @@ describe('timers over HTTP', () => {
   it('outlast the server that they were set on', async () => {
     const id = randomUUID();
     await set(id, draft(10)).expect(200);
-    const again = buildAreas(
-      server.database,
-      () => new Date(),
-      () => undefined,
-    );
-    expect((await again.timers.list()).items.map((timer) => timer.id)).toEqual([id]);
+    const again = timerService(server.database, () => new Date());
+    expect((await again.list()).items.map((timer) => timer.id)).toEqual([id]);
   });
 
   /** Rings so many minutes from now; a negative one rings already. */

@@ -13,7 +13,7 @@ import { shelfOf } from '@ypsigram/core/shelf';
 import { readTrialTable, trialTable } from './trial-table.js';
 import type { Database } from '../../database/database.js';
 import { deletionIn, deletionOf, type BackupPart } from '../../database/part.js';
-import { removable, type Removable } from '../../database/removable.js';
+import { removable, type Removable } from '../removable.js';
 import { ProblemError, notFound, staleChange } from '../../http/problem.js';
 import { trialModel, type TrialRow } from './model.js';
 

@@ -4,7 +4,7 @@ import { join } from 'node:path';
 import { randomFrom } from '@ypsigram/core/chance';
 import { readRecipe } from '@ypsigram/core/reading';
 import { USUAL_STANDARD } from '@ypsigram/core/units';
-import type { Areas } from '../../context/areas.js';
+import type { Areas } from '../../areas/all-areas.js';
 import { bakePlanFor } from '../../areas/plans/bake-plan.js';
 import type { WholeBake } from '../../areas/bakes/part.js';
 import { demoBake, demoBakeId } from './make-bake.js';

@@ -4,23 +4,23 @@ import { knownOfHand, trialByToday, trialSets } from '@ypsigram/core/calibration
 import type { Shelf } from '@ypsigram/core/catalogue';
 import { shelfOf } from '@ypsigram/core/shelf';
 import type { KnownWeight } from '@ypsigram/core/measuring';
-import { authorService, type AuthorService } from '../areas/authors/service.js';
-import { bakeService, type BakeService } from '../areas/bakes/service.js';
-import { backupService, type BackupService } from '../areas/backup/service.js';
-import { classService, type ClassService } from '../areas/classes/service.js';
-import { importService, type ImportService } from '../areas/imports/service.js';
-import { kitchenService, type KitchenService } from '../areas/kitchen/service.js';
-import { bakePlanFor } from '../areas/plans/bake-plan.js';
-import type { PlanContext } from '../areas/plans/service.js';
-import { photoService, type PhotoService } from '../areas/photos/service.js';
-import { practiceService, type PracticeService } from '../areas/practice/service.js';
-import { recipeService, type RecipeService } from '../areas/recipes/service.js';
-import { timerService, type TimerService } from '../areas/timers/service.js';
-import { trialService, type TrialService } from '../areas/trials/service.js';
+import { authorService, type AuthorService } from './authors/service.js';
+import { bakeService, type BakeService } from './bakes/service.js';
+import { backupService, type BackupService } from './backup/service.js';
+import { classService, type ClassService } from './classes/service.js';
+import { importService, type ImportService } from './imports/service.js';
+import { kitchenService, type KitchenService } from './kitchen/service.js';
+import { bakePlanFor } from './plans/bake-plan.js';
+import type { PlanContext } from './plans/service.js';
+import { photoService, type PhotoService } from './photos/service.js';
+import { practiceService, type PracticeService } from './practice/service.js';
+import { recipeService, type RecipeService } from './recipes/service.js';
+import { timerService, type TimerService } from './timers/service.js';
+import { trialService, type TrialService } from './trials/service.js';
 import type { Database } from '../database/database.js';
 import { ProblemError } from '../http/problem.js';
-import { learning, type Learning } from './learning.js';
-import { kitchenContext, readInKitchen, type KitchenContext } from './kitchen-context.js';
+import { learning, type Learning } from '../context/learning.js';
+import { kitchenContext, readInKitchen, type KitchenContext } from '../context/kitchen-context.js';
 
 /** The areas of the data, each with what it needs of the others. */
 export interface Areas {

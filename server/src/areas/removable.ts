@@ -1,6 +1,6 @@
 import type { Model, ModelStatic, WhereOptions } from 'sequelize';
 import { notFound } from '../http/problem.js';
-import type { Database } from './database.js';
+import type { Database } from '../database/database.js';
 
 /** What is deleted by its id, and can be brought back. */
 export interface Removable<T> {
