@@ -22,6 +22,11 @@ describe('CSV', () => {
     );
   });
 
+  it('goes by its head for what parts the columns, not by what stands in the cells', () => {
+    const rows = [{ name: '\ttab', grams: '\ttab' }];
+    expect(readCsv(writeCsv(COLUMNS, rows), COLUMNS).rows[0]!.cells).toEqual(rows[0]!);
+  });
+
   it('has no cell that a spreadsheet would run', () => {
     const text = writeCsv(COLUMNS, [{ name: '=HYPERLINK("x")', grams: '+1' }]);
     expect(text).toContain(`"'=HYPERLINK(""x"")",'+1`);

@@ -49,6 +49,18 @@ export function writeCsv(
   return `${Papa.unparse([[...columns], ...table], { newline: '\r\n' })}\r\n`;
 }
 
+const DELIMITERS = [',', ';', '\t'] as const;
+
+/** What parts the columns: the sign by which most of those that are wanted stand in the head. */
+function delimiterOf(text: string, columns: readonly string[]): string {
+  const inHead = (delimiter: string): number => {
+    const [head = []] = Papa.parse<string[]>(text, { delimiter, preview: 1 }).data;
+    const names = head.map((name) => unguard(name.trim()).toLowerCase());
+    return names.filter((name) => columns.includes(name)).length;
+  };
+  return DELIMITERS.reduce((best, one) => (inHead(one) > inHead(best) ? one : best));
+}
+
 /**
  * Reads a CSV table with a head. Separators may be commas, semicolons or tabs; columns may stand
  * in any order and further ones are passed over. Rows that can not be read are named and left
@@ -58,7 +70,7 @@ export function readCsv(text: string, columns: readonly string[]): CsvReading {
   const plain = text.startsWith(BYTE_ORDER_MARK) ? text.slice(1) : text;
   const parsed = Papa.parse<string[]>(plain, {
     skipEmptyLines: false,
-    delimitersToGuess: [',', ';', '\t'],
+    delimiter: delimiterOf(plain, columns),
   });
   const [head, ...body] = parsed.data;
   const names = (head ?? []).map((name) => unguard(name.trim()).toLowerCase());
