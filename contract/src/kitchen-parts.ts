@@ -26,6 +26,11 @@ export const ownIngredient = z
     keeps: z.enum(KEEPS).exactOptional().meta({
       description: 'How it stands overnight. Until it is told, it waits in the fridge.',
     }),
+    tableFood: z
+      .string()
+      .regex(/^\d{5}$/, 'A food of the public table has five figures.')
+      .exactOptional()
+      .meta({ description: 'The food of the public table that it weighs as, by its number.' }),
     allergens: words(20),
     aliases: words(20),
   })

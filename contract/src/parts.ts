@@ -78,13 +78,17 @@ const author = z.string();
 /** Where a figure comes from: a code and its facts. */
 export const sourceRef = z
   .discriminatedUnion('from', [
-    z.object({ from: z.literal('table'), rows: z.array(z.string()).readonly() }),
+    z.object({ from: z.literal('bakes'), bakes: z.int() }),
+    ...(['table', 'other-release', 'kin'] as const).map((from) =>
+      z.object({ from: z.literal(from), rows: z.array(z.string()).readonly() }),
+    ),
     ...(
       [
         'handbook',
         'packages',
         'egg-grades',
         'nominal',
+        'physics',
         'knowledge',
         'kitchen',
         'line',
@@ -92,7 +96,6 @@ export const sourceRef = z
         'same-by-weight',
       ] as const
     ).map((from) => z.object({ from: z.literal(from) })),
-    z.object({ from: z.literal('bakes'), bakes: z.int() }),
     z.object({ from: z.literal('author'), author }),
     z.object({ from: z.literal('author-lines'), author, lines: z.int() }),
     z.object({ from: z.literal('author-flour'), author }),

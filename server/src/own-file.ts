@@ -8,3 +8,10 @@ import { fileURLToPath } from 'node:url';
  */
 export const ownFile = (path: string): string =>
   fileURLToPath(new URL(`./${path}${extname(import.meta.url)}`, import.meta.url));
+
+/**
+ * The absolute path of a file of facts that the program comes with.
+ * @param name within `core/data`: "sr24-measures.csv"
+ */
+export const dataFile = (name: string): string =>
+  fileURLToPath(new URL(`../../core/data/${name}`, import.meta.url));

@@ -6,4 +6,9 @@ describe('allergens in words', () => {
     expect(allergenText(['tree nuts'])).toBe('tree nuts');
     expect(allergenText([])).toBe('');
   });
+
+  it('say what nobody has told', () => {
+    expect(allergenText(['unknown', 'milk'])).toBe('milk; allergens not known');
+    expect(allergenText(['unknown'])).toBe('allergens not known');
+  });
 });

@@ -29,6 +29,7 @@ const RUNG_NAMES: Readonly<Record<Rung, string>> = {
   author: "author's cup",
   hand: 'your hand',
   reference: 'reference',
+  table: 'public table',
   estimate: 'estimate',
   unknown: 'unknown',
 };
@@ -40,6 +41,8 @@ const RUNG_MEANINGS: Readonly<Record<Rung, string>> = {
   author: 'Worked out from this author’s recipes or from what the author says a cup weighs.',
   hand: 'From your own trials with this ingredient.',
   reference: 'From public food tables.',
+  table:
+    'Not on the Shelf: from the public food table. How it is filled is guessed, and its allergens are not known.',
   estimate: 'Estimated from a similar ingredient or way of filling. Treat it as a guess.',
   unknown: 'No weight is known. Weigh it once, or write the grams on the line.',
 };

@@ -1,8 +1,11 @@
 import type { Shelf } from '@ypsigram/core/catalogue';
 import type { Choice, Intended, Question } from '@ypsigram/core/conversion';
+import { midpoint } from '@ypsigram/core/amount';
 import { onScaleGrid } from '@ypsigram/core/fills';
+import { fullnessOf, measureSize } from '@ypsigram/core/measuring';
 import type { Line } from '@ypsigram/core/reading';
-import type { Standard } from '@ypsigram/core/units';
+import { isVolumeUnit, millilitresIn, type Standard } from '@ypsigram/core/units';
+import { short } from './figures.js';
 import { METHOD_NAMES } from './names.js';
 import { weightText } from './weights.js';
 import { standardName } from './standards.js';
@@ -82,7 +85,7 @@ export function noteMessage(
         'One of the two numbers is wrong.'
       );
     case 'nominal-size':
-      return nominal(note.word);
+      return line.heap === null ? nominal(note.word) : heaped(line, note.word, standard, shelf);
     case 'borrowed-unit':
       return (
         `${standardName(standard)} measures have no ${note.unit.replace('-', ' ')}, so ` +
@@ -94,6 +97,8 @@ export function noteMessage(
       return line.stated
         ? `“${note.words}” is not on the Shelf. Its weight is used as written, but can’t be turned into cups.`
         : `“${note.words}” is not on the Shelf, so its weight is not known. Write the grams on the line.`;
+    case 'from-table':
+      return 'Not on the Shelf: its weight is from the public food table, and its allergens are not known.';
     case 'alternative':
       return `Or ${note.words}: the first of the two is used.`;
     case 'second-ingredient':
@@ -105,6 +110,18 @@ export function noteMessage(
     case 'other-language':
       return 'This line does not look English, so it is left as it is.';
   }
+}
+
+/** "“heaped”: about 2.5 times a level one, 1.8 to 3.2." */
+function heaped(line: Line, word: string, standard: Standard, shelf: Shelf): string {
+  const ingredient = line.ingredientId === null ? null : shelf.ingredient(line.ingredientId);
+  const { unit, amount } = line;
+  if (!ingredient || !amount || unit === null || !isVolumeUnit(unit)) return nominal(word);
+  const millilitres = midpoint(amount).valueOf() * millilitresIn(unit, standard).valueOf();
+  const size = measureSize(unit, millilitres);
+  const { times, low, high } = fullnessOf(line.heap, size, ingredient.class);
+  const [middle, least, most] = [times, low, high].map((one) => short(one, 2));
+  return `People fill a “${word}” measure differently: ${middle} times a level one is used, and it may be ${least} to ${most}.`;
 }
 
 function nominal(word: string): string {

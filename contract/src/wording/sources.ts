@@ -7,6 +7,12 @@ export function sourceText(source: SourceRef): string {
   switch (source.from) {
     case 'table':
       return `public food table, no. ${source.rows.join(', ')}`;
+    case 'other-release':
+      return `another release of the public food table, no. ${source.rows.join(', ')}`;
+    case 'physics':
+      return 'what it is made of';
+    case 'kin':
+      return `what is like it in the public food table, no. ${source.rows.join(', ')}`;
     case 'handbook':
       return 'handbook of household weights (AH456)';
     case 'packages':

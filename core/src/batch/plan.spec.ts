@@ -206,7 +206,7 @@ describe('ratios', () => {
       ],
       BUILT_IN_SHELF,
     )!;
-    expect(ratios.water).toBeCloseTo((500 * 0.134 + 300 + 50 * 0.162 + 10 * 0.002) / 5, 9);
+    expect(ratios.water).toBeCloseTo((500 * 0.134 + 300 + 50 * 0.159 + 10 * 0.002) / 5, 9);
     expect(ratios.fat).toBe(10);
     expect(ratios.salt).toBe(2);
   });

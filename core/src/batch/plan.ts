@@ -119,8 +119,8 @@ function measureLine(wanted: WantedMass, choice: LineChoice, batch: Batch): Meas
 
 /** What the written volume is at this batch, in millilitres; null for what is no volume. */
 function writtenVolume(line: Line, standard: Standard, { factor }: Batch): number | null {
-  const { amount, unit, fullness } = line;
-  if (!amount || unit === null || !isVolumeUnit(unit) || fullness !== 1) return null;
+  const { amount, unit, heap } = line;
+  if (!amount || unit === null || !isVolumeUnit(unit) || heap !== null) return null;
   return midpoint(amount).mul(factor).mul(millilitresIn(unit, standard)).valueOf();
 }
 

@@ -41,9 +41,9 @@ const roundingOf = (grams: number): number => (grams % 5 === 0 ? 2.5 : 0.5) / gr
 type CandidateMethod = Omit<ConventionLine, 'agrees'> & { readonly of: FillingOf };
 
 function candidate(line: Line, recipe: string, standard: Standard): CandidateMethod | null {
-  const { amount, unit, stated, ingredientId, form, authorMethod, fullness } = line;
+  const { amount, unit, stated, ingredientId, form, authorMethod, heap } = line;
   if (!amount || !unit || !stated || ingredientId === null || authorMethod === null) return null;
-  if (!isVolumeUnit(unit) || isNominalUnit(unit) || isRange(amount) || fullness !== 1) return null;
+  if (!isVolumeUnit(unit) || isNominalUnit(unit) || isRange(amount) || heap !== null) return null;
   // A gram figure beside millilitres is a volume written twice over, and as good as a cup.
   const millilitres = millilitresIn(unit, standard).mul(amount.min).valueOf();
   if (roundingOf(stated.grams) > COARSEST_ROUNDING) return null;

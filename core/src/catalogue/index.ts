@@ -5,6 +5,7 @@ export {
   KEEPS,
   METHODS,
   ROLES,
+  UNKNOWN_ALLERGENS,
   type Bounded,
   type IngredientFacts,
   type Hazard,
@@ -20,4 +21,14 @@ export {
 export { nameFinder, type NameFinder, type NameMatch } from './names.js';
 export type { Shelf } from './shelf.js';
 export { singular, wordsOf } from './words.js';
-export { ESTIMATE, isSameSource, NOMINAL, type SourceRef, sr, THIS_KITCHEN } from './source.js';
+export {
+  ESTIMATE,
+  isSameSource,
+  likeSr,
+  NOMINAL,
+  otherSr,
+  PHYSICS,
+  type SourceRef,
+  sr,
+  THIS_KITCHEN,
+} from './source.js';

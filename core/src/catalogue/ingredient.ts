@@ -70,6 +70,10 @@ export type Bounded = (typeof BOUNDED)[number];
 
 /** What rules know of some ingredients and not of others. */
 export interface IngredientFacts {
+  /** The lightest and the heaviest a millilitre can be, in grams, where its class tells it wrong. */
+  readonly bounds?: readonly [low: number, high: number];
+  /** The same of a form that is not as the rest of it is: cream, whipped. */
+  readonly formBounds?: Readonly<Record<string, readonly [low: number, high: number]>>;
   /** Which bound of what can be meant applies to it. */
   readonly bounded?: Bounded;
   /** Milled from wheat: who fills a cup of one such flour heavily fills the others heavily too. */
@@ -117,10 +121,17 @@ export interface TableWeight {
   readonly unit: WeightUnit;
   readonly grams: number;
   readonly source: SourceRef;
+  /** The source contradicts something better founded: it is shown with it, and not used. */
+  readonly isDoubted?: true;
+  /** Relative standard deviation of single pieces, where they are not as fruit is: made in a factory. */
+  readonly spread?: number;
 }
 
 /** Names by language, as they stand in recipes: with capitals, accents and apostrophes. */
 export type OtherNames = Readonly<Partial<Record<'german' | 'french', readonly string[]>>>;
+
+/** Stands among allergens where nobody has told what there is. */
+export const UNKNOWN_ALLERGENS = 'unknown';
 
 /** Something that recipes measure, with what a cup, spoon or piece of it weighs by each method. */
 export interface Ingredient extends IngredientFacts {
@@ -140,4 +151,8 @@ export interface Ingredient extends IngredientFacts {
   /** Names that leave the kind open: reading one of them assumes this kind and says so. */
   readonly loosely?: readonly string[];
   readonly weights: readonly TableWeight[];
+  /** Looked up behind the shelf: its class is a guess, and how its cups were filled. */
+  readonly isFromTable?: true;
+  /** The food of the public table that its weights are those of, by its number. */
+  readonly tableFood?: string;
 }

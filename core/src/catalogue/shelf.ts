@@ -6,4 +6,6 @@ export interface Shelf {
   readonly all: readonly Ingredient[];
   ingredient(id: string): Ingredient | undefined;
   readonly findName: NameFinder;
+  /** What stands behind the shelf: asked for words that name nothing on it. */
+  behind?(words: readonly string[]): Ingredient | null;
 }

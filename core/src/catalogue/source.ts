@@ -2,6 +2,12 @@
 export type SourceRef =
   /** Rows of the public food table, by their numbers; where several, all of them say so. */
   | { readonly from: 'table'; readonly rows: readonly string[] }
+  /** Rows of another release of it, which the table that comes with the program does not hold. */
+  | { readonly from: 'other-release'; readonly rows: readonly string[] }
+  /** What it is made of: the density of a liquid or a solution, or of what its packet holds. */
+  | { readonly from: 'physics' }
+  /** Rows of the public table of what is like it in a cup; where several, their mean. */
+  | { readonly from: 'kin'; readonly rows: readonly string[] }
   /** The handbook of household weights that the public table took over. */
   | { readonly from: 'handbook' }
   /** The weight of a serving as it stands on packages. */
@@ -40,6 +46,15 @@ export const NOMINAL: SourceRef = { from: 'nominal' };
 
 /** Rows of the public food table, by their five-figure numbers. */
 export const sr = (...rows: readonly string[]): SourceRef => ({ from: 'table', rows });
+
+/** Rows of another release of the public food table than the one that comes with the program. */
+export const otherSr = (...rows: readonly string[]): SourceRef => ({ from: 'other-release', rows });
+
+/** What follows from what it is made of. */
+export const PHYSICS: SourceRef = { from: 'physics' };
+
+/** What is like it, by its rows in the public food table. */
+export const likeSr = (...rows: readonly string[]): SourceRef => ({ from: 'kin', rows });
 
 /** Whether two sources are one and the same. */
 export const isSameSource = (a: SourceRef, b: SourceRef): boolean =>

@@ -60,9 +60,10 @@ describe('intended mass', () => {
     expect(pinch.high / pinch.grams).toBeGreaterThan(1.6);
   });
 
-  it('gives a stick half a US cup, whatever the standard', () => {
-    expect(intended('1 stick margarine', 'metric')!.grams).toBeCloseTo(
-      intended('1/2 cup margarine')!.grams,
+  it('gives a stick what a stick weighs, whatever the standard', () => {
+    expect(intended('1 stick margarine', 'metric')!.grams).toBe(113);
+    expect(intended('1 stick shortening', 'metric')!.grams).toBeCloseTo(
+      intended('1/2 cup shortening')!.grams,
       9,
     );
   });

@@ -3,13 +3,14 @@ import type { Ingredient, Method, Shelf, SourceRef } from '../catalogue/index.js
 import {
   COVERAGE,
   HOUSEHOLD_SPREAD,
-  HEAPING_SPREAD,
   PINCH_SPREAD,
   TOOL_SPREAD,
   combinedSpread,
   defaultMethod,
+  densityBounds,
   densityOf,
   fillSpread,
+  fullnessOf,
   measureSize,
   pieceOf,
   type KnownWeight,
@@ -44,7 +45,7 @@ export interface IntendedBasis {
 /** The part of a line that decides its mass. */
 export type MeasuredLine = Pick<
   Line,
-  'amount' | 'unit' | 'fullness' | 'ingredientId' | 'form' | 'authorMethod' | 'stated' | 'notes'
+  'amount' | 'unit' | 'heap' | 'ingredientId' | 'form' | 'authorMethod' | 'stated' | 'notes'
 >;
 
 const STATED: IntendedBasis = {
@@ -115,6 +116,9 @@ function within(
 const isHousehold = ({ notes }: MeasuredLine): boolean =>
   notes.some((note) => note.code === 'nominal-size' && note.household === true);
 
+/** Where a measure is whatever somebody takes for one, its content is too. */
+const NO_BOUNDS = [0, Infinity] as const;
+
 function filledMass(
   line: MeasuredLine,
   ingredient: Ingredient,
@@ -128,6 +132,7 @@ function filledMass(
   const method = line.authorMethod ?? defaultMethod(ingredient);
   const basis = densityOf({ ingredient, form: line.form, method, size }, known);
   if (!basis) return null;
+  const fullness = fullnessOf(line.heap, size, ingredient.class);
   // Fills scatter independently; the tool is the same in each of them.
   const fills = Math.max(1, Math.round(amounts[1]));
   const spread = combinedSpread(
@@ -138,10 +143,18 @@ function filledMass(
         : fillSpread(ingredient.class, method, size) / Math.sqrt(fills),
     TOOL_SPREAD,
     basis.relativeSpread,
-    line.fullness === 1 ? 0 : HEAPING_SPREAD,
+    (fullness.high - fullness.low) / (2 * COVERAGE * fullness.times),
   );
+  const level = within(amounts, millilitres * basis.gramsPerMillilitre, spread);
+  // However it is filled, a measure that has a volume holds no more than the thing can weigh.
+  const [lightest, heaviest] =
+    isNominalUnit(unit) || isHousehold(line) ? NO_BOUNDS : densityBounds(ingredient, line.form);
+  const least = amounts[0] * millilitres * lightest * (1 - COVERAGE * TOOL_SPREAD);
+  const most = amounts[2] * millilitres * heaviest * (1 + COVERAGE * TOOL_SPREAD);
   return {
-    ...within(amounts, millilitres * line.fullness * basis.gramsPerMillilitre, spread),
+    grams: level.grams * fullness.times,
+    low: Math.max(level.low, Math.min(least, level.grams)) * fullness.times,
+    high: Math.min(level.high, Math.max(most, level.grams)) * fullness.times,
     basis: { rung: basis.rung, source: basis.source, derivedFrom: basis.derivedFrom },
   };
 }

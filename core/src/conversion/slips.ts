@@ -1,6 +1,6 @@
 import { midpoint } from '../amount/index.js';
 import type { Shelf } from '../catalogue/index.js';
-import { densityLimits } from '../measuring/index.js';
+import { fullnessOf, measureSize, usualDensities } from '../measuring/index.js';
 import type { Line } from '../reading/index.js';
 import { GRAMS_PER_OUNCE, isVolumeUnit, millilitresIn, type Standard } from '../units/index.js';
 
@@ -20,12 +20,13 @@ const DIGIT = 10;
  * weight that can be.
  */
 export function likelySlips(line: Line, standard: Standard, shelf: Shelf): AmountSlip[] {
-  const { stated, amount, unit, fullness, ingredientId } = line;
+  const { stated, amount, unit, heap, ingredientId } = line;
   const ingredient = ingredientId === null ? undefined : shelf.ingredient(ingredientId);
-  const limits = ingredient && densityLimits(ingredient);
+  const limits = ingredient && usualDensities(ingredient);
   if (!stated || !amount || !limits || unit === null || !isVolumeUnit(unit)) return [];
-  const millilitres =
-    midpoint(amount).valueOf() * fullness * millilitresIn(unit, standard).valueOf();
+  const level = midpoint(amount).valueOf() * millilitresIn(unit, standard).valueOf();
+  const size = measureSize(unit, level);
+  const millilitres = level * fullnessOf(heap, size, ingredient.class).times;
   const canBe = (grams: number, times = 1): boolean => {
     const density = grams / (millilitres * times);
     return density >= limits[0] && density <= limits[1];

@@ -1,9 +1,18 @@
 import type { Ingredient, Method, SourceRef, TableWeight } from '../catalogue/index.js';
 import { millilitresIn } from '../units/index.js';
+import { canBeSoDense, densityBounds, type DensityBounds } from './bounds.js';
 import { classFactor, defaultMethod } from './methods.js';
 import { rememberByIngredient } from './remember-by-ingredient.js';
 import type { MeasureSize } from './size.js';
-import { CLASS_FACTOR_SPREAD, PIECE_SPREAD, UNSOURCED_SPREAD } from './spread.js';
+import {
+  CLASS_FACTOR_SPREAD,
+  combinedSpread,
+  KIN_SPREAD,
+  PHYSICS_SPREAD,
+  MADE_SPREAD,
+  PIECE_SPREAD,
+  UNSOURCED_SPREAD,
+} from './spread.js';
 
 /**
  * The basis ladder: where a weight comes from, best first. The first rung that applies is
@@ -15,6 +24,7 @@ export const RUNGS = [
   'author',
   'hand',
   'reference',
+  'table',
   'estimate',
   'unknown',
 ] as const;
@@ -99,12 +109,40 @@ function gramsPerMillilitre(weight: TableWeight): number {
   return weight.grams / (weight.amount * TABLE_MILLILITRES[weight.unit as MeasureSize]);
 }
 
+/** Whether a table gives a weight that cannot be, or contradicts something better founded: it is kept, shown as doubted, and not used. */
+export const isDoubted = (ingredient: Ingredient, weight: TableWeight): boolean =>
+  weight.isDoubted === true ||
+  (byVolume(weight) && !canBeSoDense(ingredient, weight.form, gramsPerMillilitre(weight)));
+
+/** How well founded a table's figure is: relative standard deviation, and whether it is a guess. */
+interface Foundation {
+  readonly spread: number;
+  readonly isGuess: boolean;
+}
+
+const FOUNDED: Foundation = { spread: 0, isGuess: false };
+
+function foundationOf({ from }: SourceRef): Foundation {
+  switch (from) {
+    case 'knowledge':
+      return { spread: UNSOURCED_SPREAD, isGuess: true };
+    case 'kin':
+      return { spread: KIN_SPREAD, isGuess: true };
+    case 'physics':
+      return { spread: PHYSICS_SPREAD, isGuess: false };
+    default:
+      return FOUNDED;
+  }
+}
+
 /** The table weights by volume of one form; where the form has none, those of the usual form. */
 function ofForm(
   ingredient: Ingredient,
   form: string | null,
 ): { weights: readonly TableWeight[]; isForm: boolean } {
-  const volumes = ingredient.weights.filter(byVolume);
+  const volumes = ingredient.weights.filter(
+    (weight) => byVolume(weight) && !isDoubted(ingredient, weight),
+  );
   const exact = volumes.filter((weight) => weight.form === form);
   if (exact.length > 0) return { weights: exact, isForm: true };
   const usual = volumes.some((weight) => weight.form === null) ? null : volumes[0]?.form;
@@ -164,6 +202,12 @@ function fromTables(filling: Filling): DensityBasis | null {
 
 const tableDensities = rememberByIngredient(() => new Map<string, DensityBasis | null>());
 
+/** Behind the shelf the class is a guess, and how the cup was filled with it. */
+const tableRung = ({ isFromTable }: Ingredient): Rung => (isFromTable ? 'table' : 'reference');
+
+const clamped = (value: number, [low, high]: DensityBounds): number =>
+  Math.min(high, Math.max(low, value));
+
 /** The rungs of tables: a weight as it stands there, or an estimate from one. */
 function tableDensity(filling: Filling): DensityBasis | null {
   const { ingredient, form, method, size } = filling;
@@ -179,11 +223,17 @@ function tableDensity(filling: Filling): DensityBasis | null {
   const factor = direct
     ? 1
     : classFactor(ingredient.class, method) / classFactor(ingredient.class, table.method);
-  const sourced = table.source.from !== 'knowledge';
+  const { spread, isGuess } = foundationOf(table.source);
   return {
-    rung: direct && isForm && sourced ? 'reference' : 'estimate',
-    gramsPerMillilitre: gramsPerMillilitre(table) * factor,
-    relativeSpread: sourced ? (direct && isForm ? 0 : CLASS_FACTOR_SPREAD) : UNSOURCED_SPREAD,
+    rung: direct && isForm && !isGuess ? tableRung(ingredient) : 'estimate',
+    gramsPerMillilitre: clamped(
+      gramsPerMillilitre(table) * factor,
+      densityBounds(ingredient, form),
+    ),
+    relativeSpread:
+      direct && isForm && !ingredient.isFromTable
+        ? spread
+        : combinedSpread(spread, CLASS_FACTOR_SPREAD),
     source: table.source,
     derivedFrom: direct ? null : table.method,
   };
@@ -204,36 +254,33 @@ export function pieceOf(
   const usual = form !== null && ingredient.class !== 'egg' ? undefined : pieces[0];
   const piece = pieces.find((weight) => weight.form === wanted) ?? usual;
   if (!piece) return null;
-  const sourced = piece.source.from !== 'knowledge';
-  const grade = ingredient.class === 'egg' ? PIECE_SPREAD.egg : PIECE_SPREAD.other;
+  const { spread, isGuess } = foundationOf(piece.source);
+  const grown = ingredient.class === 'egg' ? PIECE_SPREAD.egg : PIECE_SPREAD.other;
   return {
-    rung: sourced ? 'reference' : 'estimate',
+    rung: isGuess ? 'estimate' : tableRung(ingredient),
     gramsEach: piece.grams / piece.amount,
-    relativeSpread: unit !== 'each' ? 0.01 : sourced ? grade : UNSOURCED_SPREAD,
+    relativeSpread: Math.max(piece.spread ?? (unit === 'each' ? grown : MADE_SPREAD), spread),
     source: piece.source,
   };
 }
 
 /**
- * The lightest and heaviest a millilitre of the ingredient can be by any method and form:
- * what a stated weight is held against. Null when nothing is known.
+ * The lightest and heaviest a millilitre is by what tables say of any method and form, in grams:
+ * what is usual, not what can be. Null where tables say nothing.
  */
-export const densityLimits = rememberByIngredient(
+export const usualDensities = rememberByIngredient(
   (ingredient: Ingredient): readonly [number, number] | null => {
-    const densities = ingredient.weights.filter(byVolume).map(gramsPerMillilitre);
-    if (densities.length === 0) return null;
-    const heaviest = ingredient.class === 'powder' ? 'tamped' : 'packed';
-    const lightest = ingredient.class === 'powder' ? 'sifted' : 'loose';
-    const spooned = ingredient.weights.filter(byVolume).map((weight) => {
-      const base = gramsPerMillilitre(weight) / classFactor(ingredient.class, weight.method);
-      return [
-        base * classFactor(ingredient.class, lightest),
-        base * classFactor(ingredient.class, heaviest),
-      ] as const;
+    const weights = ingredient.weights.filter(
+      (weight) => byVolume(weight) && !isDoubted(ingredient, weight),
+    );
+    if (weights.length === 0) return null;
+    const isPowder = ingredient.class === 'powder';
+    const methods = isPowder ? (['sifted', 'tamped'] as const) : (['loose', 'packed'] as const);
+    const densities = weights.flatMap((weight) => {
+      const density = gramsPerMillilitre(weight);
+      const level = density / classFactor(ingredient.class, weight.method);
+      return [density, ...methods.map((method) => level * classFactor(ingredient.class, method))];
     });
-    return [
-      Math.min(...densities, ...spooned.map(([low]) => low)),
-      Math.max(...densities, ...spooned.map(([, high]) => high)),
-    ];
+    return [Math.min(...densities), Math.max(...densities)];
   },
 );

@@ -1,14 +1,17 @@
 export {
   RUNGS,
-  densityLimits,
   densityOf,
+  isDoubted,
   pieceOf,
+  usualDensities,
   type DensityBasis,
   type Filling,
   type KnownWeight,
   type PieceBasis,
   type Rung,
 } from './basis.js';
+export { densityBounds, densityOfSyrup, type DensityBounds } from './bounds.js';
+export { fullnessOf, type Fullness, type Heap } from './heaps.js';
 export { defaultMethod, methodsFor, sameFilling, type FillingOf } from './methods.js';
 export { equalWeights, type EqualWeight } from './equal-weights.js';
 export { measureSize, type MeasureSize } from './size.js';
@@ -16,7 +19,6 @@ export {
   CLASS_FACTOR_SPREAD,
   COVERAGE,
   HAND_SHARE,
-  HEAPING_SPREAD,
   HALVING_SPREAD,
   HOUSEHOLD_SPREAD,
   PIECE_SPREAD,

@@ -57,11 +57,17 @@ export const COVERAGE = 2;
 /** Standard deviation of the class factors between ingredients of one class. */
 export const CLASS_FACTOR_SPREAD = 0.06;
 
+/** A density that follows from what a thing is made of, between makers and temperatures. */
+export const PHYSICS_SPREAD = 0.02;
+
+/** One thing after another that is like it in a cup: as far as the kinds of one class differ. */
+export const KIN_SPREAD = 0.1;
+
 /** A figure from general knowledge, such as the juice of one lemon, may be this far off. */
 export const UNSOURCED_SPREAD = 0.2;
 
-/** Heaped, rounded, scant: nobody heaps alike. */
-export const HEAPING_SPREAD = 0.08;
+/** What a factory fills, cuts or presses: packets, sticks, squares, leaves, biscuits. */
+export const MADE_SPREAD = 0.02;
 
 /** Pieces of one size grade (eggs, bananas) differ by this much. */
 export const PIECE_SPREAD: Readonly<{ egg: number; other: number }> = { egg: 0.04, other: 0.15 };

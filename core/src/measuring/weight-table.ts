@@ -1,5 +1,5 @@
 import type { Ingredient, Method, TableWeight } from '../catalogue/index.js';
-import { densityOf, type DensityBasis } from './basis.js';
+import { densityOf, isDoubted, type DensityBasis } from './basis.js';
 import { classFactor, methodsFor } from './methods.js';
 
 /** One way to fill a measure with an ingredient, and how heavy it is by cup and by spoon. */
@@ -66,7 +66,9 @@ const WORTH_SAYING = 0.1;
  * each is used for its own method.
  */
 export function disagreements(ingredient: Ingredient): readonly Disagreement[] {
-  const cups = ingredient.weights.filter(({ unit }) => unit === 'cup');
+  const cups = ingredient.weights.filter(
+    (weight) => weight.unit === 'cup' && !isDoubted(ingredient, weight),
+  );
   const level = ({ grams, amount, method }: TableWeight): number =>
     grams / amount / classFactor(ingredient.class, method);
   return cups.flatMap((apart) => {

@@ -1,8 +1,19 @@
 import { Fraction, midpoint, type Amount } from '../amount/index.js';
 import { planLine, type Batch, type PlanLine } from '../batch/index.js';
-import { closestIngredients, type Ingredient, type Method } from '../catalogue/index.js';
+import {
+  closestIngredients,
+  type Ingredient,
+  type IngredientClass,
+  type Method,
+} from '../catalogue/index.js';
 import { intendedMass, type Intended } from '../conversion/index.js';
-import { defaultMethod, densityOf, measureSize, methodsFor } from '../measuring/index.js';
+import {
+  defaultMethod,
+  densityOf,
+  fullnessOf,
+  measureSize,
+  methodsFor,
+} from '../measuring/index.js';
 import { readLine, type Line } from '../reading/index.js';
 import {
   STANDARDS,
@@ -97,7 +108,7 @@ function wantedIn(
   if (isMassUnit(unit)) return { unit, amount: grams / gramsIn(unit).valueOf() };
   if (!isVolumeUnit(unit)) return null;
   const millilitres = millilitresIn(unit, standard).valueOf();
-  const written = writtenMillilitres(line, standard);
+  const written = writtenMillilitres(line, ingredient.class, standard);
   // A volume in another volume is the same volume: no density comes between.
   if (written !== null) return { unit, amount: written / millilitres };
   const { form } = line;
@@ -109,12 +120,16 @@ function wantedIn(
 
 /** How much a line takes up, where it says it by volume or in sticks, which are half a US cup. */
 function writtenMillilitres(
-  { amount, unit, stated, fullness }: Line,
+  { amount, unit, stated, heap }: Line,
+  ofClass: IngredientClass,
   standard: Standard,
 ): number | null {
   if (amount === null || unit === null || stated !== null) return null;
-  const times = midpoint(amount).valueOf() * fullness;
-  if (isVolumeUnit(unit)) return times * millilitresIn(unit, standard).valueOf();
+  const times = midpoint(amount).valueOf();
+  if (isVolumeUnit(unit)) {
+    const level = times * millilitresIn(unit, standard).valueOf();
+    return level * fullnessOf(heap, measureSize(unit, level), ofClass).times;
+  }
   return unit === 'stick' ? (times * millilitresIn('cup', 'us-customary').valueOf()) / 2 : null;
 }
 

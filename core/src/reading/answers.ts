@@ -35,8 +35,10 @@ function answerTo(
   name: string,
   { recipe, author, kitchen }: Answers,
 ): { readonly answer: Answer; readonly by: AnsweredBy } | null {
+  // What was answered while nobody knew it still goes before the table.
+  const code = note.code === 'from-table' ? 'unknown-ingredient' : note.code;
   const fits = (answer: Answer): boolean =>
-    answer.note === note.code && answer.name === name && answer.word === wordOfNote(note);
+    answer.note === code && answer.name === name && answer.word === wordOfNote(note);
   const written = line.written.trim();
   const own = recipe.find((answer) => answer.written === written && fits(answer));
   if (own) return { answer: own, by: 'recipe' };

@@ -1,5 +1,6 @@
 import type { Amount } from '../amount/index.js';
 import type { Method } from '../catalogue/index.js';
+import type { Heap } from '../measuring/index.js';
 import type { Standard, Unit } from '../units/index.js';
 import type { Language } from './languages/index.js';
 import type { OtherReading, ReadingNote } from './note.js';
@@ -22,8 +23,8 @@ export interface Line {
   readonly kind: LineKind;
   readonly amount: Amount | null;
   readonly unit: Unit | null;
-  /** How much fuller or emptier than level: 1.25 for "heaping", 1 otherwise. */
-  readonly fullness: number;
+  /** How its measure is filled beyond its rim, or short of it; null where it is level. */
+  readonly heap: Heap | null;
   readonly ingredientId: string | null;
   readonly form: string | null;
   /** How the author filled the measure; null where nothing was filled. */
@@ -80,7 +81,7 @@ export function bareLine(
     kind,
     amount: null,
     unit: null,
-    fullness: 1,
+    heap: null,
     ingredientId: null,
     form: null,
     authorMethod: null,

@@ -47,6 +47,8 @@ export type ReadingNote =
   | { readonly code: 'borrowed-unit'; readonly unit: Unit }
   | { readonly code: 'no-amount' }
   | { readonly code: 'unknown-ingredient'; readonly words: string }
+  /** Not on the shelf: looked up behind it, under this name. */
+  | { readonly code: 'from-table'; readonly food: string; readonly words: string }
   /** "butter or margarine": the first is used. */
   | { readonly code: 'alternative'; readonly words: string }
   /** "salt and pepper": one line, two ingredients; only the first is counted. */

@@ -134,7 +134,7 @@ describe('odd lines', () => {
     expect(line.ingredientId).toBe('semolina');
     expect(codesOf(line)).toContain('assumed-kind');
     // Words that are English outside the bracket name something of their own.
-    expect(lineOf('1 cup fruit pie filling (apple)').ingredientId).toBeNull();
+    expect(lineOf('1 cup fruit soup (apple)').ingredientId).toBeNull();
   });
 
   it('mend the slips of a scanner where they leave no doubt, and only there', () => {

@@ -1,4 +1,5 @@
 import { type SourceRef, wordsOf } from '../catalogue/index.js';
+import { densityOfSyrup } from '../measuring/index.js';
 import { BUILT_IN_SHELF, CATALOGUE, ingredientById, knownIngredient } from './index.js';
 
 const named = (text: string): string | undefined =>
@@ -11,6 +12,9 @@ const OF_A_SHELF: readonly SourceRef['from'][] = [
   'egg-grades',
   'nominal',
   'knowledge',
+  'other-release',
+  'physics',
+  'kin',
 ];
 
 describe('the catalogue', () => {
@@ -31,6 +35,28 @@ describe('the catalogue', () => {
           expect(row)
             .withContext(id)
             .toMatch(/^\d{5}$/);
+      }
+    }
+  });
+
+  it('rests wholly on general knowledge for no more than sixty', () => {
+    const guessed = CATALOGUE.filter(({ weights }) =>
+      weights.every(({ source }) => source.from === 'knowledge'),
+    );
+    expect(guessed.length)
+      .withContext(guessed.map(({ id }) => id).join(', '))
+      .toBeLessThan(61);
+  });
+
+  it('weighs a syrup as a solution of its sugar weighs, where that is all that it is', () => {
+    for (const { id, class: of, waterPercent, weights } of CATALOGUE) {
+      for (const { source, grams, amount, unit } of weights) {
+        if (of !== 'syrup' || source.from !== 'physics') continue;
+        const millilitres = amount * (unit === 'cup' ? 236.588 : 14.787);
+        const density = densityOfSyrup(100 - waterPercent);
+        expect(Math.abs(grams / millilitres / density - 1))
+          .withContext(id)
+          .toBeLessThan(0.01);
       }
     }
   });

@@ -1,3 +1,4 @@
+import { BISCUITS_AND_PASTRY } from './data/biscuits-and-pastry.js';
 import { DAIRY } from './data/dairy.js';
 import { EGGS } from './data/eggs.js';
 import { FATS } from './data/fats.js';
@@ -59,6 +60,7 @@ export const CATALOGUE: readonly Ingredient[] = [
   ...MORE_DAIRY,
   ...SWEETS,
   ...MORE_GRAINS,
+  ...BISCUITS_AND_PASTRY,
 ];
 
 const BY_ID: ReadonlyMap<string, Ingredient> = new Map(CATALOGUE.map((i) => [i.id, i]));

@@ -6,7 +6,9 @@ import type { Shelf } from '@ypsigram/core/catalogue';
 import { shelfOf } from '@ypsigram/core/shelf';
 import type { KnownWeight } from '@ypsigram/core/measuring';
 import { answerReading, readRecipe, type Answer, type Reading } from '@ypsigram/core/reading';
+import { withTable } from '@ypsigram/core/table';
 import type { Standard } from '@ypsigram/core/units';
+import { PUBLIC_TABLE } from '../tables/public-table.js';
 
 /**
  * What this kitchen reads and plans with, worked out of what its owner said. The same object as
@@ -26,7 +28,7 @@ export function kitchenContext(kitchen: Kitchen, hand: readonly KnownWeight[]): 
   const { scales, weighedIn, habits, answers, weights, ingredients, block } = kitchen;
   return {
     drawer: calibratedDrawer(kitchen, block),
-    shelf: shelfOf(weights, ingredients),
+    shelf: withTable(shelfOf(weights, ingredients), PUBLIC_TABLE),
     toolSpreads: toolSpreadsOf(kitchen),
     scales,
     weighedIn,

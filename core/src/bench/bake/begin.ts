@@ -2,7 +2,7 @@ import { leftOutOf } from '../../batch/index.js';
 import type { AssembledRecipe, Batch, Columns, PlanLine, Trying } from '../../batch/index.js';
 import { USUAL_KIND } from '../../baking/index.js';
 import type { BakingFacts } from '../../baking/steps/index.js';
-import type { Ingredient } from '../../catalogue/index.js';
+import { UNKNOWN_ALLERGENS, type Ingredient } from '../../catalogue/index.js';
 import { chanceLines, type ChanceBasis, type ChanceLine } from '../../chance/index.js';
 import { USUAL_SCALES } from '../../drawer/index.js';
 import { combinedSpread, COVERAGE, densityOf } from '../../measuring/index.js';
@@ -119,7 +119,7 @@ function lineOf(
     role: ingredient?.role ?? null,
     keeps: ingredient?.keeps ?? null,
     ...(leftOut !== null && { leftOut }),
-    allergens: ingredient?.allergens ?? [],
+    allergens: ingredient?.allergens ?? [UNKNOWN_ALLERGENS],
     intendedGrams: intended?.grams ?? null,
     weight,
     measure: measure && {

@@ -17,7 +17,7 @@ mozzarella cheese-gruyere cheese-blue cheese-goat cheese-gouda mayonnaise aquafa
 pineapple-crushed sweet-potato-mashed potato-mashed rice-cooked chestnuts chestnut-puree
 mango-puree mandarin-segments creme-fraiche mascarpone quark paneer milk-oat milk-almond
 coconut-cream dulce-de-leche sauce-caramel lemon-curd corn-kernels olives tomato-paste
-black-beans chickpeas bacon ham milk-goat`;
+black-beans chickpeas bacon ham milk-goat pastry-shortcrust pie-filling`;
 /** Fruit, vegetables and herbs, and what goes flat once it is open. */
 const IN_THE_MORNING = `
 apple apricots-fresh avocado banana basil-fresh beer beetroot berries-mixed blackberries
@@ -26,10 +26,12 @@ cranberries-fresh dill-fresh figs-fresh garlic ginger-fresh gooseberries grapes 
 juice-lime juice-orange kiwi mango mint-fresh nectarines onion orange parsley-fresh parsnip
 passion-fruit peaches pear pineapple plums potato pumpkin raspberries redcurrants rhubarb
 rosemary-fresh scallions soda-water spinach strawberries thyme-fresh zest-lemon zest-orange
-zucchini`;
+zucchini lemon lime`;
 /** Fats that are solid. */
 const WRAPPED = `
 butter margarine shortening lard ghee oil-coconut suet dripping fat-duck butter-plant`;
+/** Bought frozen. */
+const FROZEN = 'pastry-filo pastry-puff';
 /** What lives. */
 const ALIVE = 'yeast-fresh sourdough-starter';
 const IN_SHELLS = 'egg-whole egg-white egg-yolk';
@@ -47,11 +49,12 @@ describe('the evening before', () => {
     ...ids(WRAPPED).map((id) => [id, { stands: 'cold', why: 'fat' }] as const),
     ...ids(IN_THE_MORNING).map((id) => [id, { stands: 'wait', why: 'fresh' }] as const),
     ...ids(ALIVE).map((id) => [id, { stands: 'wait', why: 'live' }] as const),
+    ...ids(FROZEN).map((id) => [id, { stands: 'wait', why: 'frozen' }] as const),
     ...ids(IN_SHELLS).map((id) => [id, { stands: 'wait', why: 'shell' }] as const),
   ]);
 
   it('is listed by hand for ingredients that exist, each once', () => {
-    const lists = [NEVER_OUT, WRAPPED, IN_THE_MORNING, ALIVE, IN_SHELLS].flatMap(ids);
+    const lists = [NEVER_OUT, WRAPPED, IN_THE_MORNING, ALIVE, FROZEN, IN_SHELLS].flatMap(ids);
     expect(new Set(lists).size).toBe(lists.length);
     for (const id of lists) expect(BUILT_IN_SHELF.ingredient(id)).withContext(id).toBeDefined();
   });

@@ -96,7 +96,7 @@ export function drawWording({ shelf, standard, random }: Draw): WordingQuestion 
     const both = wordings(ingredient, done).map((written) => {
       const line = readLine(written, standard, shelf);
       // Only what is read as it stands, with nothing left to ask about the thing itself.
-      const isRead = line.ingredientId === ingredient.id && line.fullness === 1;
+      const isRead = line.ingredientId === ingredient.id && line.heap === null;
       const intended = isRead ? intendedMass(line, standard, shelf) : null;
       return { written, grams: intended?.grams ?? null };
     });

@@ -12,7 +12,6 @@ const QUALIFIER = /([A-Za-z]+)\.?[ -]/y;
 
 /** How the measure was filled, by the words beside its unit. */
 export interface Qualifiers {
-  fullness: number;
   heapingWord: string | null;
   method: Method | null;
   end: number;
@@ -20,7 +19,6 @@ export interface Qualifiers {
 
 /** Nothing said: level. */
 export const LEVEL = (end: number): Qualifiers => ({
-  fullness: 1,
   heapingWord: null,
   method: null,
   end,
@@ -32,15 +30,13 @@ export function qualifiersAt(
   at: number,
   before: Qualifiers | null = null,
 ): Qualifiers {
-  const found: Qualifiers = { fullness: 1, heapingWord: null, method: null, ...before, end: at };
+  const found: Qualifiers = { heapingWord: null, method: null, ...before, end: at };
   let loosely = false;
   for (;;) {
     const word = match(QUALIFIER, text, found.end);
     if (!word) return found;
     const lower = word[1]!.toLowerCase();
-    const fullness = HEAPING_WORDS[lower];
-    if (fullness !== undefined) {
-      found.fullness = fullness;
+    if (HEAPING_WORDS[lower] !== undefined) {
       found.heapingWord = lower;
     } else if (FILLING_WORDS[lower]) {
       found.method = lower === 'packed' && loosely ? 'loose' : FILLING_WORDS[lower];

@@ -21,8 +21,7 @@ import { HEAPING_WORDS, LEADING_WORDS, NOT_AN_AMOUNT } from '../vocabulary/index
 export interface Quantity {
   readonly amount: Amount;
   readonly unit: Unit | null;
-  readonly fullness: number;
-  /** The word behind `fullness`, null when level. */
+  /** How full its measure is, null when level. */
   readonly heapingWord: string | null;
   readonly method: Method | null;
   readonly container: boolean;
@@ -88,7 +87,6 @@ function amountAtOf(text: string, at: number, isBetween: boolean): AmountMatch |
 /** What a quantity is of which nothing else is said: level, without a unit or a package. */
 export const PLAIN_QUANTITY = {
   unit: null,
-  fullness: 1,
   heapingWord: null,
   method: null,
   container: false,
@@ -108,9 +106,7 @@ function withRemark(qualifiers: Qualifiers, remark: string): Qualifiers {
     .toLowerCase()
     .split(/[^a-z]+/)
     .find((one) => HEAPING_WORDS[one]);
-  return word === undefined
-    ? qualifiers
-    : { ...qualifiers, heapingWord: word, fullness: HEAPING_WORDS[word]! };
+  return word === undefined ? qualifiers : { ...qualifiers, heapingWord: word };
 }
 
 /**
@@ -189,7 +185,6 @@ export function readQuantity(text: string, start: number, standard: Standard): Q
       byArticle,
       amountAt,
       amount: found.amount,
-      fullness: early.fullness,
       heapingWord: early.heapingWord,
       end: skipOf(text, text[amountEnd] === ' ' ? amountEnd + 1 : amountEnd),
     };
@@ -207,16 +202,13 @@ export function readQuantity(text: string, start: number, standard: Standard): Q
   const behind = match(BEHIND_UNIT, text, measured.end);
   const late = behind && qualifiersAt(`${behind[1]!} `, 0, qualifiers);
   const isQualified = late !== null && late.end > 0;
-  const { fullness, heapingWord, method } = isQualified
-    ? late
-    : withRemark(qualifiers, measured.remark);
+  const { heapingWord, method } = isQualified ? late : withRemark(qualifiers, measured.remark);
   // Spelled out: this is nearly every line, and spreading takes its time.
   return {
     byArticle,
     amountAt,
     amount: measured.amount,
     unit: measured.unit,
-    fullness,
     heapingWord,
     method,
     container: unit.container === true,

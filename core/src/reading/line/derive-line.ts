@@ -1,6 +1,12 @@
 import { midpoint, type Amount } from '../../amount/index.js';
 import type { Method } from '../../catalogue/index.js';
-import { defaultMethod, densityLimits } from '../../measuring/index.js';
+import {
+  defaultMethod,
+  densityBounds,
+  fullnessOf,
+  measureSize,
+  type Heap,
+} from '../../measuring/index.js';
 import {
   gramsIn,
   isBorrowed,
@@ -25,7 +31,7 @@ export interface DerivedLine {
   readonly unit: Unit | null;
   readonly form: string | null;
   readonly method: Method | null;
-  readonly fullness: number;
+  readonly heap: Heap | null;
   readonly stated: { readonly grams: number } | null;
   readonly notes: readonly ReadingNote[];
 }
@@ -33,8 +39,8 @@ export interface DerivedLine {
 /** A weight in whole grams is rounded by up to this. */
 const HALF_A_GRAM = 0.5;
 
-/** A stated weight may differ from every table by this much before it is called a slip. */
-const PLAUSIBLE_MARGIN = 0.15;
+/** A stated weight is held against what can be with the cup of its author, which may be so far off. */
+const PLAUSIBLE_MARGIN = 0.05;
 
 /** Works out what a line means for its ingredient. */
 export function deriveLine(wording: Wording): DerivedLine {
@@ -47,9 +53,10 @@ export function deriveLine(wording: Wording): DerivedLine {
   const form = filled ? volumeForm(wording, notes) : pieceForm(wording, unit, notes);
   const method = filled ? volumeMethod(wording, form, notes) : pieceMethod(wording, unit);
   if (!filled && unit !== null && !isMassUnit(unit)) noteAfterwards(wording, notes);
-  const heap = filled ? heapingOf(wording) : null;
-  noteNominal(wording, unit, heap, notes);
-  if (filled) notePlausible(wording, unit, stated, notes);
+  const heapingWord = filled ? heapingOf(wording) : null;
+  const heap = heapingWord === null ? null : HEAPING_WORDS[heapingWord]!;
+  noteNominal(wording, unit, heapingWord, notes);
+  if (filled) notePlausible(wording, { unit, form, heap }, stated, notes);
   const other = filled ? wording.quantity?.otherMillilitres : null;
   if (other && stated === null) {
     const amount = [other.min.toFraction(), other.max.toFraction()] as const;
@@ -61,7 +68,7 @@ export function deriveLine(wording: Wording): DerivedLine {
     unit,
     form,
     method,
-    fullness: heap === null ? 1 : HEAPING_WORDS[heap]!,
+    heap,
     stated: stated === null ? null : { grams: stated },
     notes,
   };
@@ -205,16 +212,15 @@ function noteNominal(
 
 function notePlausible(
   { ingredient, quantity, standard }: Wording,
-  unit: Unit,
+  { unit, form, heap }: { unit: Unit; form: string | null; heap: Heap | null },
   stated: number | null,
   notes: ReadingNote[],
 ): void {
-  const limits = densityLimits(ingredient);
-  if (stated === null || !quantity || !limits || !isVolumeUnit(unit)) return;
-  const millilitres =
-    midpoint(quantity.amount).valueOf() *
-    quantity.fullness *
-    millilitresIn(unit, standard).valueOf();
+  if (stated === null || !quantity || !isVolumeUnit(unit)) return;
+  const limits = densityBounds(ingredient, form);
+  const level = midpoint(quantity.amount).valueOf() * millilitresIn(unit, standard).valueOf();
+  const size = measureSize(unit, level);
+  const millilitres = level * fullnessOf(heap, size, ingredient.class).times;
   const cup = millilitresIn('cup', standard).valueOf();
   const density = stated / millilitres;
   // "1 tsp (5 g)" may be anything that rounds to five.

@@ -1,8 +1,9 @@
-import { wordsOf, type NameMatch, type Shelf } from '../../catalogue/index.js';
+import { wordsOf, type Ingredient, type NameMatch, type Shelf } from '../../catalogue/index.js';
 import type { CleanLine } from '../clean.js';
 import { deriveLine } from './derive-line.js';
 import type { LineParts, ReadingContext } from './line-parts.js';
 import { partOfWhole, takenFromWhole } from './fruit.js';
+import { kindOfWeight } from './kind-of-weight.js';
 import { bareLine, type Line, type Span } from '../line.js';
 import type { ReadingNote } from '../note.js';
 import { pieceByLength } from './piece-by-length.js';
@@ -11,10 +12,12 @@ import { readQuantity, type Quantity, lessBehind } from '../amounts/index.js';
 import { remarkNotes, weightInBrackets } from './remarks.js';
 import { sizeOfThing } from './size-of-thing.js';
 import {
+  DESCRIBING_WORDS,
   ENGLISH_WORDS,
   FRESH_KINDS,
   FRESH_WORK,
   IMPERATIVE,
+  ORDER_FORMS,
   STEP_VERBS,
   VAGUE_FOR_THE_TIN,
   VAGUE_WORDS,
@@ -58,11 +61,15 @@ export function readIngredientLine(
   const left = found.quantity && lessBehind(phrase.tail, found.quantity, standard);
   const quantity = left && found.quantity ? { ...found.quantity, amount: left } : found.quantity;
   const sold = phrase.name && kindSoldAs(quantity?.pieceWord ?? null, phrase.name, shelf);
-  const name = sold && kindWorkedFresh(line.text, sold);
-  const ingredient = name && shelf.ingredient(name.ingredientId);
-  if (!name || !ingredient) return unknownLine(written, line, found, context);
-  const tail = `${quantity?.remark ?? ''} ${phrase.after.join(' ')} ${found.remarks}`.trim();
   const stated = quantity?.statedGrams ?? weightInBrackets(found);
+  const fresh = sold && kindWorkedFresh(line.text, sold);
+  const name = fresh && kindOfWeight(fresh, quantity, stated, context);
+  const ingredient = name && shelf.ingredient(name.ingredientId);
+  if (!name || !ingredient) {
+    const behind = behindTheShelf(written, line, found, context);
+    return behind ?? unknownLine(written, line, found, context);
+  }
+  const tail = `${quantity?.remark ?? ''} ${phrase.after.join(' ')} ${found.remarks}`.trim();
   const derived = deriveLine({
     name,
     ingredient,
@@ -80,7 +87,7 @@ export function readIngredientLine(
     kind: 'ingredient',
     amount: derived.amount ?? quantity?.amount ?? null,
     unit: quantity ? (derived.unit ?? quantity.unit ?? 'each') : null,
-    fullness: derived.fullness,
+    heap: derived.heap,
     ingredientId: name.ingredientId,
     form: derived.form,
     authorMethod: derived.method,
@@ -91,6 +98,70 @@ export function readIngredientLine(
     ],
     spans: spansOf(line, quantity, phrase),
   };
+}
+
+/** What the shelf lacks, as it stands in the table behind it; null where that has nothing close. */
+function behindTheShelf(
+  written: string,
+  line: CleanLine,
+  { quantity, phrase, remarks, byFruit }: LineParts,
+  context: ReadingContext,
+): Line | null {
+  const { standard, shelf, language } = context;
+  const food = quantity && language === null ? foodBehind(phrase.text, shelf) : null;
+  if (!food) return null;
+  const words = remarkWords(phrase.text);
+  const name = {
+    ingredientId: food.id,
+    assumedKind: false,
+    otherKinds: [],
+    start: 0,
+    end: words.length,
+  };
+  const stated = quantity?.statedGrams ?? weightInBrackets({ quantity, remarks });
+  const tail = `${quantity?.remark ?? ''} ${remarks}`.trim();
+  const derived = deriveLine({
+    name,
+    ingredient: food,
+    quantity,
+    stated,
+    before: words,
+    after: tail === '' ? NO_WORDS : remarkWords(tail),
+    byFruit,
+    standard,
+    language,
+  });
+  const notes: ReadingNote[] = [
+    { code: 'from-table', food: food.name, words: namingWords(phrase.text) },
+  ];
+  return {
+    ...bareLine(written, 'ingredient'),
+    amount: derived.amount ?? quantity?.amount ?? null,
+    unit: derived.unit ?? quantity?.unit ?? 'each',
+    heap: derived.heap,
+    ingredientId: food.id,
+    form: derived.form,
+    authorMethod: derived.method,
+    stated: derived.stated,
+    notes: [...notes, ...derived.notes, ...remarkNotes(line.text, phrase, context)],
+    spans: spansOf(line, quantity, { ...phrase, name }),
+  };
+}
+
+const isNaming = (word: string): boolean => !DESCRIBING_WORDS.has(word) && !ORDER_FORMS[word];
+
+/** What of a name names: "taro" of "thinly sliced taro"; all of it where no word does. */
+function namingWords(text: string): string {
+  const naming = text.split(' ').filter((word) => remarkWords(word).every(isNaming));
+  return naming.length > 0 ? naming.join(' ') : text;
+}
+
+/** By all words first, then without those that only describe ("finely chopped"). */
+function foodBehind(text: string, shelf: Shelf): Ingredient | null {
+  if (!shelf.behind) return null;
+  const words = remarkWords(text.split(/ (?:or|and|&) /i)[0]!);
+  const naming = words.filter(isNaming);
+  return shelf.behind(words) ?? (naming.length > 0 ? shelf.behind(naming) : null);
 }
 
 /** "1 cake yeast": of the kinds that the name may mean, the one that is sold in such pieces. */
@@ -201,7 +272,7 @@ function unknownLine(
     ...bareLine(written, 'ingredient'),
     amount: quantity?.amount ?? null,
     unit: quantity ? (quantity.unit ?? 'each') : null,
-    fullness: quantity?.fullness ?? 1,
+    heap: null,
     stated: stated === null ? null : { grams: stated },
     notes: [...notes, ...remarkNotes(line.text, phrase, context)],
     spans: spansOf(line, quantity, phrase),

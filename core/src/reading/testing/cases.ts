@@ -187,7 +187,7 @@ export const READING_CASES: readonly ReadingCase[] = [
     min: 1,
     unit: 'tsp',
     ingredient: 'baking-powder',
-    grams: 5.75,
+    grams: 11.5,
     notes: ['nominal-size'],
   },
   {

@@ -73,4 +73,17 @@ export const MORE_CASES: readonly ReadingCase[] = [
   { text: 'Serves 8 to 10', kind: 'yield' },
   { text: 'one 23 cm tin', kind: 'yield' },
   { text: '## Method', kind: 'heading' },
+  // An author who weighed is right as long as the thing can weigh so much.
+  { text: '1 cup (255 g) mashed sweet potato', grams: 255, basis: 'stated', notes: [] },
+  { text: '1/2 cup (57 g) dried cranberries', grams: 57, basis: 'stated', notes: [] },
+  { text: '1 tsp (2 g) espresso powder', grams: 2, ingredient: 'espresso-powder', notes: [] },
+  { text: '1 tbsp (15 g) kosher salt', grams: 15, ingredient: 'salt-coarse-dense', notes: [] },
+  { text: '1 tbsp (8 g) kosher salt', grams: 8, ingredient: 'salt-coarse-light', notes: [] },
+  { text: '2 1/4 tsp (7 g) active dry yeast', grams: 7, ingredient: 'yeast-active-dry', notes: [] },
+  { text: '2 1/4 tsp instant yeast', grams: 7, basis: 'reference' },
+  { text: '1 cup (340 g) sour cream', grams: 340, notes: ['implausible-weight'] },
+  // What stands above the rim of a spoon is as much again.
+  { text: '4 rounded tablespoons flour', grams: 62.5, notes: ['assumed-kind', 'nominal-size'] },
+  { text: '1 heaped tsp sugar', grams: 8.4, notes: ['assumed-kind', 'nominal-size'] },
+  { text: '1 heaped tbsp honey', grams: 24.15, notes: ['nominal-size'] },
 ];

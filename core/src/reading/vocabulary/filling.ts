@@ -1,17 +1,15 @@
 import { table } from './table.js';
 import type { Method } from '../../catalogue/index.js';
+import type { Heap } from '../../measuring/index.js';
 
-/**
- * How a nominal fill compares with a level one. Conventions, not measurements: every use
- * becomes a reading note.
- */
-export const HEAPING_WORDS: Readonly<Record<string, number>> = table({
-  heaping: 1.25,
-  heaped: 1.25,
-  rounded: 1.15,
-  scant: 0.95,
-  generous: 1.05,
-  good: 1.05,
+/** Words for a measure that is fuller than level, or not quite. */
+export const HEAPING_WORDS: Readonly<Record<string, Heap>> = table({
+  heaping: 'heaped',
+  heaped: 'heaped',
+  rounded: 'rounded',
+  scant: 'scant',
+  generous: 'generous',
+  good: 'generous',
 });
 
 /** Words that say how the measure was filled, wherever in the line they stand. */

@@ -80,6 +80,8 @@ export const DAIRY: readonly Ingredient[] = [
       '35% cream',
       'whipping cream 35%',
     ],
+    // From just thickened to as stiff as it gets: a third to a half of its weight as poured.
+    formBounds: { whipped: [0.35, 0.65] },
     weights: [
       { form: 'fluid', method: 'poured', amount: 1, unit: 'cup', grams: 238, source: sr('01053') },
       {
@@ -100,7 +102,7 @@ export const DAIRY: readonly Ingredient[] = [
     waterPercent: 73.8,
     keeps: 'fridge',
     allergens: ['milk'],
-    aliases: ['single cream', 'coffee cream'],
+    aliases: ['table cream', '18% cream', 'single cream', 'coffee cream'],
     otherNames: { german: ['Kaffeesahne'], french: ['crème légère'] },
     weights: [
       { form: null, method: 'poured', amount: 1, unit: 'cup', grams: 240, source: sr('01050') },
@@ -125,7 +127,7 @@ export const DAIRY: readonly Ingredient[] = [
     name: 'Sour cream',
     class: 'paste',
     role: 'liquid',
-    waterPercent: 73.1,
+    waterPercent: 74.5,
     keeps: 'fridge',
     takesUpSoda: true,
     allergens: ['milk'],
@@ -157,6 +159,7 @@ export const DAIRY: readonly Ingredient[] = [
       'greek style yogurt',
     ],
     loosely: ['yogurt', 'yoghurt'],
+    otherNames: { french: ['yaourt grec', 'yaourt à la grecque'] },
     weights: [
       { form: null, method: 'pressed', amount: 1, unit: 'cup', grams: 245, source: sr('01116') },
     ],
@@ -166,7 +169,7 @@ export const DAIRY: readonly Ingredient[] = [
     name: 'Cream cheese',
     class: 'paste',
     role: 'fat',
-    waterPercent: 52.6,
+    waterPercent: 54.4,
     keeps: 'fridge',
     allergens: ['milk'],
     aliases: ['soft cheese', 'full-fat soft cheese'],
@@ -214,7 +217,7 @@ export const DAIRY: readonly Ingredient[] = [
     aliases: [],
     otherNames: {
       german: ['Kondensmilch', 'Kaffeemilch'],
-      french: ['lait concentré non sucré', 'lait évaporé'],
+      french: ['lait concentré non sucré', 'lait évaporé', 'lait concentré'],
     },
     weights: [
       { form: null, method: 'poured', amount: 1, unit: 'cup', grams: 252, source: sr('01096') },
@@ -258,6 +261,8 @@ export const DAIRY: readonly Ingredient[] = [
     keeps: 'dry',
     allergens: ['milk'],
     aliases: ['instant milk powder'],
+    // Dried to crumbs with air in them.
+    bounds: [0.2, 0.75],
     otherNames: { german: ['Instantmilchpulver'], french: ['lait instantané en poudre'] },
     weights: [
       { form: null, method: 'spooned', amount: 1, unit: 'cup', grams: 68, source: sr('01092') },
@@ -313,7 +318,7 @@ export const DAIRY: readonly Ingredient[] = [
     name: 'Soy milk',
     class: 'liquid',
     role: 'liquid',
-    waterPercent: 90,
+    waterPercent: 88,
     keeps: 'fridge',
     allergens: ['soy'],
     aliases: ['soya milk'],

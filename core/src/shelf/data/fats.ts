@@ -1,4 +1,4 @@
-import { sr, ESTIMATE, NOMINAL, type Ingredient, type TableWeight } from '../../catalogue/index.js';
+import { ESTIMATE, NOMINAL, sr, type Ingredient, type TableWeight } from '../../catalogue/index.js';
 
 /** Butter as it is sold by mass. */
 const block = (form: string, grams: number): TableWeight => ({
@@ -16,10 +16,11 @@ export const FATS: readonly Ingredient[] = [
     name: 'Butter',
     class: 'solid-fat',
     role: 'fat',
-    waterPercent: 16.2,
+    waterPercent: 15.9,
     keeps: 'cool',
     allergens: ['milk'],
     aliases: ['unsalted butter', 'salted butter', 'sweet butter'],
+    otherNames: { french: ['beurre salé', 'beurre demi-sel'] },
     weights: [
       { form: null, method: 'pressed', amount: 1, unit: 'cup', grams: 227, source: sr('01001') },
       { form: null, method: 'pressed', amount: 1, unit: 'tbsp', grams: 14.2, source: sr('01001') },
@@ -36,20 +37,14 @@ export const FATS: readonly Ingredient[] = [
     name: 'Margarine',
     class: 'solid-fat',
     role: 'fat',
-    waterPercent: 16.5,
+    waterPercent: 15.7,
     keeps: 'cool',
     allergens: ['milk', 'soy'],
     aliases: ['oleo', 'oleomargarine', 'soft margarine', 'baking margarine', 'block margarine'],
     otherNames: { french: ['margarine'] },
     weights: [
-      {
-        form: null,
-        method: 'pressed',
-        amount: 1,
-        unit: 'tbsp',
-        grams: 14.2,
-        source: sr('04067'),
-      },
+      { form: null, method: 'pressed', amount: 1, unit: 'tsp', grams: 4.7, source: sr('04067') },
+      { form: 'stick', method: 'count', amount: 1, unit: 'stick', grams: 113, source: sr('04067') },
     ],
   },
   {
@@ -175,7 +170,7 @@ export const FATS: readonly Ingredient[] = [
     name: 'Peanut butter',
     class: 'paste',
     role: 'fat',
-    waterPercent: 1.2,
+    waterPercent: 1.8,
     keeps: 'dry',
     allergens: ['peanuts'],
     aliases: ['smooth peanut butter'],
@@ -185,7 +180,7 @@ export const FATS: readonly Ingredient[] = [
     },
     weights: [
       { form: null, method: 'pressed', amount: 1, unit: 'cup', grams: 258, source: sr('16098') },
-      { form: null, method: 'pressed', amount: 1, unit: 'tbsp', grams: 16, source: sr('16098') },
+      { form: null, method: 'pressed', amount: 2, unit: 'tbsp', grams: 32, source: sr('16098') },
     ],
   },
   {

@@ -1,4 +1,4 @@
-import { sr, ESTIMATE, type Ingredient } from '../../catalogue/index.js';
+import { otherSr, ESTIMATE, sr, type Ingredient } from '../../catalogue/index.js';
 
 export const FLOURS_AND_MEALS: readonly Ingredient[] = [
   {
@@ -21,7 +21,7 @@ export const FLOURS_AND_MEALS: readonly Ingredient[] = [
     name: 'Medium rye flour',
     class: 'powder',
     role: 'flour',
-    waterPercent: 9.4,
+    waterPercent: 11,
     keeps: 'dry',
     hazards: ['raw-flour'],
     allergens: ['rye'],
@@ -36,7 +36,7 @@ export const FLOURS_AND_MEALS: readonly Ingredient[] = [
     name: 'Light rye flour',
     class: 'powder',
     role: 'flour',
-    waterPercent: 8.8,
+    waterPercent: 11.4,
     keeps: 'dry',
     hazards: ['raw-flour'],
     allergens: ['rye'],
@@ -75,7 +75,14 @@ export const FLOURS_AND_MEALS: readonly Ingredient[] = [
     aliases: [],
     otherNames: { german: ['Hafermehl'], french: ["farine d'avoine"] },
     weights: [
-      { form: null, method: 'spooned', amount: 1, unit: 'cup', grams: 104, source: sr('20132') },
+      {
+        form: null,
+        method: 'spooned',
+        amount: 1,
+        unit: 'cup',
+        grams: 104,
+        source: otherSr('20132'),
+      },
     ],
   },
   {
@@ -164,7 +171,7 @@ export const FLOURS_AND_MEALS: readonly Ingredient[] = [
     name: 'Millet flour',
     class: 'powder',
     role: 'flour',
-    waterPercent: 8.7,
+    waterPercent: 10.7,
     keeps: 'dry',
     hazards: ['raw-flour'],
     allergens: [],
@@ -208,7 +215,7 @@ export const FLOURS_AND_MEALS: readonly Ingredient[] = [
     name: 'Ground almonds',
     class: 'powder',
     role: 'flour',
-    waterPercent: 4.4,
+    waterPercent: 4.7,
     keeps: 'dry',
     allergens: ['tree nuts'],
     aliases: ['almond meal', 'almond flour', 'blanched almond flour', 'superfine almond flour'],

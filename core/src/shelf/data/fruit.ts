@@ -1,4 +1,4 @@
-import { sr, ESTIMATE, type Ingredient } from '../../catalogue/index.js';
+import { ESTIMATE, sr, type Ingredient } from '../../catalogue/index.js';
 
 export const FRUIT: readonly Ingredient[] = [
   {
@@ -6,7 +6,7 @@ export const FRUIT: readonly Ingredient[] = [
     name: 'Raisins',
     class: 'chunk',
     role: 'inclusion',
-    waterPercent: 15.5,
+    waterPercent: 15.4,
     keeps: 'dry',
     takesUpSoda: true,
     allergens: ['sulphites'],
@@ -50,7 +50,7 @@ export const FRUIT: readonly Ingredient[] = [
     name: 'Dried cranberries',
     class: 'chunk',
     role: 'inclusion',
-    waterPercent: 15.8,
+    waterPercent: 16,
     keeps: 'dry',
     allergens: [],
     aliases: [],
@@ -59,7 +59,7 @@ export const FRUIT: readonly Ingredient[] = [
       french: ['canneberges séchées', 'cranberries séchées'],
     },
     weights: [
-      { form: null, method: 'level', amount: 0.25, unit: 'cup', grams: 40, source: sr('09079') },
+      { form: null, method: 'level', amount: 0.33, unit: 'cup', grams: 40, source: sr('09079') },
     ],
   },
   {
@@ -157,16 +157,57 @@ export const FRUIT: readonly Ingredient[] = [
     name: 'Apple',
     class: 'chunk',
     role: 'inclusion',
-    waterPercent: 85.6,
+    waterPercent: 86.7,
     keeps: 'fresh',
     food: 'fruit',
     takesUpSoda: true,
     allergens: [],
-    aliases: ['apples'],
+    aliases: [
+      'apples',
+      'granny smith apples',
+      'granny smith apple',
+      'cooking apples',
+      'cooking apple',
+      'baking apples',
+      'eating apples',
+      'tart apples',
+    ],
+    otherNames: { french: ['pomme', 'pommes'] },
     weights: [
       { form: 'chopped', method: 'level', amount: 1, unit: 'cup', grams: 125, source: sr('09003') },
       // Peeled and cored, as recipes take it.
       { form: 'medium', method: 'count', amount: 1, unit: 'each', grams: 161, source: sr('09004') },
+    ],
+  },
+  {
+    id: 'lime',
+    name: 'Lime',
+    class: 'chunk',
+    role: 'inclusion',
+    waterPercent: 88.3,
+    keeps: 'fresh',
+    food: 'acid',
+    allergens: [],
+    aliases: ['limes', 'key limes', 'key lime'],
+    otherNames: { german: ['Limette', 'Limetten'], french: ['citron vert', 'citrons verts'] },
+    weights: [
+      { form: 'medium', method: 'count', amount: 1, unit: 'each', grams: 67, source: sr('09159') },
+    ],
+  },
+  {
+    id: 'lemon',
+    name: 'Lemon',
+    class: 'chunk',
+    role: 'inclusion',
+    waterPercent: 87.4,
+    keeps: 'fresh',
+    food: 'acid',
+    allergens: [],
+    aliases: ['lemons'],
+    otherNames: { german: ['Bio-Zitrone', 'Bio-Zitronen'] },
+    weights: [
+      // With its peel, as it is bought.
+      { form: 'medium', method: 'count', amount: 1, unit: 'each', grams: 108, source: sr('09151') },
     ],
   },
   {
@@ -179,7 +220,7 @@ export const FRUIT: readonly Ingredient[] = [
     food: 'fruit',
     takesUpSoda: true,
     allergens: [],
-    aliases: ['pears'],
+    aliases: ['pears', 'conference pears', 'ripe pears', 'williams pears'],
     weights: [
       { form: 'sliced', method: 'level', amount: 1, unit: 'cup', grams: 140, source: sr('09252') },
       // Cored; peeled it is a tenth less.
@@ -229,7 +270,7 @@ export const FRUIT: readonly Ingredient[] = [
     aliases: [],
     weights: [
       { form: null, method: 'poured', amount: 1, unit: 'cup', grams: 244, source: sr('09152') },
-      { form: null, method: 'poured', amount: 1, unit: 'tbsp', grams: 15, source: sr('09152') },
+      { form: null, method: 'poured', amount: 1, unit: 'tbsp', grams: 15, source: sr('09153') },
       {
         form: 'of one fruit',
         method: 'count',

@@ -9,7 +9,7 @@ export const GRAINS_AND_STARCHES: readonly Ingredient[] = [
     waterPercent: 8.3,
     keeps: 'dry',
     allergens: [],
-    aliases: ['cornflour', 'corn starch', 'maize starch'],
+    aliases: ['wheaten cornflour', 'cornflour', 'corn starch', 'maize starch'],
     weights: [
       { form: null, method: 'spooned', amount: 1, unit: 'cup', grams: 128, source: sr('20027') },
     ],
@@ -122,7 +122,15 @@ export const GRAINS_AND_STARCHES: readonly Ingredient[] = [
     keeps: 'dry',
     bounded: 'gelatine',
     allergens: [],
-    aliases: ['gelatin powder', 'unflavored gelatin', 'unflavoured gelatin', 'gelatin', 'gelatine'],
+    aliases: [
+      'gelatine powder',
+      'powdered gelatine',
+      'gelatin powder',
+      'unflavored gelatin',
+      'unflavoured gelatin',
+      'gelatin',
+      'gelatine',
+    ],
     otherNames: {
       german: ['gemahlene Gelatine', 'Gelatine', 'Gelatinepulver'],
       french: ['gélatine', 'gélatine en poudre'],

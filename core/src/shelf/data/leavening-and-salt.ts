@@ -1,5 +1,5 @@
 import { PACKAGES } from './sources.js';
-import { sr, ESTIMATE, NOMINAL, type Ingredient, type TableWeight } from '../../catalogue/index.js';
+import { NOMINAL, sr, type Ingredient, type TableWeight } from '../../catalogue/index.js';
 
 /** A packet as it is sold where a language is spoken. */
 const packet = (form: string, grams: number): TableWeight => ({
@@ -22,6 +22,9 @@ export const LEAVENING_AND_SALT: readonly Ingredient[] = [
     bounded: 'salt',
     allergens: [],
     aliases: [
+      'himalayan salt',
+      'pink salt',
+      'fine pink salt',
       'fine salt',
       'fine sea salt',
       'table salt',
@@ -85,7 +88,7 @@ export const LEAVENING_AND_SALT: readonly Ingredient[] = [
     name: 'Baking powder',
     class: 'powder',
     role: 'leavening',
-    waterPercent: 5.3,
+    waterPercent: 5,
     keeps: 'dry',
     bounded: 'baking-powder',
     allergens: [],
@@ -94,6 +97,7 @@ export const LEAVENING_AND_SALT: readonly Ingredient[] = [
       'gluten-free baking powder',
       'gluten free baking powder',
     ],
+    otherNames: { german: ['Weinsteinbackpulver', 'Weinstein-Backpulver'] },
     weights: [
       { form: null, method: 'level', amount: 1, unit: 'tsp', grams: 4.6, source: sr('18369') },
       packet('packet (german)', 16),
@@ -153,9 +157,28 @@ export const LEAVENING_AND_SALT: readonly Ingredient[] = [
     aliases: ['active dried yeast', 'dried active yeast'],
     loosely: ['dry yeast', 'dried yeast'],
     weights: [
-      { form: null, method: 'level', amount: 1, unit: 'tsp', grams: 4, source: sr('18375') },
-      { form: null, method: 'level', amount: 1, unit: 'tbsp', grams: 12, source: sr('18375') },
-      { form: 'packet', method: 'count', amount: 1, unit: 'packet', grams: 7, source: sr('18375') },
+      // The packet says what a spoon of it weighs: 2 1/4 teaspoons are a packet of 7 g. The table gives
+      // 4 g to the teaspoon, and 7.2 g to a packet, which can't both be.
+      { form: null, method: 'level', amount: 2.25, unit: 'tsp', grams: 7, source: NOMINAL },
+      {
+        form: null,
+        method: 'level',
+        amount: 1,
+        unit: 'tsp',
+        grams: 4,
+        source: sr('18375'),
+        isDoubted: true,
+      },
+      {
+        form: null,
+        method: 'level',
+        amount: 1,
+        unit: 'tbsp',
+        grams: 12,
+        source: sr('18375'),
+        isDoubted: true,
+      },
+      { form: 'packet', method: 'count', amount: 1, unit: 'packet', grams: 7, source: NOMINAL },
     ],
   },
   {
@@ -205,8 +228,8 @@ export const LEAVENING_AND_SALT: readonly Ingredient[] = [
       french: ['levure instantanée', 'levure sèche instantanée'],
     },
     weights: [
-      { form: null, method: 'level', amount: 1, unit: 'tsp', grams: 3.1, source: ESTIMATE },
-      { form: 'packet', method: 'count', amount: 1, unit: 'packet', grams: 7, source: ESTIMATE },
+      { form: null, method: 'level', amount: 2.25, unit: 'tsp', grams: 7, source: NOMINAL },
+      { form: 'packet', method: 'count', amount: 1, unit: 'packet', grams: 7, source: NOMINAL },
     ],
   },
 ];

@@ -72,7 +72,14 @@ export const LIQUIDS_AND_CHOCOLATE: readonly Ingredient[] = [
     waterPercent: 99.4,
     keeps: 'fridge',
     allergens: [],
-    aliases: ['coffee', 'coffee infusion', 'strong coffee', 'espresso'],
+    aliases: [
+      'shot espresso',
+      'espresso coffee',
+      'coffee',
+      'coffee infusion',
+      'strong coffee',
+      'espresso',
+    ],
     otherNames: { german: ['Kaffee', 'starker Kaffee'], french: ['café', 'café fort'] },
     weights: [
       { form: null, method: 'poured', amount: 1, unit: 'cup', grams: 237, source: sr('14209') },

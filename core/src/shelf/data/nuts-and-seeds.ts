@@ -74,7 +74,7 @@ export const NUTS_AND_SEEDS: readonly Ingredient[] = [
     name: 'Pistachios',
     class: 'chunk',
     role: 'inclusion',
-    waterPercent: 4.4,
+    waterPercent: 3.9,
     keeps: 'dry',
     allergens: ['tree nuts'],
     aliases: ['pista', 'pistas'],

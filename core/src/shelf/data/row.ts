@@ -14,15 +14,21 @@ import {
 /** What it is: class, role, grams of water in 100 g, how it keeps, and what rules know of it. */
 type Kind = readonly [IngredientClass, Role, number, Keeps, IngredientFacts?];
 
-/** What a measure of it weighs: by a method, grams to one of a unit, and where that is from. */
-type RowWeight = readonly [method: Method, unit: WeightUnit, grams: number, source?: SourceRef];
+/** What a measure of it weighs: by a method, grams to so many of a unit (one), and where that is from. */
+type RowWeight = readonly [
+  method: Method,
+  unit: WeightUnit,
+  grams: number,
+  source?: SourceRef,
+  amount?: number,
+];
 
-/** An ingredient with one weight, as it usually comes: one row. Without a source it is an estimate. */
+/** An ingredient as it usually comes: one row. A weight without a source is an estimate. */
 export const row = (
   id: string,
   name: string,
   [ofClass, role, waterPercent, keeps, facts = {}]: Kind,
-  [method, unit, grams, source = ESTIMATE]: RowWeight,
+  weights: readonly RowWeight[],
   aliases: readonly string[] = [],
   allergens: readonly string[] = [],
   otherNames: OtherNames = {},
@@ -37,5 +43,12 @@ export const row = (
   allergens,
   aliases,
   otherNames,
-  weights: [{ form: null, method, amount: 1, unit, grams, source }],
+  weights: weights.map(([method, unit, grams, source = ESTIMATE, amount = 1]) => ({
+    form: null,
+    method,
+    amount,
+    unit,
+    grams,
+    source,
+  })),
 });

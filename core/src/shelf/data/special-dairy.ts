@@ -1,4 +1,4 @@
-import { sr, type Ingredient } from '../../catalogue/index.js';
+import { likeSr, PHYSICS, sr, type Ingredient } from '../../catalogue/index.js';
 import { row } from './row.js';
 
 /** Fresh cheeses and creams, and milks and butters of plants. */
@@ -7,7 +7,7 @@ export const SPECIAL_DAIRY: readonly Ingredient[] = [
     'creme-fraiche',
     'Crème fraîche',
     ['paste', 'liquid', 60, 'fridge', { takesUpSoda: true }],
-    ['pressed', 'cup', 235],
+    [['pressed', 'cup', 230, likeSr('01056')]],
     ['creme fraiche'],
     ['milk'],
     { german: ['Crème fraîche', 'Schmand'], french: ['crème fraîche épaisse', 'crème épaisse'] },
@@ -16,7 +16,7 @@ export const SPECIAL_DAIRY: readonly Ingredient[] = [
     'mascarpone',
     'Mascarpone',
     ['paste', 'fat', 46, 'fridge'],
-    ['pressed', 'cup', 235],
+    [['pressed', 'cup', 232, likeSr('01017')]],
     ['mascarpone cheese'],
     ['milk'],
     { german: ['Mascarpone'], french: ['mascarpone'] },
@@ -25,7 +25,7 @@ export const SPECIAL_DAIRY: readonly Ingredient[] = [
     'quark',
     'Quark',
     ['paste', 'liquid', 80, 'fridge', { takesUpSoda: true }],
-    ['pressed', 'cup', 245],
+    [['pressed', 'cup', 246, likeSr('01036')]],
     ['curd cheese', 'low-fat quark'],
     ['milk'],
     {
@@ -37,7 +37,7 @@ export const SPECIAL_DAIRY: readonly Ingredient[] = [
     'paneer',
     'Paneer',
     ['chunk', 'inclusion', 53, 'fridge'],
-    ['level', 'cup', 130],
+    [['level', 'cup', 130]],
     ['grated paneer', 'crumbled paneer'],
     ['milk'],
     { german: ['Paneer'], french: ['paneer'] },
@@ -45,8 +45,8 @@ export const SPECIAL_DAIRY: readonly Ingredient[] = [
   row(
     'milk-powder-whole',
     'Whole milk powder',
-    ['powder', 'liquid', 3, 'dry'],
-    ['spooned', 'cup', 128, sr('01090')],
+    ['powder', 'liquid', 2.5, 'dry'],
+    [['spooned', 'cup', 128, sr('01090')]],
     ['full cream milk powder', 'whole dry milk'],
     ['milk'],
     {
@@ -57,8 +57,8 @@ export const SPECIAL_DAIRY: readonly Ingredient[] = [
   row(
     'malted-milk-powder',
     'Malted milk powder',
-    ['powder', 'sugar', 3, 'dry'],
-    ['spooned', 'cup', 110],
+    ['powder', 'sugar', 3.1, 'dry'],
+    [['spooned', 'tbsp', 21, sr('14309'), 4]],
     ['malted milk', 'malt powder'],
     ['milk', 'barley', 'wheat'],
     { german: ['Malzmilchpulver'], french: ['lait malté en poudre'] },
@@ -67,7 +67,7 @@ export const SPECIAL_DAIRY: readonly Ingredient[] = [
     'milk-oat',
     'Oat milk',
     ['liquid', 'liquid', 90, 'fridge'],
-    ['poured', 'cup', 242],
+    [['poured', 'cup', 243, likeSr('16120')]],
     ['oat drink'],
     ['oats'],
     { german: ['Hafermilch', 'Haferdrink'], french: ["lait d'avoine", "boisson à l'avoine"] },
@@ -76,7 +76,7 @@ export const SPECIAL_DAIRY: readonly Ingredient[] = [
     'milk-almond',
     'Almond milk',
     ['liquid', 'liquid', 97, 'fridge'],
-    ['poured', 'cup', 240],
+    [['poured', 'cup', 239, PHYSICS]],
     ['almond drink'],
     ['tree nuts'],
     { german: ['Mandelmilch', 'Mandeldrink'], french: ["lait d'amande", "lait d'amandes"] },
@@ -85,7 +85,7 @@ export const SPECIAL_DAIRY: readonly Ingredient[] = [
     'coconut-cream',
     'Coconut cream',
     ['liquid', 'liquid', 54, 'fridge'],
-    ['poured', 'cup', 240, sr('12115')],
+    [['poured', 'cup', 240, sr('12115')]],
     ['unsweetened coconut cream'],
     [],
     { german: ['Kokoscreme', 'Kokossahne'], french: ['crème de coco'] },
@@ -94,7 +94,7 @@ export const SPECIAL_DAIRY: readonly Ingredient[] = [
     'butter-plant',
     'Plant butter',
     ['solid-fat', 'fat', 16, 'cool'],
-    ['pressed', 'cup', 225],
+    [['pressed', 'tsp', 4.7, likeSr('04067')]],
     ['vegan butter', 'dairy-free butter', 'vegan block', 'plant-based butter'],
     [],
     { german: ['vegane Butter', 'Pflanzenbutter'], french: ['beurre végétal', 'beurre végan'] },

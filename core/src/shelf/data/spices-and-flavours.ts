@@ -1,4 +1,4 @@
-import { sr, type Ingredient } from '../../catalogue/index.js';
+import { otherSr, sr, type Ingredient } from '../../catalogue/index.js';
 
 export const SPICES_AND_FLAVOURS: readonly Ingredient[] = [
   {
@@ -11,6 +11,7 @@ export const SPICES_AND_FLAVOURS: readonly Ingredient[] = [
     takesUpSoda: true,
     allergens: [],
     aliases: ['unsweetened cocoa', 'cocoa powder', 'cocoa'],
+    otherNames: { french: ['cacao amer', 'cacao non sucré'] },
     weights: [
       { form: null, method: 'spooned', amount: 1, unit: 'cup', grams: 86, source: sr('19165') },
       { form: null, method: 'spooned', amount: 1, unit: 'tbsp', grams: 5.4, source: sr('19165') },
@@ -42,6 +43,7 @@ export const SPICES_AND_FLAVOURS: readonly Ingredient[] = [
     bounded: 'vanilla',
     allergens: [],
     aliases: ['vanilla', 'vanilla essence'],
+    otherNames: { french: ['vanille'] },
     weights: [
       { form: null, method: 'poured', amount: 1, unit: 'tsp', grams: 4.2, source: sr('02050') },
       { form: null, method: 'poured', amount: 1, unit: 'tbsp', grams: 13, source: sr('02050') },
@@ -97,7 +99,7 @@ export const SPICES_AND_FLAVOURS: readonly Ingredient[] = [
     isStrong: true,
     bounded: 'strong-spice',
     allergens: [],
-    aliases: ['nutmeg', 'grated nutmeg', 'jaiphal powder', 'jaiphal'],
+    aliases: ['nutmeg powder', 'nutmeg', 'grated nutmeg', 'jaiphal powder', 'jaiphal'],
     weights: [
       { form: null, method: 'level', amount: 1, unit: 'tsp', grams: 2.2, source: sr('02025') },
       { form: null, method: 'level', amount: 1, unit: 'tbsp', grams: 7, source: sr('02025') },
@@ -230,8 +232,15 @@ export const SPICES_AND_FLAVOURS: readonly Ingredient[] = [
     aliases: ['turmeric', 'haldi', 'turmeric powder'],
     otherNames: { german: ['Kurkuma'], french: ['curcuma'] },
     weights: [
-      { form: null, method: 'level', amount: 1, unit: 'tsp', grams: 3, source: sr('02043') },
-      { form: null, method: 'level', amount: 1, unit: 'tbsp', grams: 9.4, source: sr('02043') },
+      { form: null, method: 'level', amount: 1, unit: 'tsp', grams: 3, source: otherSr('02043') },
+      {
+        form: null,
+        method: 'level',
+        amount: 1,
+        unit: 'tbsp',
+        grams: 9.4,
+        source: otherSr('02043'),
+      },
     ],
   },
 ];

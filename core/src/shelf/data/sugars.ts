@@ -57,6 +57,7 @@ export const SUGARS: readonly Ingredient[] = [
       'dark brown muscovado',
       'light brown soft sugar',
     ],
+    otherNames: { french: ['vergeoise', 'vergeoise brune', 'vergeoise blonde'] },
     weights: [
       { form: null, method: 'packed', amount: 1, unit: 'cup', grams: 220, source: sr('19334') },
       { form: null, method: 'loose', amount: 1, unit: 'cup', grams: 145, source: sr('19334') },
@@ -155,7 +156,7 @@ export const SUGARS: readonly Ingredient[] = [
     name: 'Dark corn syrup',
     class: 'syrup',
     role: 'sugar',
-    waterPercent: 22.7,
+    waterPercent: 22,
     keeps: 'dry',
     hazards: ['infants'],
     allergens: [],

@@ -29,7 +29,7 @@ One 15-ounce can pumpkin puree => 1 each pumpkin-puree =425.2 g
 All-purpose flour, 1 1/2 cups (190 g) => 1 1/2 cup flour-wheat-all-purpose spooned =190.0 g
 Salt: 1/2 teaspoon => 1/2 tsp salt-table level; assumed-kind
 Sugar 3/4 c. => 3/4 cup sugar-granulated level; assumed-kind
-Oleo 1 stick => 1 stick margarine block
+Oleo 1 stick => 1 stick margarine (stick) block
 2 c oatmeal => 2 cup oats-rolled level
 2 cups quick oats => 2 cup oats-rolled level
 2 cups old-fashioned rolled oats => 2 cup oats-rolled level
@@ -40,10 +40,10 @@ Oleo 1 stick => 1 stick margarine block
 1/4 cup plus 2 tablespoons honey => 3/8 cup honey poured
 1 cup minus 2 tbsp all-purpose flour => 7/8 cup flour-wheat-all-purpose spooned
 1 cup less 2 tablespoons flour => 7/8 cup flour-wheat-all-purpose spooned; assumed-kind
-scant 1/2 cup sugar => 1/2 cup sugar-granulated level x0.95; assumed-kind nominal-size
-a heaping cup of chocolate chips => 1 cup chocolate-chips level x1.25; assumed-kind nominal-size
-heaping 1/4 teaspoon salt => 1/4 tsp salt-table level x1.25; assumed-kind nominal-size
-generous pinch of salt => 1 pinch salt-table level x1.05; assumed-kind nominal-size nominal-size
+scant 1/2 cup sugar => 1/2 cup sugar-granulated level +scant; assumed-kind nominal-size
+a heaping cup of chocolate chips => 1 cup chocolate-chips level +heaped; assumed-kind nominal-size
+heaping 1/4 teaspoon salt => 1/4 tsp salt-table level +heaped; assumed-kind nominal-size
+generous pinch of salt => 1 pinch salt-table level +generous; assumed-kind nominal-size nominal-size
 big pinch of sea salt => 1 pinch salt-table level; kind-ambiguous nominal-size
 two pinches of salt => 2 pinch salt-table level; assumed-kind nominal-size
 a few drops vanilla extract => - - vanilla-extract; no-amount
@@ -115,7 +115,7 @@ dash nutmeg => 1 dash nutmeg level; nominal-size
 1 Tbsp. grated orange peel => 1 tbsp zest-orange level
 1/2 cup water, or as needed => 1/2 cup water poured
 1 c. raisins, plumped => 1 cup raisins level
-1 stick oleo or butter => 1 stick margarine block; alternative
+1 stick oleo or butter => 1 stick margarine (stick) block; alternative
 1 c. coconut => 1 cup coconut-desiccated level; assumed-kind
 1 8-oz. container sour cream => 1 each cream-sour =226.8 g
 2 (8-oz.) pkgs. cream cheese, softened => 2 packet cream-cheese =453.6 g

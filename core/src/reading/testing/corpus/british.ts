@@ -25,10 +25,10 @@ juice ½ orange => 1/2 each juice-orange (of one fruit) count; nominal-size
 4 tbsp semi-skimmed milk => 4 tbsp milk-reduced-fat poured
 200g bar dark chocolate (70% cocoa solids), chopped => 200 g chocolate-dark =200.0 g
 85g pecan nuts => 85 g pecans =85.0 g
-2 heaped tbsp cocoa powder => 2 tbsp cocoa spooned x1.25; nominal-size
+2 heaped tbsp cocoa powder => 2 tbsp cocoa spooned +heaped; nominal-size
 ½ x 397g can condensed milk => 1/2 each milk-condensed-sweetened =198.5 g
 250g tub mascarpone => 250 g mascarpone =250.0 g
-1 rounded tsp ground cinnamon => 1 tsp cinnamon level x1.15; nominal-size
+1 rounded tsp ground cinnamon => 1 tsp cinnamon level +rounded; nominal-size
 knob of butter => 1 tbsp butter pressed; nominal-size
 2 level tablespoons golden caster sugar => 2 tbsp sugar-granulated level
 1 dsp vinegar => 2 tsp vinegar-cider poured; assumed-kind
@@ -55,7 +55,7 @@ Zest of 2 lemons, juice of 1 => 2 each zest-lemon (of one fruit) count; nominal-
 ½ tsp salt => 1/2 tsp salt-table level; assumed-kind
 75ml vegetable oil => 75 ml oil-vegetable poured
 3 medium eggs, beaten => 3 each egg-whole (medium) count
-1 heaped tsp baking powder => 1 tsp baking-powder level x1.25; nominal-size
+1 heaped tsp baking powder => 1 tsp baking-powder level +heaped; nominal-size
 zest and juice 1 orange => 1 each zest-orange (of one fruit) count; nominal-size second-ingredient
 200g tub full-fat soft cheese => 200 g cream-cheese =200.0 g
 100ml/3½fl oz double cream => 100 ml cream-heavy (fluid) poured

@@ -9,7 +9,7 @@ export const FIELDS = [
   'ingredient',
   'form',
   'method',
-  'fullness',
+  'heap',
   'stated',
   'notes',
 ] as const;
@@ -30,7 +30,7 @@ const BLANK: Fields = {
   ingredient: '-',
   form: '-',
   method: '-',
-  fullness: '1',
+  heap: 'level',
   stated: '-',
   notes: '',
 };
@@ -39,7 +39,7 @@ const grams = (value: number): string => value.toFixed(1);
 
 /** What was read, in the words of the corpus. */
 export function fieldsOf(line: Line): Fields {
-  const { kind, amount, unit, ingredientId, form, authorMethod, fullness, stated, notes } = line;
+  const { kind, amount, unit, ingredientId, form, authorMethod, heap, stated, notes } = line;
   if (kind !== 'ingredient') return { ...BLANK, kind };
   const ends = amount && [amount.min.toFraction(true), amount.max.toFraction(true)];
   return {
@@ -49,7 +49,7 @@ export function fieldsOf(line: Line): Fields {
     ingredient: ingredientId ?? '?',
     form: form ?? '-',
     method: authorMethod ?? '-',
-    fullness: String(fullness),
+    heap: heap ?? 'level',
     stated: stated ? grams(stated.grams) : '-',
     notes: notes
       .map(({ code }) => code)
@@ -64,11 +64,11 @@ export function readInRecipe(written: string): Line {
 }
 
 const EXPECTATION =
-  /^(?<amount>\S+(?: \d+\/\d+)?(?:\.\.\S+(?: \d+\/\d+)?)?) (?<unit>[a-z-]+) (?<ingredient>[a-z-]+|\?)(?: \((?<form>[^)]+\)?)\))?(?: (?<method>[a-z]+))?(?: x(?<fullness>[\d.]+))?(?: =(?<stated>[\d.]+) g)?(?:; (?<notes>.*))?$/;
+  /^(?<amount>\S+(?: \d+\/\d+)?(?:\.\.\S+(?: \d+\/\d+)?)?) (?<unit>[a-z-]+) (?<ingredient>[a-z-]+|\?)(?: \((?<form>[^)]+\)?)\))?(?: (?<method>[a-z]+))?(?: \+(?<heap>[a-z]+))?(?: =(?<stated>[\d.]+) g)?(?:; (?<notes>.*))?$/;
 
 /**
  * The lines of a corpus: `written => expected`, where what is expected is the kind of the line
- * or `amount unit ingredient (form) method xfullness =grams g; notes`. A hyphen stands for no
+ * or `amount unit ingredient (form) method +heap =grams g; notes`. A hyphen stands for no
  * amount or unit, a question mark for an ingredient that is not known.
  */
 export function corpusLines(text: string): CorpusLine[] {

@@ -20,7 +20,7 @@ A piece of butter the size of an egg, melted => 4 tbsp butter pressed; nominal-s
 1 wineglassful of brandy => 1/4 cup rum poured; nominal-size
 six ounces of flour => 6 oz flour-wheat-all-purpose =170.1 g; assumed-kind ounce-read-as
 flour to make a stiff dough => - - flour-wheat-all-purpose; assumed-kind no-amount
-2 heaping teaspoonfuls of baking powder => 2 tsp baking-powder level x1.25; nominal-size
+2 heaping teaspoonfuls of baking powder => 2 tsp baking-powder level +heaped; nominal-size
 Flour enough to roll out => - - flour-wheat-all-purpose; assumed-kind no-amount
 4 oz. of candied peel, finely cut => 4 oz peel-candied =113.4 g; ounce-read-as
 1 quart of sifted flour => 1 quart flour-wheat-all-purpose sifted; assumed-kind order-before
@@ -40,7 +40,7 @@ half a teacupful of molasses => 1/4 cup molasses poured; nominal-size
 one and one-half cupfuls of sugar => 1 1/2 cup sugar-granulated level; assumed-kind
 3 teaspoonfuls, level, of baking powder => 3 tsp baking-powder level
 two-thirds of a cup of milk => 2/3 cup milk-whole poured; assumed-kind
-1 scant teaspoon soda dissolved in 1 tablespoon hot water => 1 tsp baking-soda level x0.95; assumed-kind nominal-size second-ingredient
+1 scant teaspoon soda dissolved in 1 tablespoon hot water => 1 tsp baking-soda level +scant; assumed-kind nominal-size second-ingredient
 Grated rind of 1 orange => 1 each zest-orange (of one fruit) count; nominal-size
 1 cup chopped raisins => 1 cup raisins level
 1 cup raisins, chopped => 1 cup raisins level

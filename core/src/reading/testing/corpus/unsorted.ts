@@ -15,7 +15,7 @@ One teaspoonful of cream of tartar => 1 tsp cream-of-tartar level
 1 c. sugar - 2 T => 7/8 cup sugar-granulated level; assumed-kind
 1 cup sugar minus 2 tbsp => 7/8 cup sugar-granulated level; assumed-kind
 1 cup (8 oz) milk => 1 cup milk-whole poured; assumed-kind ounce-read-as
-200 g ginger nuts => 200 g crumbs-biscuit =200.0 g
+200 g ginger nuts => 200 g biscuits-spiced =200.0 g
 3 tbsp lukewarm milk (or as needed) => 3 tbsp milk-whole poured; assumed-kind
 Pinch nutmeg => 1 pinch nutmeg level; nominal-size
 1 scoop ice cream => 1 each ?; unknown-ingredient
@@ -39,9 +39,9 @@ a third of a cup of honey => 1/3 cup honey poured
 1.5 cups oats => 1 1/2 cup oats-rolled level; assumed-kind
 0.5 tsp salt => 1/2 tsp salt-table level; assumed-kind
 2 cups minus 2 tablespoons sifted cake flour => 1 7/8 cup flour-wheat-cake sifted; order-before
-1 cup (scant) sugar => 1 cup sugar-granulated level x0.95; assumed-kind nominal-size
-1 cup heaping flour => 1 cup flour-wheat-all-purpose spooned x1.25; assumed-kind nominal-size
-2 tablespoons (heaped) cocoa powder => 2 tbsp cocoa spooned x1.25; nominal-size
+1 cup (scant) sugar => 1 cup sugar-granulated level +scant; assumed-kind nominal-size
+1 cup heaping flour => 1 cup flour-wheat-all-purpose spooned +heaped; assumed-kind nominal-size
+2 tablespoons (heaped) cocoa powder => 2 tbsp cocoa spooned +heaped; nominal-size
 100g (about 3/4 cup) walnuts => 100 g walnuts =100.0 g
 100 g butter (room temperature) => 100 g butter =100.0 g
 100g soft butter => 100 g butter =100.0 g
@@ -74,7 +74,7 @@ grated peel of 1 orange => 1 each zest-orange (of one fruit) count; nominal-size
 1/2 tsp sea salt flakes => 1/2 tsp salt-coarse-light level; kind-ambiguous
 1 tsp coarse sea salt => 1 tsp salt-coarse-light level; kind-ambiguous
 2 tsp fine salt => 2 tsp salt-table level
-a generous pinch of flaky salt => 1 pinch salt-coarse-light level x1.05; kind-ambiguous nominal-size nominal-size
+a generous pinch of flaky salt => 1 pinch salt-coarse-light level +generous; kind-ambiguous nominal-size nominal-size
 1 tbsp dry yeast => 1 tbsp yeast-active-dry level; assumed-kind
 20 g fresh yeast => 20 g yeast-fresh =20.0 g
 1 sachet (7g) dried yeast => 1 packet yeast-active-dry (packet) =7.0 g; assumed-kind
@@ -119,8 +119,8 @@ Four ounces of butter => 4 oz butter =113.4 g; ounce-read-as
 Yolks of 6 eggs => 6 each egg-yolk (large) count; assumed-kind
 Half cup butter => 1/2 cup butter pressed
 One half cup of molasses => 1/2 cup molasses poured
-One scant cup of lard => 1 cup lard pressed x0.95; nominal-size
-1 heaping cupful of brown sugar => 1 cup sugar-brown packed x1.25; assumed-kind nominal-size
+One scant cup of lard => 1 cup lard pressed +scant; nominal-size
+1 heaping cupful of brown sugar => 1 cup sugar-brown packed +heaped; assumed-kind nominal-size
 1 dessertspoonful of baking powder => 2 tsp baking-powder level
 1 wineglass of water => 1/4 cup water poured; nominal-size
 1 breakfastcupful of milk => 1 cup milk-whole poured; assumed-kind nominal-size
@@ -135,9 +135,9 @@ a saltspoon of ground ginger => 1/4 tsp ginger-ground level
 10 oz (300g) self raising flour => 10 oz flour-wheat-self-rising =300.0 g
 8oz butter => 8 oz butter =226.8 g; ounce-read-as
 2oz glace cherries => 2 oz glace-cherries =56.7 g; ounce-read-as
-1 heaped dessertspoon honey => 2 tsp honey poured x1.25; nominal-size
+1 heaped dessertspoon honey => 2 tsp honey poured +heaped; nominal-size
 2 level tsp baking powder => 2 tsp baking-powder level
-1 rounded tbsp golden syrup => 1 tbsp syrup-golden poured x1.15; nominal-size
+1 rounded tbsp golden syrup => 1 tbsp syrup-golden poured +rounded; nominal-size
 3 medium-sized eggs => 3 each egg-whole (medium) count
 1 large free range egg white => 1 each egg-white (large) count
 60 g (2 oz) currants => 60 g currants-dried =60.0 g
@@ -235,7 +235,7 @@ two (2) cups flour => 2 cup flour-wheat-all-purpose spooned; assumed-kind
 1 cup plus 1/3 cup sugar => 1 1/3 cup sugar-granulated level; assumed-kind
 1 cup + 1/3 cup sugar => 1 1/3 cup sugar-granulated level; assumed-kind
 3 x 1/4 cup oats => 3/4 cup oats-rolled level; assumed-kind
-2 heaped tbs cocoa => 2 tbsp cocoa spooned x1.25; nominal-size
+2 heaped tbs cocoa => 2 tbsp cocoa spooned +heaped; nominal-size
 1 tblsp. honey => 1 tbsp honey poured
 2 Tblsp honey => 2 tbsp honey poured
 1 tea-spoon salt => 1 tsp salt-table level; assumed-kind
@@ -266,7 +266,7 @@ about 3 1/2 to 4 cups bread flour => 3 1/2..4 cup flour-wheat-bread spooned
 1 cup flour (spoon and level) => 1 cup flour-wheat-all-purpose spooned; assumed-kind
 1 teaspoon fine-grain sea salt => 1 tsp salt-table level; kind-ambiguous
 2 tablespoons good-quality honey => 2 tbsp honey poured
-1 good tablespoon honey => 1 tbsp honey poured x1.05; nominal-size
+1 good tablespoon honey => 1 tbsp honey poured +generous; nominal-size
 1 cup unsweetened shredded coconut => 1 cup coconut-desiccated level
 3 cups peeled and diced apples (about 3 medium) => 3 cup apple (chopped) level
 2 cups cored and sliced pears => 2 cup pear (sliced) level
@@ -330,7 +330,7 @@ a pinch of soda => 1 pinch baking-soda level; assumed-kind nominal-size
 ½ pint milk (sour if possible) => 1/2 pint milk-whole poured; assumed-kind
 1 oz yeast => 1 oz yeast-active-dry =28.3 g; kind-ambiguous ounce-read-as
 2 lb. flour => 2 lb flour-wheat-all-purpose =907.2 g; assumed-kind
-a good pinch of salt => 1 pinch salt-table level x1.05; assumed-kind nominal-size nominal-size
+a good pinch of salt => 1 pinch salt-table level +generous; assumed-kind nominal-size nominal-size
 1 tablespoon castor sugar => 1 tbsp sugar-granulated level
 4 tablespoons self-raising flour => 4 tbsp flour-wheat-self-rising spooned
 2 tablespoons custard powder => 2 tbsp custard-powder spooned
@@ -347,7 +347,7 @@ a good pinch of salt => 1 pinch salt-table level x1.05; assumed-kind nominal-siz
 1 orange, zest only => 1 each zest-orange (of one fruit) count; nominal-size
 2 lemons, zested, then juiced => 2 each zest-lemon (of one fruit) count; nominal-size second-ingredient
 1 small free-range egg, beaten => 1 each egg-whole (small) count
-2 rounded tsp ground ginger => 2 tsp ginger-ground level x1.15; nominal-size
+2 rounded tsp ground ginger => 2 tsp ginger-ground level +rounded; nominal-size
 25g pack fresh mint => 25 g mint-fresh =25.0 g
 1/2 cup (60g) LSA => 1/2 cup ? =60.0 g; unknown-ingredient
 2 tbsp (40ml) maple syrup => 2 tbsp syrup-maple poured; volumes-disagree

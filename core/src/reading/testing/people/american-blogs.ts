@@ -28,7 +28,7 @@ zest of 1 medium lemon (about 1 tablespoon) => 1 each zest-lemon
 2 ¼ tsp instant yeast (1 packet or 7 grams) => 2 1/4 tsp yeast-instant =7
 3 ½ to 4 cups bread flour, divided => 3 1/2..4 cup flour-wheat-bread
 1 cup + 2 Tbsp superfine blanched almond flour => 1 1/8 cup almond-ground
-1/2 tsp espresso powder (optional but recommended) => 1/2 tsp coffee-instant
+1/2 tsp espresso powder (optional but recommended) => 1/2 tsp espresso-powder
 flaky sea salt, for sprinkling => - - salt-coarse-light
 cooking spray => unread
 1/4 cup unsweetened natural or dutch-process cocoa powder => 1/4 cup cocoa
@@ -40,7 +40,7 @@ cooking spray => unread
 2 cups shredded zucchini (about 1 large zucchini), squeezed dry => 2 cup zucchini
 1 ½ cups finely grated carrots, loosely packed => 1 1/2 cup carrot
 ½ cup crushed pineapple, well drained => 1/2 cup pineapple-crushed
-1 box (3.4 oz) instant vanilla pudding mix => 1 each ?
+1 box (3.4 oz) instant vanilla pudding mix => 1 each pudding-mix
 1/3 cup mini semisweet chocolate chips => 1/3 cup chocolate-chips
 1 tsp pumpkin pie spice blend => 1 tsp pumpkin-spice
 2 cups gluten free 1:1 baking flour => 2 cup flour-gluten-free
@@ -70,7 +70,7 @@ two large egg whites, room temp => 2 each egg-white
 3 pounds tart apples (about 6), peeled, cored and sliced => 3 lb apple =1360.8
 2 Tbsp turbinado sugar, for that crunchy top => 2 tbsp sugar-turbinado
 1 egg white whisked with 1 Tbsp water => 1 each egg-white
-9 graham crackers => 9 each ?
+9 graham crackers => 9 each crackers-graham
 For the frosting: => heading
 1 tablespoon meringue powder => 1 tbsp meringue-powder
 3 tbsp chia seeds => 3 tbsp seeds-chia

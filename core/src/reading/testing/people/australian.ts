@@ -28,7 +28,7 @@ export const AUSTRALIAN_COOKS = String.raw`
 1 cup (150g) plain flour => 1 cup flour-wheat-all-purpose =150
 1/2 cup (75g) cornflour => 1/2 cup starch-corn =75
 60g unsalted butter, melted, cooled => 60 g butter =60
-200g packet plain sweet biscuits, crushed => 200 g crumbs-biscuit =200
+200g packet plain sweet biscuits, crushed => 200 g biscuits-plain =200
 250g pkt milk arrowroot biscuits => 250 g crumbs-biscuit =250
 1 tsp mixed spice => 1 tsp mixed-spice
 2 tsp ground ginger => 2 tsp ginger-ground

@@ -71,7 +71,7 @@ Sooji - 1 cup => 1 cup semolina
 3 Ei(er), Größe M => 3 each egg-whole
 100 g Zucker, braun => 100 g sugar-brown =100
 2 EL Semmelbrösel => 2 tbsp breadcrumbs-dry
-1 Päckchen Sahnesteif => 1 packet ?
+1 Päckchen Sahnesteif => 1 packet cream-stiffener
 250 ml Buttermilch => 250 ml buttermilk
 40 g Kakaopulver => 40 g cocoa =40`,
   French: String.raw`
