@@ -116,3 +116,39 @@ test('one salt for another goes by weight', async ({ baker, page }) => {
     '1 tsp (6.0 g) of this salts as much as 2 1/8 tsp (2.14) of coarse salt (light hollow flake)',
   );
 });
+
+test('what the shelf lacks is looked up in the public table, said, and taken onto it', async ({
+  baker,
+  page,
+}) => {
+  await baker.saveNew('Taro cake\nServes 8\n\n2 cups sliced taro\n1 cup all-purpose flour\n');
+  await page.getByRole('link', { name: /^Reading/ }).click();
+  const understood = page.getByText('its weight is from the public food table');
+  await expect(understood).toBeVisible();
+  await expect(page.getByText('public table', { exact: true })).toBeVisible();
+  await expect(page.getByText('208 g', { exact: true })).toBeVisible();
+
+  // Its allergens are not known until somebody tells, on the card too.
+  await page.getByRole('button', { name: 'take it onto the Shelf' }).click();
+  await expect(understood).toBeHidden();
+  await baker.goTo('/shelf/own-taro');
+  await expect(page.getByRole('heading', { name: 'Taro', exact: true })).toBeVisible();
+  await expect(page.getByText('allergens not known')).toBeVisible();
+  await expect(page.getByRole('row', { name: /^level/ })).toContainText('104');
+  await page.getByRole('button', { name: 'It has none' }).click();
+  await expect(page.getByText('allergens not known')).toBeHidden();
+
+  // The table is looked through as one types, and says what it says in its own words.
+  await page.getByLabel('Find an ingredient').fill('fenugreek');
+  await page.getByRole('link', { name: 'Spices, fenugreek seed' }).click();
+  await expect(page.getByText('Not on our Shelf: from the public food table.')).toBeVisible();
+  await page.getByText('In the table’s own words').click();
+  await expect(page.getByText('1 tsp: 3.7 g')).toBeVisible();
+});
+
+test('a weight that can’t be is shown as doubted, and not used', async ({ baker, page }) => {
+  await baker.goTo('/shelf/sweet-potato-mashed');
+  const sure = page.getByRole('region', { name: 'How sure' });
+  await expect(sure).toContainText('Doubted, and not used: 328 g a cup');
+  await expect(page.getByRole('row', { name: /pressed in/ })).toContainText('255');
+});

@@ -26,6 +26,7 @@ import { bakesFeature } from './state/bakes/bakes.feature';
 import * as changesEffects from './state/changes/changes.effects';
 import { changesFeature } from './state/changes/changes.feature';
 import * as kitchenEffects from './state/kitchen/kitchen.effects';
+import * as tableEffects from './state/kitchen/table.effects';
 import { kitchenFeature } from './state/kitchen/kitchen.feature';
 import * as learnedEffects from './state/learned/learned.effects';
 import { learnedFeature } from './state/learned/learned.feature';
@@ -67,6 +68,7 @@ export const appConfig: ApplicationConfig = {
     provideState(changesFeature),
     provideEffects(
       kitchenEffects,
+      tableEffects,
       trialsEffects,
       authorsEffects,
       recipeEffects,

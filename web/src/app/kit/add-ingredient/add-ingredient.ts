@@ -32,6 +32,7 @@ import { decimal } from '../figures/figures';
 import { optional, problemIn, rule } from '../forms/rules';
 import { kitchenFeature } from '../../state/kitchen/kitchen.feature';
 import { selectShelf } from '../../state/kitchen/kitchen.selectors';
+import { ownIdOf } from './taken-from-table';
 
 /** What a baker adds, with what a cup of it weighs where that is known. */
 export interface NewIngredient {
@@ -44,8 +45,6 @@ const listed = (text: string): string[] =>
     .split(',')
     .map((part) => part.trim())
     .filter((part) => part !== '');
-
-const idOf = (name: string): string => `own-${wordsOf(name).join('-')}`.slice(0, 70);
 
 /** Adds an ingredient that the tables do not know. */
 @Component({
@@ -126,7 +125,7 @@ export class AddIngredient {
     const { name, water, aliases, allergens, cup, keeps, ...kind } = this.form.getRawValue();
     const ingredient: KitchenIngredient = {
       ...kind,
-      id: idOf(name),
+      id: ownIdOf(name),
       name: name.trim(),
       waterPercent: decimal(water) ?? 0,
       ...(keeps && { keeps }),
@@ -137,7 +136,7 @@ export class AddIngredient {
   }
 
   private isOnShelf(name: string): boolean {
-    return this.shelf().all.some((other) => other.id === idOf(name) || other.name === name);
+    return this.shelf().all.some((other) => other.id === ownIdOf(name) || other.name === name);
   }
 
   private weightOf(ingredient: KitchenIngredient): OwnWeight {

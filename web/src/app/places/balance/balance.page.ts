@@ -20,6 +20,7 @@ import { grams as showGrams } from '../../kit/figures/figures';
 import { InView } from '../../kit/in-view/in-view';
 import { kitchenFeature } from '../../state/kitchen/kitchen.feature';
 import { selectShelf } from '../../state/kitchen/kitchen.selectors';
+import { lookBehindTheShelf } from '../../state/recipe/look-behind';
 import { recipeFeature } from '../../state/recipe/recipe.feature';
 import {
   selectAssembled,
@@ -174,6 +175,10 @@ export class BalancePage {
   });
   /** Rounded once, as in the Book: not the sum of what each line was rounded to. */
   protected readonly whole = computed(() => Math.round(this.totals().intendedGrams));
+
+  constructor() {
+    lookBehindTheShelf();
+  }
 
   protected setTotal(grams: number): void {
     const set = setBatch(this.recipe(), { by: 'total', grams });

@@ -30,6 +30,8 @@ import { authorsActions, authorsFeature } from '../../state/authors/authors.feat
 import { KeepingQuestion } from '../../kit/keeping/keeping-question';
 import { Icon } from '../../kit/icon/icon';
 import { AddIngredient, type NewIngredient } from '../../kit/add-ingredient/add-ingredient';
+import { takenFromTable } from '../../kit/add-ingredient/taken-from-table';
+import { lookBehindTheShelf } from '../../state/recipe/look-behind';
 import { kitchenChanges } from '../../state/kitchen/kitchen.actions';
 import { kitchenFeature } from '../../state/kitchen/kitchen.feature';
 import { selectShelf } from '../../state/kitchen/kitchen.selectors';
@@ -157,6 +159,7 @@ export class ReadingPage {
   protected readonly isBlank = computed(() => this.text().trim() === '');
 
   constructor() {
+    lookBehindTheShelf();
     // What stands beside a line may grow by itself: a form is opened in it.
     const grown = new ResizeObserver(() => this.grown.update((count) => count + 1));
     const watched = new Set<HTMLElement>();
@@ -228,6 +231,8 @@ export class ReadingPage {
         return this.remember(act.answer, act.to);
       case 'split':
         return this.split(act.line.written, act.words);
+      case 'take':
+        return this.take(act.ingredientId, act.words);
       case 'add':
         return this.missing.set(act.words);
     }
@@ -238,6 +243,15 @@ export class ReadingPage {
     const line = this.understoodLines().find((one) => one.index() === row);
     if (!line) return;
     line.focusQuestion();
+  }
+
+  /** From the public table onto the shelf: what is not known of it is told in its page there. */
+  private take(ingredientId: string, words: string): void {
+    const found = this.shelf().ingredient(ingredientId);
+    if (!found) return;
+    this.store.dispatch(
+      kitchenChanges.ingredientKept({ ingredient: takenFromTable(found, words), weight: null }),
+    );
   }
 
   private split(written: string, words: string): void {

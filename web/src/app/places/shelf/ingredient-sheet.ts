@@ -1,4 +1,4 @@
-import { KEEPS } from '@ypsigram/core/catalogue';
+import { KEEPS, UNKNOWN_ALLERGENS } from '@ypsigram/core/catalogue';
 import {
   allergenText,
   basisName,
@@ -37,6 +37,7 @@ import { kitchenActions, kitchenChanges } from '../../state/kitchen/kitchen.acti
 import { kitchenFeature } from '../../state/kitchen/kitchen.feature';
 import { selectShelf } from '../../state/kitchen/kitchen.selectors';
 import { PackPriceForm } from './pack-price';
+import { HowSure } from './how-sure';
 import { WeighNow } from './weigh-now';
 
 const PIECES: Readonly<Record<string, string>> = {
@@ -49,7 +50,7 @@ const gram = (grams: number): string => fixed(grams, grams < 20 ? 1 : 0);
 /** An ingredient's page: its weights by form and method, their sources, and how to fill a cup. */
 @Component({
   selector: 'yg-ingredient-sheet',
-  imports: [CupPicture, Icon, PackPriceForm, PractiseLink, Retry, RouterLink, WeighNow],
+  imports: [CupPicture, HowSure, Icon, PackPriceForm, PractiseLink, Retry, RouterLink, WeighNow],
   templateUrl: './ingredient-sheet.html',
   styleUrl: './ingredient-sheet.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -60,7 +61,7 @@ export class IngredientSheet {
   private readonly store = inject(Store);
   private readonly kitchen = this.store.selectSignal(kitchenFeature.selectCurrent);
   private readonly shelf = this.store.selectSignal(selectShelf);
-  private readonly cup = computed(() => millilitresIn('cup', this.kitchen().standard).valueOf());
+  protected readonly cup = computed(() => millilitresIn('cup', this.kitchen().standard).valueOf());
 
   protected readonly problem = this.store.selectSignal(kitchenFeature.selectProblem);
   /** Name of the row whose weight is being set, and what is wrong with what was typed. */
@@ -177,6 +178,28 @@ export class IngredientSheet {
     const keeps = KEEPS.find((id) => id === chosen);
     const ingredient = keeps ? { ...rest, keeps } : rest;
     this.store.dispatch(kitchenChanges.ingredientKept({ ingredient, weight: null }));
+  }
+
+  protected readonly areAllergensUnknown = computed(() =>
+    this.ingredient().allergens.includes(UNKNOWN_ALLERGENS),
+  );
+  protected readonly ownAllergens = computed(() =>
+    this.ingredient()
+      .allergens.filter((one) => one !== UNKNOWN_ALLERGENS)
+      .join(', '),
+  );
+
+  /** What an ingredient of the kitchen's own brings in, as its package says; empty for nothing. */
+  protected tellAllergens(typed: string): void {
+    const mine = this.mine();
+    if (!mine) return;
+    const allergens = typed
+      .split(',')
+      .map((one) => one.trim())
+      .filter((one) => one !== '');
+    this.store.dispatch(
+      kitchenChanges.ingredientKept({ ingredient: { ...mine, allergens }, weight: null }),
+    );
   }
 
   protected weigh(weight: OwnWeight): void {

@@ -12,7 +12,7 @@ import {
 import { Router, RouterLink, RouterLinkActive } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { CLASS_NAMES } from '@ypsigram/contract';
-import { CLASSES, type IngredientClass } from '@ypsigram/core/catalogue';
+import { CLASSES, type Ingredient, type IngredientClass } from '@ypsigram/core/catalogue';
 import { KitchenApi, WEIGHTS_TABLE } from '../../api/kitchen-api';
 import { Icon } from '../../kit/icon/icon';
 import { lastLooked } from '../../kit/last-looked/last-looked';
@@ -22,10 +22,15 @@ import { kitchenActions, kitchenChanges } from '../../state/kitchen/kitchen.acti
 import { kitchenFeature } from '../../state/kitchen/kitchen.feature';
 import { selectShelf } from '../../state/kitchen/kitchen.selectors';
 import { AddIngredient, type NewIngredient } from '../../kit/add-ingredient/add-ingredient';
+import { takenFromTable } from '../../kit/add-ingredient/taken-from-table';
 import { IngredientSheet } from './ingredient-sheet';
 import { shelfSearch } from './shelf-search';
 
 const LAST = lastLooked('shelf');
+/** So many letters say enough to look through three thousand foods; so many of them are shown. */
+const LEAST_TYPED = 3;
+const MOST_BEHIND = 12;
+
 const FIRST_INGREDIENT = 'flour-wheat-all-purpose';
 
 /** The Shelf: every ingredient, and what a cup of it weighs by whatever way it is filled. */
@@ -60,6 +65,8 @@ export class ShelfPage {
   private readonly router = inject(Router);
   private readonly api = inject(KitchenApi);
   private readonly shelf = this.store.selectSignal(selectShelf);
+  private readonly publicTable = this.store.selectSignal(kitchenFeature.selectTable);
+  protected readonly isTableAway = this.store.selectSignal(kitchenFeature.selectIsTableAway);
   private readonly search = computed(() => shelfSearch(this.shelf()));
 
   protected readonly areLettersKeys = this.store.selectSignal(kitchenFeature.selectLetterKeys);
@@ -74,6 +81,12 @@ export class ShelfPage {
     const chosen = this.only();
     return this.search()(this.query()).filter((item) => chosen === null || item.class === chosen);
   });
+  /** What the public table has of what is typed, where the shelf has little. */
+  protected readonly behind = computed(() => {
+    const [typed, table] = [this.query().trim(), this.publicTable()];
+    if (!table || typed.length < LEAST_TYPED || this.only() !== null) return [];
+    return table.typed(typed, MOST_BEHIND);
+  });
   /** What the address names; else what was looked at last, and at first what every kitchen has. */
   protected readonly ingredient = computed(() => {
     const id = this.id();
@@ -83,6 +96,7 @@ export class ShelfPage {
   });
 
   constructor() {
+    this.store.dispatch(kitchenActions.tableWanted());
     effect(() => {
       const id = this.id();
       if (id !== undefined) LAST.keep(id);
@@ -97,6 +111,12 @@ export class ShelfPage {
     this.store.dispatch(kitchenChanges.ingredientKept({ ingredient, weight }));
     this.isAdding.set(false);
     void this.router.navigate(['/shelf', ingredient.id]);
+  }
+
+  /** From the public table onto the shelf, under the table's name. */
+  protected take(found: Ingredient): void {
+    const ingredient = takenFromTable(found, found.name);
+    this.add({ ingredient, weight: null });
   }
 
   protected undo(): void {

@@ -15,6 +15,7 @@ import type { WeighedIn } from '@ypsigram/core/fills';
 import type { IngredientClass, Method } from '@ypsigram/core/catalogue';
 import type { OwnWeight } from '@ypsigram/core/shelf';
 import type { FillingOf } from '@ypsigram/core/measuring';
+import type { PublicTable } from '@ypsigram/core/table';
 import type { Standard } from '@ypsigram/core/units';
 import type { UnsavedKitchen } from './unsaved-kitchen';
 
@@ -76,5 +77,9 @@ export const kitchenActions = createActionGroup({
     'Newer kitchen met': props<{ kitchen: Kitchen; problem: string }>(),
     /** Changed on the server by this page itself, by an import: one step of undo. */
     'Kitchen imported': props<{ kitchen: Kitchen }>(),
+    /** Something is named that the shelf lacks. */
+    'Table wanted': emptyProps(),
+    'Table read': props<{ table: PublicTable }>(),
+    'Table not read': emptyProps(),
   },
 });

@@ -3,6 +3,7 @@ import type { KeptAnswer, Kitchen, KitchenTool } from '@ypsigram/contract';
 import { USUAL_KITCHEN } from '@ypsigram/contract/frame';
 import { sameFilling, type FillingOf } from '@ypsigram/core/measuring';
 import { sameAnswer } from '@ypsigram/core/reading';
+import type { PublicTable } from '@ypsigram/core/table';
 import { NO_HISTORY, record, stepBack, type History } from '../history/history';
 import { formatsOf } from './formats';
 import { kitchenActions, kitchenChanges } from './kitchen.actions';
@@ -18,6 +19,10 @@ export interface KitchenState {
   /** What was before each change of this visit. */
   readonly history: History<Possessions>;
   readonly problem: string | null;
+  /** The public table behind the shelf, once something was looked up in it. */
+  readonly table: PublicTable | null;
+  /** It was wanted and did not come. */
+  readonly isTableAway: boolean;
 }
 
 const possessions = ({ revision: _, ...rest }: Kitchen): Possessions => rest;
@@ -45,6 +50,8 @@ const initialState: KitchenState = {
   current: possessions(USUAL_KITCHEN),
   history: NO_HISTORY,
   problem: null,
+  table: null,
+  isTableAway: false,
 };
 
 const change = (state: KitchenState, by: Partial<Possessions>): KitchenState => ({
@@ -76,8 +83,9 @@ export const kitchenFeature = createFeature({
   name: 'kitchen',
   reducer: createReducer(
     initialState,
-    on(kitchenActions.kitchenLoaded, (_, { kitchen }): KitchenState => ({
+    on(kitchenActions.kitchenLoaded, ({ table }, { kitchen }): KitchenState => ({
       ...initialState,
+      table,
       ...nothingUnsaved(kitchen),
       isLoaded: true,
     })),
@@ -94,6 +102,8 @@ export const kitchenFeature = createFeature({
       ...unsaved,
       history: record(state.history, state.current),
     })),
+    on(kitchenActions.tableRead, (state, { table }) => ({ ...state, table, isTableAway: false })),
+    on(kitchenActions.tableNotRead, (state) => ({ ...state, isTableAway: true })),
     on(kitchenActions.kitchenNotLoaded, (state, { problem }) => ({ ...state, problem })),
     on(kitchenChanges.standardChosen, (state, { standard }) => change(state, { standard })),
     on(kitchenChanges.toolChanged, (state, { name, tool }) =>

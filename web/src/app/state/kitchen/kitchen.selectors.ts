@@ -2,6 +2,7 @@
 import { createSelector } from '@ngrx/store';
 import { calibratedDrawer, toolSpreadsOf } from '@ypsigram/core/calibration';
 import { shelfOf } from '@ypsigram/core/shelf';
+import { withTable } from '@ypsigram/core/table';
 import { kitchenFeature } from './kitchen.feature';
 
 const { selectStandard, selectTools, selectBlock, selectScales, selectWeighedIn, selectHabits } =
@@ -15,11 +16,15 @@ export const selectDrawer = createSelector(
   (standard, tools, block) => calibratedDrawer({ standard, tools }, block),
 );
 
-/** The ingredients with the weights of this kitchen. */
+/** The ingredients with the weights of this kitchen, and the public table behind them once it is here. */
 export const selectShelf = createSelector(
   kitchenFeature.selectWeights,
   kitchenFeature.selectIngredients,
-  shelfOf,
+  kitchenFeature.selectTable,
+  (weights, ingredients, table) => {
+    const shelf = shelfOf(weights, ingredients);
+    return table ? withTable(shelf, table) : shelf;
+  },
 );
 
 /** What this kitchen plans with. */

@@ -1,4 +1,4 @@
-import { short } from '@ypsigram/contract';
+import { allergenText, short } from '@ypsigram/contract';
 import { ChangeDetectionStrategy, Component, computed, input, output, signal } from '@angular/core';
 import {
   substitutesFor,
@@ -26,7 +26,7 @@ function changesOf({ gramsEach, waterMore, gained, lost }: Substitute): string {
     ...(waterMore === 0
       ? []
       : [`the dough needs about ${Math.abs(waterMore)} g ${more} water for every 100 g`]),
-    gained.length > 0 ? `adds the allergen ${gained.join(', ')}` : 'adds no allergen',
+    gained.length > 0 ? `adds the allergen ${allergenText(gained)}` : 'adds no allergen',
     ...(lost.length > 0 ? [`without ${lost.join(', ')}`] : []),
   ].join('; ');
 }

@@ -21,6 +21,8 @@ export type LineAct =
   | { readonly what: 'ask again'; readonly answer: SentLineAnswer; readonly from: AnsweredBy }
   /** Its second ingredient gets a line of its own. */
   | { readonly what: 'split'; readonly line: Line; readonly words: string }
+  /** It is taken from the public table onto the shelf, under the words of the line. */
+  | { readonly what: 'take'; readonly ingredientId: string; readonly words: string }
   /** The Shelf lacks it. */
   | { readonly what: 'add'; readonly words: string };
 

@@ -150,6 +150,12 @@ export class UnderstoodLine {
     if (note.code === 'unknown-ingredient') this.acted.emit({ what: 'add', words: note.words });
   }
 
+  protected take({ note }: Question): void {
+    const { ingredientId } = this.line();
+    if (note.code !== 'from-table' || ingredientId === null) return;
+    this.acted.emit({ what: 'take', ingredientId, words: note.words });
+  }
+
   private asRead(): Line {
     return this.line().answered?.asRead ?? this.line();
   }
