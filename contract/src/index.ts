@@ -67,9 +67,11 @@ export {
   type ReadingRequest,
 } from './readings.js';
 export {
+  ingredientUseQuery,
   recipeDraft,
   recipeQuery,
   recipeReplacement,
+  type IngredientUse,
   type Recipe,
   type RecipeDraft,
   type LastBake,

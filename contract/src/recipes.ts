@@ -114,6 +114,22 @@ export const recipePage = z.object({
   total: z.int(),
 });
 
+const MOST_IDS = 300;
+
+export const ingredientUseQuery = z.object({
+  ids: z
+    .string()
+    .max(20_000)
+    .transform((ids) => ids.split(',').filter((id) => id !== ''))
+    .refine((ids) => ids.length <= MOST_IDS, `Ask for at most ${MOST_IDS} ingredients at a time.`)
+    .meta({ description: 'Ids of ingredients, with commas between them.' }),
+});
+
+export const ingredientUses = z.object({
+  items: z.array(z.object({ ingredientId: z.string(), recipes: z.int() })),
+});
+
+export type IngredientUse = z.infer<typeof ingredientUses>['items'][number];
 export type RecipeDraft = z.input<typeof recipeDraft>;
 export type RecipeReplacement = z.input<typeof recipeReplacement>;
 export type Recipe = z.infer<typeof recipe>;

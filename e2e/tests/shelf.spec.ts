@@ -152,3 +152,21 @@ test('a weight that can’t be is shown as doubted, and not used', async ({ bake
   await expect(sure).toContainText('Doubted, and not used: 328 g a cup');
   await expect(page.getByRole('row', { name: /pressed in/ })).toContainText('255');
 });
+
+test('what is known least is listed by how often recipes use it, to be weighed', async ({
+  baker,
+  page,
+}) => {
+  await baker.saveNew('Flat cakes\n1 cup teff flour\n1 tsp xanthan gum\n');
+  await baker.saveNew('Thin cakes\n2 cups teff flour\n1 cup milk\n');
+  await baker.goTo('/shelf');
+  await page.getByText('What we know least').click();
+  const rows = page.getByRole('listitem').filter({ hasText: /\d recipes?\s*$/ });
+  await expect(rows.first()).toHaveText(/Teff flour\s*2 recipes/);
+  await expect(rows.nth(1)).toHaveText(/Xanthan gum\s*1 recipe/);
+  await rows.first().getByRole('link').click();
+  await page.getByLabel('It weighs, g').fill('152');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('row', { name: /^spooned/ })).toContainText('own weight');
+  await expect(rows.first()).toHaveText(/Xanthan gum/);
+});

@@ -32,6 +32,8 @@ import {
 import {
   recipe,
   recipeDraft,
+  ingredientUseQuery,
+  ingredientUses,
   recipePage,
   recipeQuery,
   recipeReplacement,
@@ -244,6 +246,13 @@ export function openApiDocument(version: string): object {
           summary: 'Save a new recipe',
           requestBody: json(recipeDraft),
           responses: { '201': { description: 'Saved.', ...json(recipe) }, ...refused },
+        },
+      },
+      '/api/recipes/uses': {
+        get: {
+          summary: 'In how many recipes ingredients are',
+          requestParams: { query: ingredientUseQuery },
+          responses: { '200': { description: 'Counted.', ...json(ingredientUses) }, ...refused },
         },
       },
       '/api/recipes/{id}': {

@@ -1,5 +1,10 @@
 import { Router } from 'express';
-import { recipeDraft, recipeQuery, recipeReplacement } from '@ypsigram/contract';
+import {
+  ingredientUseQuery,
+  recipeDraft,
+  recipeQuery,
+  recipeReplacement,
+} from '@ypsigram/contract';
 import { parseId, validate, validBody } from '../../http/validate.js';
 import { onlyMethods } from '../../http/problem.js';
 import { removeOne, restoreRoute } from '../../http/removal.js';
@@ -20,6 +25,13 @@ export function recipeRoutes(recipes: RecipeService): Router {
       response.status(201).location(`/api/recipes/${recipe.id}`).json(recipe);
     })
     .all(onlyMethods('GET', 'POST'));
+  router
+    .route('/uses')
+    .get(async (request, response) => {
+      const { ids } = validate(ingredientUseQuery, request.query);
+      response.json({ items: await recipes.uses(ids) });
+    })
+    .all(onlyMethods('GET'));
   router
     .route('/:id')
     .get(async (request, response) => {

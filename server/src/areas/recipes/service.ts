@@ -3,6 +3,7 @@ import { LRUCache } from 'lru-cache';
 import { Op, literal } from 'sequelize';
 import type { z } from 'zod';
 import type {
+  IngredientUse,
   Recipe,
   LastBake,
   RecipePage,
@@ -26,6 +27,7 @@ import { ProblemError, notFound } from '../../http/problem.js';
 import { recipeModel, type RecipeRow } from './model.js';
 import { recipePart, type WholeRecipe } from './part.js';
 import { indexText, summarise } from './summary.js';
+import { usesOf } from './uses.js';
 import { recipeVersions } from './versions.js';
 
 type NewRecipe = z.output<typeof recipeDraft>;
@@ -35,6 +37,8 @@ type RecipeChange = z.output<typeof recipeReplacement>;
 export interface RecipeService extends Removable<Recipe> {
   /** In a fixed number of statements, whatever the length. */
   list(query: RecipeQuery): Promise<RecipePage>;
+  /** In how many recipes each of these ingredients is. */
+  uses(ids: readonly string[]): Promise<readonly IngredientUse[]>;
   create(draft: NewRecipe): Promise<Recipe>;
   read(id: string): Promise<Recipe>;
   /**
@@ -203,6 +207,8 @@ export function recipeService(database: Database, context: RecipesContext): Reci
       pages.set(key, listed);
       return listed;
     },
+
+    uses: async (ids) => usesOf(rows, ids, (await context.kitchen()).shelf),
 
     create: (draft) =>
       database.write(async () => {

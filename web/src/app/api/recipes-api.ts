@@ -3,6 +3,7 @@ import { Injectable, inject } from '@angular/core';
 import { map, type Observable } from 'rxjs';
 import type {
   Conflict,
+  IngredientUse,
   Problem,
   Recipe,
   RecipeDraft,
@@ -21,6 +22,14 @@ export class RecipesApi {
   list(query: string, page: number, pageSize: number): Observable<RecipePage> {
     const params = new HttpParams({ fromObject: { query, page, pageSize } });
     return this.http.get<RecipePage>(RECIPES, { params });
+  }
+
+  /** In how many recipes each of these ingredients is. */
+  uses(ids: readonly string[]): Observable<readonly IngredientUse[]> {
+    const params = new HttpParams({ fromObject: { ids: ids.join(',') } });
+    return this.http
+      .get<{ items: IngredientUse[] }>(`${RECIPES}/uses`, { params })
+      .pipe(map(({ items }) => items));
   }
 
   read(id: string): Observable<Recipe> {

@@ -24,6 +24,7 @@ import { selectShelf } from '../../state/kitchen/kitchen.selectors';
 import { AddIngredient, type NewIngredient } from '../../kit/add-ingredient/add-ingredient';
 import { takenFromTable } from '../../kit/add-ingredient/taken-from-table';
 import { IngredientSheet } from './ingredient-sheet';
+import { LeastKnown } from './least-known';
 import { shelfSearch } from './shelf-search';
 
 const LAST = lastLooked('shelf');
@@ -40,6 +41,7 @@ const FIRST_INGREDIENT = 'flour-wheat-all-purpose';
     AddIngredient,
     Icon,
     IngredientSheet,
+    LeastKnown,
     RouterLink,
     RouterLinkActive,
     SearchField,
@@ -72,6 +74,7 @@ export class ShelfPage {
   protected readonly areLettersKeys = this.store.selectSignal(kitchenFeature.selectLetterKeys);
   protected readonly table = WEIGHTS_TABLE;
   protected readonly isAdding = signal(false);
+  protected readonly isLeastOpen = signal(false);
   private readonly state = this.store.selectSignal(kitchenFeature.selectKitchenState);
   protected readonly canUndo = computed(() => this.state().history.past.length > 0);
   protected readonly classes = CLASSES.map((id) => ({ id, name: CLASS_NAMES[id] }));
