@@ -168,5 +168,6 @@ test('what is known least is listed by how often recipes use it, to be weighed',
   await page.getByLabel('It weighs, g').fill('152');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('row', { name: /^spooned/ })).toContainText('own weight');
+  await page.getByText('What we know least').click();
   await expect(rows.first()).toHaveText(/Xanthan gum/);
 });
