@@ -7,6 +7,8 @@ import type { PublicTable } from './with-table.js';
 
 /** Kinds that weigh no further apart than this are one to a recipe. */
 const ALIKE = 0.15;
+/** So many times as many measures make a food the best known of its name. */
+const BEST_KNOWN = 1.5;
 /** A name that so many foods go by says nothing of which. */
 const MOST_ALIKE = 6;
 
@@ -16,8 +18,11 @@ const cupOf = (ingredient: Ingredient): number | null =>
 
 /** The best documented of those that are meant equally; null where they differ by what matters. */
 function oneOf(equal: readonly Ingredient[]): Ingredient | null {
-  const [best] = [...equal].sort((a, b) => b.weights.length - a.weights.length);
+  const [best, ...others] = [...equal].sort((a, b) => b.weights.length - a.weights.length);
   if (!best || equal.length > MOST_ALIKE) return null;
+  const second = others[0]?.weights.length ?? 0;
+  // What the table measures in most ways is what is meant where nothing is said: red tomatoes.
+  if (best.weights.length >= BEST_KNOWN * second) return best;
   const cup = cupOf(best);
   const isAlike = (one: Ingredient): boolean => {
     const other = cupOf(one);

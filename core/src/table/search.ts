@@ -64,11 +64,22 @@ const SYNONYMS: Readonly<Record<string, string>> = {
   kiwi: 'kiwifruit',
   ketchup: 'catsup',
   pearl: 'pearled',
+  chilli: 'chili',
+  chilly: 'chili',
+  broad: 'broadbean',
+  moong: 'mung',
+  urad: 'mungo',
+  chana: 'chickpea',
+  toor: 'pigeon pea',
+  masoor: 'lentil',
+  rajma: 'kidney bean',
 };
 
 /** Words about size and quality that no food of the table is told apart by. */
 const PASSED_OVER = new Set(
-  wordsOf('fresh large medium small big ripe good quality organic of the a an extra fine best'),
+  wordsOf(
+    'fresh large medium small big ripe good quality organic of the a an extra fine best pulp dal daal',
+  ),
 );
 
 interface Indexed {
@@ -124,8 +135,13 @@ export interface FoodFinder {
 }
 
 /** How far a food is from a name, by the words that it has beyond it; Infinity where one is missing. */
-function distance({ core, all, costs }: Indexed, asked: ReadonlySet<string>): number {
+function distance(
+  { food, core, all, costs }: Indexed,
+  asked: ReadonlySet<string>,
+  isFresh: boolean,
+): number {
   for (const word of asked) if (!all.has(word)) return Infinity;
+  if (isFresh && food.group === 'spices' && !all.has('fresh')) return Infinity;
   if (core.size > 0 && ![...core].some((word) => asked.has(word))) return Infinity;
   let cost = 0;
   for (const [word, of] of costs) if (!asked.has(word)) cost += of;
@@ -150,10 +166,12 @@ export function foodFinder(foods: readonly Food[]): FoodFinder {
     closest(words) {
       const asked = new Set(askedFor(words));
       const [first] = asked;
+      // Spices are dry unless they say otherwise: fresh coriander is no seed.
+      const isFresh = words.includes('fresh');
       let least = FURTHEST;
       let nearest: Food[] = [];
       for (const one of (first !== undefined && byWord.get(first)) || []) {
-        const cost = distance(one, asked);
+        const cost = distance(one, asked, isFresh);
         if (cost > least) continue;
         if (cost < least) nearest = [];
         least = cost;

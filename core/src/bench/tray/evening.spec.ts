@@ -17,7 +17,7 @@ mozzarella cheese-gruyere cheese-blue cheese-goat cheese-gouda mayonnaise aquafa
 pineapple-crushed sweet-potato-mashed potato-mashed rice-cooked chestnuts chestnut-puree
 mango-puree mandarin-segments creme-fraiche mascarpone quark paneer milk-oat milk-almond
 coconut-cream dulce-de-leche sauce-caramel lemon-curd corn-kernels olives tomato-paste
-black-beans chickpeas bacon ham milk-goat pastry-shortcrust pie-filling`;
+black-beans chickpeas bacon ham milk-goat pastry-shortcrust pie-filling jelly-fruit`;
 /** Fruit, vegetables and herbs, and what goes flat once it is open. */
 const IN_THE_MORNING = `
 apple apricots-fresh avocado banana basil-fresh beer beetroot berries-mixed blackberries

@@ -2,6 +2,7 @@ import { singular, wordsOf, type NameFinder, type NameMatch } from '../../catalo
 import {
   DESCRIBING_WORDS,
   ENGLISH_WORDS,
+  NAMES_IN_LY,
   ORDER_FORMS,
   ORDER_METHODS,
   TRAILING_WORDS,
@@ -222,7 +223,9 @@ function spanOf(words: readonly PlacedWord[]): [number, number] | null {
 
 function isDescribing(word: string): boolean {
   return (
-    DESCRIBING_WORDS.has(word) || /^t?\d+$/.test(word) || (word.endsWith('ly') && word.length > 4)
+    DESCRIBING_WORDS.has(word) ||
+    /^t?\d+$/.test(word) ||
+    (word.endsWith('ly') && word.length > 4 && !NAMES_IN_LY.has(word))
   );
 }
 

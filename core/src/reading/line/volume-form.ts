@@ -16,6 +16,19 @@ const volumeForms = (ingredient: Ingredient): readonly (string | null)[] =>
     .filter(({ unit }) => unit === 'cup' || unit === 'tbsp' || unit === 'tsp')
     .map(({ form }) => form);
 
+/** Cuts that lie alike in a cup: the one of them that has a weight is meant. */
+const ALIKE: Readonly<Record<string, string>> = {
+  diced: 'chopped',
+  chopped: 'diced',
+  shredded: 'grated',
+  grated: 'shredded',
+};
+
+function asWeighed(cut: string | undefined, forms: readonly (string | null)[]): string | undefined {
+  const alike = cut === undefined || forms.includes(cut) ? undefined : ALIKE[cut];
+  return alike !== undefined && forms.includes(alike) ? alike : cut;
+}
+
 function usualForm(forms: readonly (string | null)[]): string | null {
   return forms.includes(null) ? null : (forms[0] ?? null);
 }
@@ -27,13 +40,17 @@ export function volumeForm(
 ): string | null {
   const forms = volumeForms(ingredient);
   const usual = usualForm(forms);
+  const hasForms = ingredient.class === 'chunk' && forms.some((one) => one !== null);
   let form = usual;
   for (const word of before) {
-    const cut = ORDER_FORMS[word];
+    const cut = asWeighed(ORDER_FORMS[word], forms);
     const sold = SOLD_FORMS[word] ?? SIZE_FORMS[word];
     if (cut !== undefined && forms.includes(cut)) {
       form = cut;
       if (cut !== usual) notes.push({ code: 'order-before', word, other: { form: usual } });
+    } else if (cut !== undefined && hasForms) {
+      // No table has it cut like that: it weighs about as it usually does, and that is an estimate.
+      form = cut;
     } else if (sold !== undefined && forms.includes(sold)) {
       form = sold;
     }

@@ -17,7 +17,7 @@ export const DESCRIBING_WORDS: ReadonlySet<string> = new Set(
   separated broken crushed crumbled cut piece chunk cube bite sized size uncooked divided
   optional needed desired taste preferably ideally dissolved melted sifted packed firmly tightly
   loosely spooned scooped dipped tamped levelled leveled scraped swept chopped ground sliced
-  flaked slivered grated shredded diced cubed whipped mashed halved whole half bought homemade
+  flaked slivered grated shredded diced minced cubed whipped mashed halved whole half bought homemade
   shop store new old everyday standard regular runny clear strained thawed frozen blanched
   european eu s m l sm med lg lge lrg strong skinned skinless shelled hulled golden dark pale heaping
   heaped rounded scant generous quick sour soured sweet scalded hen english greek mini style squeezed
@@ -28,6 +28,9 @@ export const DESCRIBING_WORDS: ReadonlySet<string> = new Set(
   orleans desi type typ required necessary choice any homogenized superfine each xl creamy chunky full fat dutch process processed alkalised alkalized
   `),
 );
+
+/** Things whose names end like words for how something is done: "redcurrant jelly". */
+export const NAMES_IN_LY: ReadonlySet<string> = new Set(['jelly', 'belly', 'holly', 'lily']);
 
 /** Words behind a name that change nothing: "walnut meats", "pecan nuts". Before it they would. */
 export const TRAILING_WORDS: ReadonlySet<string> = new Set(

@@ -274,4 +274,36 @@ export const BISCUITS_AND_PASTRY: readonly Ingredient[] = [
     [],
     { german: ['Fruchtsalz'], french: ['sel de fruits'] },
   ),
+  row(
+    'chips-butterscotch',
+    'Butterscotch chips',
+    ['chunk', 'inclusion', 0.8, 'dry'],
+    [['level', 'cup', 170, sr('19085')]],
+    ['butterscotch morsels', 'caramel chips', 'peanut butter chips'],
+    ['milk', 'soy'],
+    { german: ['Karamelltropfen'], french: ['pépites de caramel'] },
+  ),
+  row(
+    'jelly-fruit',
+    'Fruit jelly',
+    ['paste', 'sugar', 29.8, 'fridge'],
+    [
+      ['pressed', 'tbsp', 20, likeSr('19297')],
+      // Rounded up: no jelly of so much water weighs that.
+      ['pressed', 'tbsp', 21, sr('19300')],
+    ],
+    [
+      'redcurrant jelly',
+      'apple jelly',
+      'grape jelly',
+      'raspberry jelly',
+      'currant jelly',
+      'quince jelly',
+    ],
+    [],
+    {
+      german: ['Gelee', 'Apfelgelee'],
+      french: ['gelée de groseilles', 'gelée de pommes', 'gelée de coings'],
+    },
+  ),
 ];

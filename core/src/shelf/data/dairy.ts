@@ -59,6 +59,7 @@ export const DAIRY: readonly Ingredient[] = [
     takesUpSoda: true,
     allergens: ['milk'],
     aliases: [],
+    otherNames: { french: ['babeurre'] },
     weights: [
       { form: null, method: 'poured', amount: 1, unit: 'cup', grams: 245, source: sr('01088') },
     ],
@@ -260,7 +261,7 @@ export const DAIRY: readonly Ingredient[] = [
     waterPercent: 4,
     keeps: 'dry',
     allergens: ['milk'],
-    aliases: ['instant milk powder'],
+    aliases: ['instant skim milk powder', 'instant nonfat milk powder', 'instant milk powder'],
     // Dried to crumbs with air in them.
     bounds: [0.2, 0.75],
     otherNames: { german: ['Instantmilchpulver'], french: ['lait instantané en poudre'] },

@@ -40,7 +40,14 @@ export const FATS: readonly Ingredient[] = [
     waterPercent: 15.7,
     keeps: 'cool',
     allergens: ['milk', 'soy'],
-    aliases: ['oleo', 'oleomargarine', 'soft margarine', 'baking margarine', 'block margarine'],
+    aliases: [
+      'canola margarine',
+      'oleo',
+      'oleomargarine',
+      'soft margarine',
+      'baking margarine',
+      'block margarine',
+    ],
     otherNames: { french: ['margarine'] },
     weights: [
       { form: null, method: 'pressed', amount: 1, unit: 'tsp', grams: 4.7, source: sr('04067') },

@@ -247,7 +247,7 @@ export const FLOURS_AND_MEALS: readonly Ingredient[] = [
     keeps: 'dry',
     hazards: ['raw-flour'],
     allergens: [],
-    aliases: ['polenta', 'corn meal', 'yellow corn meal'],
+    aliases: ['yellow cornmeal', 'white cornmeal', 'polenta', 'corn meal', 'yellow corn meal'],
     otherNames: { german: ['Maisgrieß'], french: ['semoule de maïs'] },
     weights: [
       { form: null, method: 'level', amount: 1, unit: 'cup', grams: 157, source: sr('20022') },

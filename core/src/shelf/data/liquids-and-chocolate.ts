@@ -36,7 +36,14 @@ export const LIQUIDS_AND_CHOCOLATE: readonly Ingredient[] = [
       'chocolate morsels',
     ],
     otherNames: {
-      german: ['Schokotropfen', 'Schokoladentropfen', 'Schokostückchen', 'Chocolate Chips'],
+      german: [
+        'Schokotropfen',
+        'Schokoladentropfen',
+        'Schokostückchen',
+        'Chocolate Chips',
+        'Zartbittertropfen',
+        'Vollmilchtropfen',
+      ],
       french: ['pépites de chocolat', 'pépites de chocolat noir'],
     },
     loosely: ['chocolate chip', 'choc chips'],

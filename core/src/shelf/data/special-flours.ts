@@ -180,6 +180,8 @@ export const SPECIAL_FLOURS: readonly Ingredient[] = [
     ['chunk', 'inclusion', 4.4, 'dry'],
     [['level', 'cup', 84, sr('18173')]],
     [
+      'chocolate wafer crumbs',
+      'chocolate cookie crumbs',
       'gingersnap crumbs',
       'shortbread crumbs',
       'cookie crumb',

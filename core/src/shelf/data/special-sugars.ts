@@ -35,7 +35,7 @@ export const SPECIAL_SUGARS: readonly Ingredient[] = [
     'Jaggery',
     ['moist', 'sugar', 5, 'dry'],
     [['packed', 'cup', 220, likeSr('19334')]],
-    ['gur', 'grated jaggery', 'powdered jaggery', 'jaggery powder', 'grated gur'],
+    ['palm jaggery', 'gur', 'grated jaggery', 'powdered jaggery', 'jaggery powder', 'grated gur'],
     [],
     { german: ['Palmzucker'], french: ['sucre de palme', 'jaggery'] },
   ),

@@ -1,5 +1,5 @@
 import { HANDBOOK } from './sources.js';
-import { sr, type Ingredient } from '../../catalogue/index.js';
+import { likeSr, sr, type Ingredient } from '../../catalogue/index.js';
 
 export const WHEAT_FLOURS: readonly Ingredient[] = [
   {
@@ -75,7 +75,7 @@ export const WHEAT_FLOURS: readonly Ingredient[] = [
     keeps: 'dry',
     hazards: ['raw-flour'],
     allergens: ['wheat'],
-    aliases: ['soft flour'],
+    aliases: ['cake and pastry flour', 'soft flour'],
     otherNames: { german: ['Kuchenmehl'], french: ['farine à gâteau', 'farine pâtissière'] },
     weights: [
       { form: null, method: 'dipped', amount: 1, unit: 'cup', grams: 137, source: sr('20084') },
@@ -106,6 +106,37 @@ export const WHEAT_FLOURS: readonly Ingredient[] = [
     },
     weights: [
       { form: null, method: 'spooned', amount: 1, unit: 'cup', grams: 125, source: sr('20082') },
+    ],
+  },
+  {
+    id: 'flour-wheat-whole-self-rising',
+    name: 'Whole-wheat self-rising flour',
+    class: 'powder',
+    role: 'flour',
+    isWheatFlour: true,
+    waterPercent: 10.7,
+    keeps: 'dry',
+    hazards: ['raw-flour'],
+    allergens: ['wheat'],
+    aliases: [
+      'wholemeal self-raising flour',
+      'wholemeal self raising flour',
+      'self-raising wholemeal flour',
+      'self raising wholemeal flour',
+    ],
+    otherNames: {
+      german: ['selbsttreibendes Vollkornmehl'],
+      french: ['farine complète avec levure incorporée'],
+    },
+    weights: [
+      {
+        form: null,
+        method: 'spooned',
+        amount: 1,
+        unit: 'cup',
+        grams: 120,
+        source: likeSr('20080'),
+      },
     ],
   },
   {

@@ -29,7 +29,7 @@ export const AUSTRALIAN_COOKS = String.raw`
 1/2 cup (75g) cornflour => 1/2 cup starch-corn =75
 60g unsalted butter, melted, cooled => 60 g butter =60
 200g packet plain sweet biscuits, crushed => 200 g biscuits-plain =200
-250g pkt milk arrowroot biscuits => 250 g crumbs-biscuit =250
+250g pkt milk arrowroot biscuits => 250 g biscuits-plain =250
 1 tsp mixed spice => 1 tsp mixed-spice
 2 tsp ground ginger => 2 tsp ginger-ground
 1 cup sultanas => 1 cup raisins
@@ -69,7 +69,7 @@ pinch of salt => 1 pinch salt-table
 2 tablespoons malted milk powder => 2 tbsp malted-milk-powder
 ½ cup (80g) currants => 1/2 cup currants-dried =80
 1 cup (140g) dried apricots, chopped => 1 cup apricots-dried =140
-1 cup wholemeal self-raising flour => 1 cup ?
+1 cup wholemeal self-raising flour => 1 cup flour-wheat-whole-self-rising
 2 dsp cocoa => 4 tsp cocoa
 1/2 cup raw sugar => 1/2 cup sugar-turbinado
 2 Tbsp honey => 2 tbsp honey

@@ -67,7 +67,7 @@ icing sugar, for dusting => - - sugar-powdered
 1 tbsp poppy seeds => 1 tbsp seeds-poppy
 1 level tsp bicarbonate of soda => 1 tsp baking-soda
 ½ tsp cream of tartar => 1/2 tsp cream-of-tartar
-200g digestive biscuits, crushed => 200 g crumbs-biscuit =200
+200g digestive biscuits, crushed => 200 g biscuits-plain =200
 4 sheets leaf gelatine => 4 each gelatin-leaf
 1 tsp vanilla essence => 1 tsp vanilla-extract
 1 tsp vanilla bean paste => 1 tsp vanilla-paste
