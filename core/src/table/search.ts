@@ -9,16 +9,19 @@ const SORTING = new Set(
   ).split(';'),
 );
 
-/** Heads that make another food of what follows: "Crackers, cheese" is no cheese. */
-const MAKING = new Set('cookies;crackers;candies;squash;beans;peppers;snacks'.split(';'));
-
-/** Unless what follows says by itself what it is: "Cookies, vanilla wafers". */
-const SAYS_ITSELF = new Set(
-  wordsOf(
-    'wafers saltines graham ladyfingers gingersnaps gumdrops caramels fudge taffy marshmallows zucchini ' +
-      'butternut crookneck hubbard kidney pinto navy adzuki jalapeno',
-  ),
-);
+/**
+ * Heads that make another food of what follows ("Crackers, cheese" is no cheese), and what says by
+ * itself what it is all the same: "Cookies, vanilla wafers".
+ */
+const MAKING: Readonly<Record<string, ReadonlySet<string>>> = {
+  cookies: new Set(wordsOf('wafers graham ladyfingers gingersnaps')),
+  crackers: new Set(wordsOf('saltines')),
+  candies: new Set(wordsOf('gumdrops caramels fudge taffy marshmallows toffee')),
+  squash: new Set(wordsOf('zucchini butternut crookneck hubbard')),
+  beans: new Set(wordsOf('kidney pinto navy adzuki')),
+  peppers: new Set(wordsOf('jalapeno')),
+  snacks: new Set(),
+};
 
 /** Words that leave a food as it is bought: raw and dry are what recipes mean. */
 const AS_BOUGHT = new Set(
@@ -111,9 +114,7 @@ function indexed(food: Food): Indexed {
   const [head = '', ...rest] = withoutBrackets(food.name)
     .split(',')
     .map((part) => part.trim().toLowerCase());
-  const itself = MAKING.has(head)
-    ? wordsOf(rest.join(' ')).filter((word) => SAYS_ITSELF.has(word))
-    : [];
+  const itself = wordsOf(rest.join(' ')).filter((word) => MAKING[head]?.has(word));
   const ofHead = wordsOf(head).filter((word) => !AS_BOUGHT.has(word));
   const core = new Set(SORTING.has(head) ? [] : [...ofHead, ...itself]);
   const costs = new Map<string, number>();
@@ -143,8 +144,12 @@ function distance(
   for (const word of asked) if (!all.has(word)) return Infinity;
   if (isFresh && food.group === 'spices' && !all.has('fresh')) return Infinity;
   if (core.size > 0 && ![...core].some((word) => asked.has(word))) return Infinity;
+  // Who asks for something cooked does not mind how.
+  const isWorked = [...asked].some((word) => OTHERWISE.has(word));
   let cost = 0;
-  for (const [word, of] of costs) if (!asked.has(word)) cost += of;
+  for (const [word, of] of costs) {
+    if (!asked.has(word) && !(isWorked && OTHERWISE.has(word))) cost += of;
+  }
   return cost;
 }
 

@@ -34,7 +34,7 @@ export const NAMES_IN_LY: ReadonlySet<string> = new Set(['jelly', 'belly', 'holl
 
 /** Words behind a name that change nothing: "walnut meats", "pecan nuts". Before it they would. */
 export const TRAILING_WORDS: ReadonlySet<string> = new Set(
-  wordsOf('nut meat kernel flesh pulp segment strip wedge blend of choice'),
+  wordsOf('nut meat kernel flesh pulp segment strip wedge slice blend of choice'),
 );
 
 /** Words that show a text is English even where its ingredient is unknown. */

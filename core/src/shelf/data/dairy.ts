@@ -246,7 +246,13 @@ export const DAIRY: readonly Ingredient[] = [
     waterPercent: 3.2,
     keeps: 'dry',
     allergens: ['milk'],
-    aliases: ['skimmed milk powder', 'skim milk powder', 'dairy milk powder'],
+    aliases: [
+      'dry milk powder',
+      'dried milk powder',
+      'skimmed milk powder',
+      'skim milk powder',
+      'dairy milk powder',
+    ],
     otherNames: { german: ['Magermilchpulver'], french: ['lait écrémé en poudre'] },
     loosely: ['milk powder', 'dry milk'],
     weights: [
@@ -336,7 +342,7 @@ export const DAIRY: readonly Ingredient[] = [
     waterPercent: 72.9,
     keeps: 'fridge',
     allergens: [],
-    aliases: ['canned coconut milk', 'tinned coconut milk'],
+    aliases: ['lite coconut milk', 'canned coconut milk', 'tinned coconut milk'],
     otherNames: { german: ['Kokosmilch'], french: ['lait de coco'] },
     weights: [
       { form: null, method: 'poured', amount: 1, unit: 'cup', grams: 226, source: sr('12118') },

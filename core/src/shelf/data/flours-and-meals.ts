@@ -234,6 +234,7 @@ export const FLOURS_AND_MEALS: readonly Ingredient[] = [
     hazards: ['raw-flour'],
     allergens: ['wheat'],
     aliases: ['sooji', 'suji', 'rava', 'sooji rava', 'fine semolina', 'coarse semolina'],
+    otherNames: { german: ['Weizengrieß', 'Hartweizengrieß'] },
     weights: [
       { form: null, method: 'level', amount: 1, unit: 'cup', grams: 167, source: sr('20066') },
     ],

@@ -94,7 +94,7 @@ export const MORE_FRUIT: readonly Ingredient[] = [
     [['level', 'cup', 149, sr('09094')]],
     ['chopped dried figs'],
     ['sulphites'],
-    { german: ['getrocknete Feigen'], french: ['figues sèches'] },
+    { german: ['getrocknete Feigen'], french: ['figues sèches', 'figues séchées'] },
   ),
   row(
     'peel-candied',
@@ -151,7 +151,7 @@ export const MORE_FRUIT: readonly Ingredient[] = [
       ['pressed', 'cup', 255, sr('11514')],
       ['pressed', 'cup', 328, sr('11510')],
     ],
-    ['sweet potato puree', 'cooked sweet potato', 'sweet potato'],
+    ['mashed kumara', 'kumara', 'sweet potato puree', 'cooked sweet potato', 'sweet potato'],
     [],
     {
       german: ['Süßkartoffelpüree', 'Süßkartoffel'],
