@@ -42,13 +42,19 @@ export class HouseDevice {
   async keepsThePage(): Promise<void> {
     const missing = (): Promise<number> =>
       this.page.evaluate(async () => {
-        const list = (await (await fetch('/ngsw.json')).json()) as { hashTable: object };
+        const list = (await (await fetch('/ngsw.json')).json()) as {
+          assetGroups: { installMode: string; urls: string[] }[];
+        };
         const kept = new Set<string>();
         for (const name of await caches.keys()) {
           const cache = await caches.open(name);
           for (const { url } of await cache.keys()) kept.add(new URL(url).pathname);
         }
-        return Object.keys(list.hashTable).filter((path) => !kept.has(path)).length;
+        // What is kept only once it was asked for is no part of the page.
+        return list.assetGroups
+          .filter(({ installMode }) => installMode === 'prefetch')
+          .flatMap(({ urls }) => urls)
+          .filter((path) => !kept.has(path)).length;
       });
     await expect.poll(missing, { timeout: 45_000 }).toBe(0);
   }
