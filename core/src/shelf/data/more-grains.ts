@@ -248,7 +248,7 @@ export const MORE_GRAINS: readonly Ingredient[] = [
     'Crisped rice cereal',
     ['chunk', 'inclusion', 3.9, 'dry'],
     [['level', 'cup', 28, sr('08509')]],
-    ['rice cereal', 'crispy rice cereal', 'rice bubbles', 'puffed rice cereal', 'crisped rice'],
+    ['rice cereal', 'crispy rice cereal', 'puffed rice cereal', 'crisped rice'],
     ['barley'],
     { german: ['Puffreis'], french: ['riz soufflé'] },
   ),
