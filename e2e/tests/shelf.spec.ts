@@ -146,6 +146,19 @@ test('what the shelf lacks is looked up in the public table, said, and taken ont
   await expect(page.getByText('1 tsp: 3.7 g')).toBeVisible();
 });
 
+test('an ingredient of one’s own weighs as a food of the public table', async ({ baker, page }) => {
+  await baker.goTo('/shelf');
+  await page.getByRole('button', { name: 'Add an ingredient' }).click();
+  await page.getByLabel('Name', { exact: true }).fill('breadfruit');
+  await page.getByRole('button', { name: 'Breadfruit, raw' }).click();
+  await expect(page.getByText('Weighs as “Breadfruit, raw”')).toBeVisible();
+  await page.getByLabel('Name', { exact: true }).fill('Garden breadfruit');
+  await page.getByRole('button', { name: 'Add ingredient' }).click();
+  await expect(page.getByRole('heading', { name: 'Garden breadfruit' })).toBeVisible();
+  await expect(page.getByRole('row', { name: /^level/ })).toContainText('220');
+  await expect(page.getByText('allergens not known')).toBeVisible();
+});
+
 test('a weight that can’t be is shown as doubted, and not used', async ({ baker, page }) => {
   await baker.goTo('/shelf/sweet-potato-mashed');
   const sure = page.getByRole('region', { name: 'How sure' });

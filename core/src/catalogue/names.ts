@@ -19,6 +19,8 @@ export const AMBIGUOUS_NAMES: Readonly<Record<string, readonly [string, ...strin
   yeast: ['yeast-active-dry', 'yeast-instant', 'yeast-fresh'],
   cream: ['cream-heavy', 'cream-light'],
   cornmeal: ['cornmeal-degermed', 'cornmeal-whole'],
+  nuts: ['walnuts', 'pecans', 'almonds', 'hazelnuts'],
+  'mixed nuts': ['walnuts', 'pecans', 'almonds', 'hazelnuts'],
 };
 
 /** An ingredient recognised among words: which, and from which word to which. */

@@ -246,6 +246,8 @@ const PREPARATIONS = {
   bien: 'well',
   gros: 'large',
   moyen: 'medium',
+  moyens: 'medium',
+  petits: 'small',
   petit: 'small',
   'à température ambiante': 'at room temperature',
   'pour le moule': 'for the tin',

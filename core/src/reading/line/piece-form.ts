@@ -70,7 +70,7 @@ const sizeBehind = (words: readonly string[]): string | undefined =>
  * large eggs", "2 eggs, size M", "2 large eggs" in a British recipe.
  */
 function europeanSize(
-  { before, after, standard }: Wording,
+  { before, after, standard, language }: Wording,
   size: string | undefined,
 ): string | undefined {
   const words = [...before, ...after];
@@ -78,7 +78,9 @@ function europeanSize(
     (word, at) => word.length <= 2 && words[at - 1] === 'size' && EUROPEAN_SIZES[word],
   );
   if (letter) return EUROPEAN_SIZES[letter];
-  const meant = standard === 'british' || words.some((word) => EUROPEAN_WORDS.has(word));
+  // Whoever writes in another language buys eggs by the grades of Europe, whatever the cups.
+  const meant =
+    standard === 'british' || language !== null || words.some((word) => EUROPEAN_WORDS.has(word));
   const named = size ?? after.find((word) => SIZE_FORMS[word] !== undefined);
   return meant && named !== undefined ? EUROPEAN_SIZES[named] : undefined;
 }

@@ -86,4 +86,6 @@ export const MORE_CASES: readonly ReadingCase[] = [
   { text: '4 rounded tablespoons flour', grams: 62.5, notes: ['assumed-kind', 'nominal-size'] },
   { text: '1 heaped tsp sugar', grams: 8.4, notes: ['assumed-kind', 'nominal-size'] },
   { text: '1 heaped tbsp honey', grams: 24.15, notes: ['nominal-size'] },
+  // Which nuts is for the baker to say.
+  { text: '1 cup chopped nuts', grams: 117, notes: ['kind-ambiguous'] },
 ];

@@ -26,7 +26,7 @@ export const MORE_NUTS: readonly Ingredient[] = [
     'Peanuts',
     ['chunk', 'inclusion', 1.6, 'dry'],
     [['level', 'cup', 146, sr('16390')]],
-    ['roasted peanuts', 'chopped peanuts', 'groundnuts'],
+    ['groundnuts', 'roasted peanuts', 'chopped peanuts', 'groundnuts'],
     ['peanuts'],
     { german: ['Erdnüsse'], french: ['cacahuètes', 'arachides'] },
   ),

@@ -9,7 +9,7 @@ export const NUTS_AND_SEEDS: readonly Ingredient[] = [
     waterPercent: 4.4,
     keeps: 'dry',
     allergens: ['tree nuts'],
-    aliases: ['badam'],
+    aliases: ['almond nuts', 'badam'],
     weights: [
       { form: 'whole', method: 'level', amount: 1, unit: 'cup', grams: 143, source: sr('12061') },
       {
@@ -32,7 +32,7 @@ export const NUTS_AND_SEEDS: readonly Ingredient[] = [
     waterPercent: 4.1,
     keeps: 'dry',
     allergens: ['tree nuts'],
-    aliases: [],
+    aliases: ['walnut nuts'],
     weights: [
       { form: 'halves', method: 'level', amount: 1, unit: 'cup', grams: 100, source: sr('12155') },
       { form: 'chopped', method: 'level', amount: 1, unit: 'cup', grams: 117, source: sr('12155') },
@@ -47,7 +47,7 @@ export const NUTS_AND_SEEDS: readonly Ingredient[] = [
     waterPercent: 3.5,
     keeps: 'dry',
     allergens: ['tree nuts'],
-    aliases: [],
+    aliases: ['pecan nuts'],
     otherNames: { german: ['Pekannüsse', 'Pekannuss'] },
     weights: [
       { form: 'halves', method: 'level', amount: 1, unit: 'cup', grams: 99, source: sr('12142') },
@@ -77,7 +77,7 @@ export const NUTS_AND_SEEDS: readonly Ingredient[] = [
     waterPercent: 3.9,
     keeps: 'dry',
     allergens: ['tree nuts'],
-    aliases: ['pista', 'pistas'],
+    aliases: ['pistachio nuts', 'pista', 'pistas'],
     weights: [
       { form: null, method: 'level', amount: 1, unit: 'cup', grams: 123, source: sr('12151') },
     ],

@@ -10,6 +10,8 @@ export const SUGARS: readonly Ingredient[] = [
     keeps: 'dry',
     allergens: [],
     aliases: [
+      'sanding sugar',
+      'decorating sugar',
       'golden caster sugar',
       'fine sugar',
       'superfine white sugar',

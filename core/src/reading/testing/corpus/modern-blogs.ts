@@ -83,7 +83,7 @@ two (1/4 oz.) envelopes active dry yeast => 2 packet yeast-active-dry (packet) =
 1 tsp. b. soda => 1 tsp ?; unknown-ingredient
 2 c. br. sugar, packed => 2 cup sugar-brown packed
 1/2 c. oleo => 1/2 cup margarine pressed
-1 c. chopped nuts => 1 cup ?; unknown-ingredient
+1 c. chopped nuts => 1 cup walnuts (chopped) level; kind-ambiguous order-before
 1 sm. can evaporated milk => 1 each milk-evaporated
 2 c. flour (sifted) => 2 cup flour-wheat-all-purpose spooned; assumed-kind order-after
 2 beaten eggs => 2 each egg-whole (large) count; assumed-kind

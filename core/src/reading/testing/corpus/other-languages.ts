@@ -36,6 +36,8 @@ export const FRENCH_LINES = String.raw`
 1 cuillère à soupe d'huile d'olive => 1 tbsp oil-olive poured
 1 pincée de sel => 1 pinch salt-table level; assumed-kind nominal-size
 3 œufs => 3 each egg-whole (large) count; assumed-kind
+3 œufs moyens => 3 each egg-whole (M (Europe)) count
+2 gros œufs => 2 each egg-whole (L (Europe)) count
 100 g de beurre fondu => 100 g butter =100.0 g
 25 cl de lait => 250 ml milk-whole poured; assumed-kind
 1/2 sachet de levure => 1/2 packet yeast-active-dry (packet); kind-ambiguous

@@ -184,7 +184,7 @@ about 2 tablespoons honey => 2 tbsp honey poured
 1 8 1/4-oz. can coconut milk => 8 1/4 fl-oz milk-coconut-canned poured; ounce-read-as
 2 sq. unsweetened chocolate, melted => 2 each chocolate-unsweetened (square) count
 2 (1-oz.) squares unsweetened chocolate => 2 each chocolate-unsweetened (piece) =56.7 g
-1 c. coarsely chopped nuts (walnuts or pecans) => 1 cup ?; unknown-ingredient
+1 c. coarsely chopped nuts (walnuts or pecans) => 1 cup walnuts (chopped) level; kind-ambiguous order-before
 1 pkg active dry yeast dissolved in 1/4 cup warm water => 1 packet yeast-active-dry (packet); second-ingredient
 3 c. quick-cooking oats, uncooked => 3 cup oats-rolled level
 1/2 c. sifted confectioners sugar => 1/2 cup sugar-powdered sifted; order-before

@@ -54,7 +54,7 @@ Salt, a pinch => 1 pinch salt-table
 1 lg. pkg. cream cheese (8 oz.) => 1 packet cream-cheese =226.8
 1 stick oleo => 1 stick margarine
 1/2 c. oleo, melted => 1/2 cup margarine
-1 c. nuts (optional) => 1 cup ?
+1 c. nuts (optional) => 1 cup walnuts
 1 can evap. milk => 1 each milk-evaporated
 1 tsp. van. => 1 tsp vanilla-extract
 1/2 tsp. cinn. => 1/2 tsp cinnamon

@@ -1,6 +1,7 @@
 import {
   ChangeDetectionStrategy,
   Component,
+  computed,
   effect,
   inject,
   input,
@@ -8,6 +9,7 @@ import {
   signal,
 } from '@angular/core';
 import { FormControl, FormGroup, ReactiveFormsModule } from '@angular/forms';
+import { toSignal } from '@angular/core/rxjs-interop';
 import { Store } from '@ngrx/store';
 import {
   CLASS_NAMES,
@@ -20,7 +22,9 @@ import {
   CLASSES,
   KEEPS,
   ROLES,
+  UNKNOWN_ALLERGENS,
   wordsOf,
+  type Ingredient,
   type IngredientClass,
   type Keeps,
   type Role,
@@ -30,6 +34,7 @@ import { defaultMethod } from '@ypsigram/core/measuring';
 import { millilitresIn } from '@ypsigram/core/units';
 import { decimal } from '../figures/figures';
 import { optional, problemIn, rule } from '../forms/rules';
+import { kitchenActions } from '../../state/kitchen/kitchen.actions';
 import { kitchenFeature } from '../../state/kitchen/kitchen.feature';
 import { selectShelf } from '../../state/kitchen/kitchen.selectors';
 import { ownIdOf } from './taken-from-table';
@@ -39,6 +44,10 @@ export interface NewIngredient {
   readonly ingredient: KitchenIngredient;
   readonly weight: OwnWeight | null;
 }
+
+/** So many letters say enough to look through three thousand foods; so many are offered. */
+const LEAST_TYPED = 3;
+const MOST_OFFERED = 5;
 
 const listed = (text: string): string[] =>
   text
@@ -54,6 +63,9 @@ const listed = (text: string): string[] =>
   styles: `
     h2 {
       margin-bottom: 0.4rem;
+    }
+    .offered {
+      grid-column: 1 / -1;
     }
     .short {
       width: 8rem;
@@ -115,14 +127,34 @@ export class AddIngredient {
     allergens: new FormControl('', { nonNullable: true }),
   });
 
+  private readonly table = this.store.selectSignal(kitchenFeature.selectTable);
+  private readonly typedName = toSignal(this.form.controls.name.valueChanges, { initialValue: '' });
+  /** What the public table has of the name that is being typed. */
+  protected readonly offered = computed(() => {
+    const typed = this.typedName().trim();
+    const table = this.table();
+    return table && typed.length >= LEAST_TYPED ? table.typed(typed, MOST_OFFERED) : [];
+  });
+  /** The food that it weighs as, once one was chosen. */
+  protected readonly chosen = signal<Ingredient | null>(null);
+
   constructor() {
     effect(() => this.form.controls.name.setValue(this.called()));
+    this.store.dispatch(kitchenActions.tableWanted());
+  }
+
+  /** Takes class, water and weights from a food of the table; what it is called stays. */
+  protected weighAs(food: Ingredient): void {
+    this.chosen.set(food);
+    const { class: ofClass, role, waterPercent } = food;
+    this.form.patchValue({ class: ofClass, role, water: String(waterPercent), cup: '' });
   }
 
   protected add(): void {
     this.problem.set(problemIn(this.form));
     if (this.form.invalid) return;
     const { name, water, aliases, allergens, cup, keeps, ...kind } = this.form.getRawValue();
+    const food = this.chosen()?.tableFood;
     const ingredient: KitchenIngredient = {
       ...kind,
       id: ownIdOf(name),
@@ -130,7 +162,10 @@ export class AddIngredient {
       waterPercent: decimal(water) ?? 0,
       ...(keeps && { keeps }),
       aliases: listed(aliases),
-      allergens: listed(allergens),
+      ...(food !== undefined && { tableFood: food }),
+      // Of a food of the table nobody knows them until they are told.
+      allergens:
+        food !== undefined && allergens.trim() === '' ? [UNKNOWN_ALLERGENS] : listed(allergens),
     };
     this.added.emit({ ingredient, weight: cup.trim() === '' ? null : this.weightOf(ingredient) });
   }
