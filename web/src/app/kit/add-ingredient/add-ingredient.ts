@@ -7,6 +7,7 @@ import {
   input,
   output,
   signal,
+  untracked,
 } from '@angular/core';
 import { FormControl, FormGroup, ReactiveFormsModule } from '@angular/forms';
 import { toSignal } from '@angular/core/rxjs-interop';
@@ -139,7 +140,11 @@ export class AddIngredient {
   protected readonly chosen = signal<Ingredient | null>(null);
 
   constructor() {
-    effect(() => this.form.controls.name.setValue(this.called()));
+    effect(() => {
+      const called = this.called();
+      // The rules of the name look at the shelf: what changes there must not take back what was typed.
+      untracked(() => this.form.controls.name.setValue(called));
+    });
     this.store.dispatch(kitchenActions.tableWanted());
   }
 
