@@ -54,29 +54,29 @@ const FURTHEST = 3;
 const TOO_FAR = 4;
 
 /** Names by which recipes call what the table calls otherwise. */
-const SYNONYMS: Readonly<Record<string, string>> = {
-  aubergine: 'eggplant',
-  courgette: 'zucchini',
-  rocket: 'arugula',
-  swede: 'rutabaga',
-  beetroot: 'beet',
-  garbanzo: 'chickpea',
-  linseed: 'flaxseed',
-  groundnut: 'peanut',
-  filbert: 'hazelnut',
-  kiwi: 'kiwifruit',
-  ketchup: 'catsup',
-  pearl: 'pearled',
-  chilli: 'chili',
-  chilly: 'chili',
-  broad: 'broadbean',
-  moong: 'mung',
-  urad: 'mungo',
-  chana: 'chickpea',
-  toor: 'pigeon pea',
-  masoor: 'lentil',
-  rajma: 'kidney bean',
-};
+const SYNONYMS: ReadonlyMap<string, string> = new Map([
+  ['aubergine', 'eggplant'],
+  ['courgette', 'zucchini'],
+  ['rocket', 'arugula'],
+  ['swede', 'rutabaga'],
+  ['beetroot', 'beet'],
+  ['garbanzo', 'chickpea'],
+  ['linseed', 'flaxseed'],
+  ['groundnut', 'peanut'],
+  ['filbert', 'hazelnut'],
+  ['kiwi', 'kiwifruit'],
+  ['ketchup', 'catsup'],
+  ['pearl', 'pearled'],
+  ['chilli', 'chili'],
+  ['chilly', 'chili'],
+  ['broad', 'broadbean'],
+  ['moong', 'mung'],
+  ['urad', 'mungo'],
+  ['chana', 'chickpea'],
+  ['toor', 'pigeon pea'],
+  ['masoor', 'lentil'],
+  ['rajma', 'kidney bean'],
+]);
 
 /** Words about size and quality that no food of the table is told apart by. */
 const PASSED_OVER = new Set(
@@ -154,7 +154,9 @@ function distance(
 }
 
 const askedFor = (words: readonly string[]): string[] =>
-  words.flatMap((word) => wordsOf(SYNONYMS[word] ?? word)).filter((word) => !PASSED_OVER.has(word));
+  words
+    .flatMap((word) => wordsOf(SYNONYMS.get(word) ?? word))
+    .filter((word) => !PASSED_OVER.has(word));
 
 /** A finder over these foods. */
 export function foodFinder(foods: readonly Food[]): FoodFinder {

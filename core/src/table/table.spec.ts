@@ -72,6 +72,12 @@ describe('a name that the shelf lacks', () => {
     }
   });
 
+  it('is nothing for words that only a programmer knows', () => {
+    for (const name of ['constructor', 'toString', '__proto__', 'hasOwnProperty']) {
+      expect(nameOf(name)).withContext(name).toBeUndefined();
+    }
+  });
+
   it('is asked where two of different kinds are as near', () => {
     expect(nameOf('red pepper')).toBeUndefined();
     expect(nameOf('sweet red pepper')).toBe('Peppers, sweet, red, raw');
