@@ -2,7 +2,7 @@ import type { Shelf } from '@ypsigram/core/catalogue';
 import type { Choice, Intended, Question } from '@ypsigram/core/conversion';
 import { midpoint } from '@ypsigram/core/amount';
 import { onScaleGrid } from '@ypsigram/core/fills';
-import { fullnessOf, measureSize } from '@ypsigram/core/measuring';
+import { fillFactorOf, measureSize } from '@ypsigram/core/measuring';
 import type { Line } from '@ypsigram/core/reading';
 import { isVolumeUnit, millilitresIn, type Standard } from '@ypsigram/core/units';
 import { short } from './figures.js';
@@ -119,7 +119,7 @@ function heaped(line: Line, word: string, standard: Standard, shelf: Shelf): str
   if (!ingredient || !amount || unit === null || !isVolumeUnit(unit)) return nominal(word);
   const millilitres = midpoint(amount).valueOf() * millilitresIn(unit, standard).valueOf();
   const size = measureSize(unit, millilitres);
-  const { times, low, high } = fullnessOf(line.heap, size, ingredient.class);
+  const { times, low, high } = fillFactorOf(line.heap, size, ingredient.class);
   const [middle, least, most] = [times, low, high].map((one) => short(one, 2));
   return `People fill a “${word}” measure differently: ${middle} times a level one is used, and it may be ${least} to ${most}.`;
 }

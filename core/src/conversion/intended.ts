@@ -10,7 +10,7 @@ import {
   densityBounds,
   densityOf,
   fillSpread,
-  fullnessOf,
+  fillFactorOf,
   measureSize,
   pieceOf,
   type KnownWeight,
@@ -132,7 +132,7 @@ function filledMass(
   const method = line.authorMethod ?? defaultMethod(ingredient);
   const basis = densityOf({ ingredient, form: line.form, method, size }, known);
   if (!basis) return null;
-  const fullness = fullnessOf(line.heap, size, ingredient.class);
+  const fillFactor = fillFactorOf(line.heap, size, ingredient.class);
   // Fills scatter independently; the tool is the same in each of them.
   const fills = Math.max(1, Math.round(amounts[1]));
   const spread = combinedSpread(
@@ -143,7 +143,7 @@ function filledMass(
         : fillSpread(ingredient.class, method, size) / Math.sqrt(fills),
     TOOL_SPREAD,
     basis.relativeSpread,
-    (fullness.high - fullness.low) / (2 * COVERAGE * fullness.times),
+    (fillFactor.high - fillFactor.low) / (2 * COVERAGE * fillFactor.times),
   );
   const level = within(amounts, millilitres * basis.gramsPerMillilitre, spread);
   // However it is filled, a measure that has a volume holds no more than the thing can weigh.
@@ -152,9 +152,9 @@ function filledMass(
   const least = amounts[0] * millilitres * lightest * (1 - COVERAGE * TOOL_SPREAD);
   const most = amounts[2] * millilitres * heaviest * (1 + COVERAGE * TOOL_SPREAD);
   return {
-    grams: level.grams * fullness.times,
-    low: Math.max(level.low, Math.min(least, level.grams)) * fullness.times,
-    high: Math.min(level.high, Math.max(most, level.grams)) * fullness.times,
+    grams: level.grams * fillFactor.times,
+    low: Math.max(level.low, Math.min(least, level.grams)) * fillFactor.times,
+    high: Math.min(level.high, Math.max(most, level.grams)) * fillFactor.times,
     basis: { rung: basis.rung, source: basis.source, derivedFrom: basis.derivedFrom },
   };
 }

@@ -1,6 +1,6 @@
 import { midpoint } from '../amount/index.js';
 import type { Shelf } from '../catalogue/index.js';
-import { fullnessOf, measureSize, usualDensities } from '../measuring/index.js';
+import { fillFactorOf, measureSize, usualDensities } from '../measuring/index.js';
 import type { Line } from '../reading/index.js';
 import { GRAMS_PER_OUNCE, isVolumeUnit, millilitresIn, type Standard } from '../units/index.js';
 
@@ -26,7 +26,7 @@ export function likelySlips(line: Line, standard: Standard, shelf: Shelf): Amoun
   if (!stated || !amount || !limits || unit === null || !isVolumeUnit(unit)) return [];
   const level = midpoint(amount).valueOf() * millilitresIn(unit, standard).valueOf();
   const size = measureSize(unit, level);
-  const millilitres = level * fullnessOf(heap, size, ingredient.class).times;
+  const millilitres = level * fillFactorOf(heap, size, ingredient.class).times;
   const canBe = (grams: number, times = 1): boolean => {
     const density = grams / (millilitres * times);
     return density >= limits[0] && density <= limits[1];

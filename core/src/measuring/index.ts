@@ -11,7 +11,7 @@ export {
   type Rung,
 } from './basis.js';
 export { densityBounds, densityOfSyrup, type DensityBounds } from './bounds.js';
-export { fullnessOf, type Fullness, type Heap } from './heaps.js';
+export { fillFactorOf, type FillFactor, type Heap } from './heaps.js';
 export { defaultMethod, methodsFor, sameFilling, type FillingOf } from './methods.js';
 export { equalWeights, type EqualWeight } from './equal-weights.js';
 export { measureSize, type MeasureSize } from './size.js';

@@ -10,7 +10,7 @@ import { intendedMass, type Intended } from '../conversion/index.js';
 import {
   defaultMethod,
   densityOf,
-  fullnessOf,
+  fillFactorOf,
   measureSize,
   methodsFor,
 } from '../measuring/index.js';
@@ -128,7 +128,7 @@ function writtenMillilitres(
   const times = midpoint(amount).valueOf();
   if (isVolumeUnit(unit)) {
     const level = times * millilitresIn(unit, standard).valueOf();
-    return level * fullnessOf(heap, measureSize(unit, level), ofClass).times;
+    return level * fillFactorOf(heap, measureSize(unit, level), ofClass).times;
   }
   return unit === 'stick' ? (times * millilitresIn('cup', 'us-customary').valueOf()) / 2 : null;
 }

@@ -3,7 +3,7 @@ import type { Method } from '../../catalogue/index.js';
 import {
   defaultMethod,
   densityBounds,
-  fullnessOf,
+  fillFactorOf,
   measureSize,
   type Heap,
 } from '../../measuring/index.js';
@@ -220,7 +220,7 @@ function notePlausible(
   const limits = densityBounds(ingredient, form);
   const level = midpoint(quantity.amount).valueOf() * millilitresIn(unit, standard).valueOf();
   const size = measureSize(unit, level);
-  const millilitres = level * fullnessOf(heap, size, ingredient.class).times;
+  const millilitres = level * fillFactorOf(heap, size, ingredient.class).times;
   const cup = millilitresIn('cup', standard).valueOf();
   const density = stated / millilitres;
   // "1 tsp (5 g)" may be anything that rounds to five.
