@@ -29,8 +29,8 @@ import { WHEAT_FLOURS } from './data/wheat-flours.js';
 import { nameFinder, type Ingredient, type Shelf } from '../catalogue/index.js';
 
 /**
- * The built-in ingredients. Weights were transcribed from public food tables without the
- * originals at hand: each carries its citation, and a baker can overrule any of them.
+ * The built-in ingredients. Each weight carries its citation, those of the public table are compared
+ * with it by a spec, and a baker can overrule any of them.
  */
 export const CATALOGUE: readonly Ingredient[] = [
   ...WHEAT_FLOURS,

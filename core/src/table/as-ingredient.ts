@@ -12,9 +12,7 @@ import type { Food, FoodMeasure } from './food.js';
 import { readVolume } from './measures.js';
 
 /** The id of a food of the table among ingredients. */
-const PREFIX = 'food-';
-export const foodId = ({ number }: Pick<Food, 'number'>): string => `${PREFIX}${number}`;
-export const isFoodId = (id: string): boolean => id.startsWith(PREFIX);
+export const foodId = ({ number }: Pick<Food, 'number'>): string => `food-${number}`;
 
 /** What the words of a name tell of the class; the first that fits. */
 const BY_WORDS: readonly (readonly [RegExp, IngredientClass])[] = [

@@ -1,4 +1,3 @@
-export { isFoodId } from './as-ingredient.js';
 export { readFoods, type Food } from './food.js';
 export { readVolume } from './measures.js';
 export { publicTable, tableEntries, type TableEntry } from './public-table.js';

@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { isFoodId, publicTable, tableEntries, type PublicTable } from '@ypsigram/core/table';
+import { publicTable, tableEntries, type PublicTable } from '@ypsigram/core/table';
 import { dataFile } from '../own-file.js';
 
 let table: PublicTable | null = null;
@@ -11,7 +11,7 @@ function read(): PublicTable {
 
 /** The public table of foods; read when a recipe first names something that the shelf lacks. */
 export const PUBLIC_TABLE: PublicTable = {
-  ingredient: (id) => (isFoodId(id) ? read().ingredient(id) : undefined),
+  ingredient: (id) => read().ingredient(id),
   cited: (number) => read().cited(number),
   food: (number) => read().food(number),
   closest: (words) => read().closest(words),
