@@ -1,9 +1,10 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { Store } from '@ngrx/store';
 import { fixed, METHOD_NAMES, short, sourceText } from '@ypsigram/contract';
-import type { Ingredient, SourceRef, TableWeight } from '@ypsigram/core/catalogue';
+import { exactly, Fraction } from '@ypsigram/core/amount';
+import type { Ingredient, Method, SourceRef, TableWeight } from '@ypsigram/core/catalogue';
+import { intendedMass, type Intended } from '@ypsigram/core/conversion';
 import {
-  combinedSpread,
   COVERAGE,
   defaultMethod,
   densityBounds,
@@ -13,6 +14,7 @@ import {
   TOOL_SPREAD,
 } from '@ypsigram/core/measuring';
 import { kitchenFeature } from '../../state/kitchen/kitchen.feature';
+import { selectShelf } from '../../state/kitchen/kitchen.selectors';
 
 /** Cups are made within so much of what they say. */
 const CUPS_VARY = COVERAGE * TOOL_SPREAD;
@@ -43,25 +45,24 @@ export class HowSure {
   /** Millilitres of the cup that is measured with. */
   readonly cup = input.required<number>();
 
-  private readonly table = inject(Store).selectSignal(kitchenFeature.selectTable);
+  private readonly store = inject(Store);
+  private readonly table = this.store.selectSignal(kitchenFeature.selectTable);
+  private readonly standard = this.store.selectSignal(kitchenFeature.selectStandard);
+  private readonly shelf = this.store.selectSignal(selectShelf);
 
   /** A cup in the usual way: from what to what, and what that comes from. */
   protected readonly range = computed(() => {
-    const [ingredient, cup] = [this.ingredient(), this.cup()];
+    const ingredient = this.ingredient();
     const method = defaultMethod(ingredient);
     const basis = densityOf({ ingredient, form: null, method, size: 'cup' });
-    if (!basis) return null;
+    const cup = basis && this.oneCup(ingredient, method);
+    if (!cup) return null;
     const fill = basis.fillSpread ?? fillSpread(ingredient.class, method, 'cup');
-    const spread = combinedSpread(fill, TOOL_SPREAD, basis.relativeSpread);
-    const grams = basis.gramsPerMillilitre * cup;
-    const [lightest, heaviest] = densityBounds(ingredient);
-    const low = Math.max(grams * (1 - COVERAGE * spread), lightest * cup * (1 - CUPS_VARY));
-    const high = Math.min(grams * (1 + COVERAGE * spread), heaviest * cup * (1 + CUPS_VARY));
     const figure = basis.relativeSpread;
     return {
       method: METHOD_NAMES[method],
-      low: whole(Math.min(low, grams)),
-      high: whole(Math.max(high, grams)),
+      low: whole(cup.low),
+      high: whole(cup.high),
       why: [
         `how people fill it, ${percent(fill)}`,
         `how cups are made, ${percent(TOOL_SPREAD)}`,
@@ -69,6 +70,24 @@ export class HowSure {
       ].join('; '),
     };
   });
+
+  /** One cup as a line of a recipe would have it: its range is that of every line. */
+  private oneCup(ingredient: Ingredient, authorMethod: Method): Intended | null {
+    return intendedMass(
+      {
+        amount: exactly(new Fraction(1)),
+        unit: 'cup',
+        heap: null,
+        ingredientId: ingredient.id,
+        form: null,
+        authorMethod,
+        stated: null,
+        notes: [],
+      },
+      this.standard(),
+      this.shelf(),
+    );
+  }
 
   /** What no cup of it can weigh, though the cup be as far off as cups are. */
   protected readonly bounds = computed(() => {
