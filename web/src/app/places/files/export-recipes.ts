@@ -27,8 +27,6 @@ const FORMATS = [
   { id: 'text', name: 'plain text', about: 'only the recipes as they are written' },
 ] as const;
 
-const NONE: readonly RecipeSummary[] = [];
-
 /** Recipes go out as a file: all of them, or those that are chosen. */
 @Component({
   selector: 'yg-export-recipes',
@@ -41,17 +39,21 @@ export class ExportRecipes {
   protected readonly format = signal<(typeof FORMATS)[number]['id']>('json-ld');
   /** Why single recipes can't be chosen just now; all of them still can. */
   protected readonly problem = signal<string | null>(null);
-  protected readonly recipes = toSignal(
+  /** Null as long as it is not known which there are. */
+  private readonly listed = toSignal<readonly RecipeSummary[] | null>(
     inject(FilesApi)
       .recipes(MOST_LISTED)
       .pipe(
         catchError((error: unknown) => {
           this.problem.set(problemOf(error));
-          return of(NONE);
+          return of(null);
         }),
       ),
-    { initialValue: NONE },
+    { initialValue: null },
   );
+  protected readonly recipes = computed(() => this.listed() ?? []);
+  /** Until it is known to be so, all can be asked for: nothing moves under a finger when they come. */
+  protected readonly isEmpty = computed(() => this.listed()?.length === 0);
   protected readonly chosen = signal<ReadonlySet<string>>(new Set());
   protected readonly address = computed(() => {
     const ids = [...this.chosen()];
