@@ -130,5 +130,6 @@ function nominal(word: string): string {
     const part = { pinch: '1/16', dash: '1/8', smidgen: '1/32' }[word];
     return `No two people’s ${word} is the same: ${part} teaspoon is used.`;
   }
+  if (word === 'drop') return 'Drops differ from bottle to bottle: 20 to a millilitre are used.';
   return `“${word}” is not an exact amount: an average is used.`;
 }

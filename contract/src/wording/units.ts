@@ -19,6 +19,7 @@ const NAMES: Readonly<Record<Unit, readonly [one: string, several: string]>> = {
   pinch: ['pinch', 'pinches'],
   dash: ['dash', 'dash'],
   smidgen: ['smidgen', 'smidgen'],
+  drop: ['drop', 'drops'],
   packet: ['packet', 'packets'],
   each: ['×', '×'],
 };

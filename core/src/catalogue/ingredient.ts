@@ -83,6 +83,10 @@ export interface IngredientFacts {
   readonly hazards?: readonly Hazard[];
   /** Tasted in tiny amounts: it does not follow a large batch straight, and is not judged by eye. */
   readonly isStrong?: true;
+  /** Sold by many varieties, places and makers: a word before its name names one, and weighs the same. */
+  readonly hasVarieties?: true;
+  /** Made as often as bought: its name alone on a line heads the part of a recipe that makes it. */
+  readonly isOftenMade?: true;
   /** What it is as food, where keeping it is a question of its own. */
   readonly food?: 'fruit' | 'vegetable' | 'herb' | 'meat' | 'acid';
 }

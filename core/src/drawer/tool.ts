@@ -1,6 +1,6 @@
 import { Fraction } from '../amount/index.js';
 import type { MeasureSize } from '../measuring/index.js';
-import { millilitresIn, type Standard } from '../units/index.js';
+import { millilitresIn, NOMINAL_UNITS, type NominalUnit, type Standard } from '../units/index.js';
 
 /** What the size of a tool is told in. */
 export const TOOL_UNITS = [
@@ -11,9 +11,7 @@ export const TOOL_UNITS = [
   'stick',
   'g',
   'oz',
-  'pinch',
-  'dash',
-  'smidgen',
+  ...NOMINAL_UNITS,
 ] as const;
 /** One of `TOOL_UNITS`. */
 export type ToolUnit = (typeof TOOL_UNITS)[number];
@@ -63,8 +61,8 @@ export function stampedMillilitres(
   return millilitresIn(unit, standard).mul(nominal).valueOf();
 }
 
-/** A nominal tool for what is measured with the fingers: 1/16 tsp for a pinch, and so on. */
-export function fingerTool(unit: 'pinch' | 'dash' | 'smidgen'): Tool {
+/** A nominal tool for what is measured without one: 1/16 tsp for a pinch, and so on. */
+export function fingerTool(unit: NominalUnit): Tool {
   const millilitres = millilitresIn(unit, 'us-customary').valueOf();
   return {
     id: unit,

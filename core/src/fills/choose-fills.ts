@@ -115,7 +115,7 @@ const HALVED = new WeakMap<ToolSet, ToolSet>();
 
 /**
  * The tools of a set, and its smallest spoon halved: level it, part it with the blade and push one
- * half out; half a pinch too. Where no spoon measures so little, that comes nearer than a whole one.
+ * half out; half a pinch too, but no half drop. Where no spoon measures so little, that comes nearer than a whole one.
  */
 function withHalf(tools: ToolSet): ToolSet {
   let halved = HALVED.get(tools);
@@ -124,7 +124,7 @@ function withHalf(tools: ToolSet): ToolSet {
       .filter(({ kind }) => kind === 'spoon')
       .sort((a, b) => a.millilitres - b.millilitres)
       .slice(0, 1);
-    const pinches = tools.filter(({ kind }) => kind === 'pinch');
+    const pinches = tools.filter(({ kind, unit }) => kind === 'pinch' && unit !== 'drop');
     halved = [...tools, ...[...smallest, ...pinches].map(halfOf)];
     HALVED.set(tools, halved);
   }

@@ -1,6 +1,6 @@
 import { fingerTool, toolsFor, type Drawer, type Tool } from '../drawer/index.js';
 import { measureSize } from '../measuring/index.js';
-import type { Unit } from '../units/index.js';
+import { isNominalUnit, type Unit } from '../units/index.js';
 import { chooseFills, type Goal } from './choose-fills.js';
 import { countPlan } from './count-plan.js';
 import { fillingOf, volumeOf, type FillDensity } from './filling.js';
@@ -50,9 +50,11 @@ export function measurePlan(wanted: WantedMass, drawer: Drawer): MeasurePlan | n
   const known = fillingOf(ingredient, form, method, wanted.known);
   if (!known) return null;
   const { density, basis } = known;
-  const fingers = unit === 'pinch' || unit === 'dash' || unit === 'smidgen';
   const usual = toolsFor(ingredient, method, drawer);
-  const sets = fingers ? usual.map((tools) => [...tools, fingerTool(unit)]) : usual;
+  const sets =
+    unit !== null && isNominalUnit(unit)
+      ? usual.map((tools) => [...tools, fingerTool(unit)])
+      : usual;
   const plan = chooseFills(goalOf(wanted), sets, density);
   if (!plan) return null;
   return {

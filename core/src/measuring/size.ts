@@ -1,4 +1,4 @@
-import type { Unit } from '../units/index.js';
+import { isNominalUnit, type Unit } from '../units/index.js';
 
 /** What a quantity is measured with: table weights differ between a cup and a spoon. */
 export type MeasureSize = 'cup' | 'tbsp' | 'tsp';
@@ -12,7 +12,7 @@ const TBSP_UP_TO_MILLILITRES = 40;
  * is a cup or a spoon (an eighth of a cup is still levelled as a cup is), else by its volume.
  */
 export function measureSize(unit: Unit, millilitres: number): MeasureSize {
-  if (unit === 'tsp' || unit === 'pinch' || unit === 'dash' || unit === 'smidgen') return 'tsp';
+  if (unit === 'tsp' || isNominalUnit(unit)) return 'tsp';
   if (unit === 'tbsp') return 'tbsp';
   if (unit === 'cup' || unit === 'stick') return 'cup';
   return sizeOfVolume(millilitres);

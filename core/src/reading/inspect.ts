@@ -1,10 +1,11 @@
 import type { Shelf } from '../catalogue/index.js';
 import type { Standard } from '../units/index.js';
 import { clean, type CleanLine } from './clean.js';
-import { findIngredient, type LineParts } from './line/index.js';
+import { contextIn, findIngredient, type LineParts } from './line/index.js';
 import { languageOf, translate, type Language } from './languages/index.js';
 import type { Line } from './line.js';
 import { readLine } from './read.js';
+import { withoutSlips } from './scanned.js';
 
 /** What each stage of reading made of one line, in the order in which they work. */
 export interface Stages {
@@ -27,7 +28,7 @@ export function inspectLine(
   standard: Standard = 'us-customary',
   shelf: Shelf,
 ): Stages {
-  const plain = clean(written);
+  const plain = withoutSlips(clean(written));
   const language = languageOf(written, shelf);
   const english = language ? translate(plain, language, shelf) : plain;
   return {
@@ -35,7 +36,7 @@ export function inspectLine(
     clean: plain,
     language: language?.id ?? null,
     english,
-    found: findIngredient(english.text, { standard, shelf, language: language?.id ?? null }),
+    found: findIngredient(english.text, contextIn(language, standard, shelf)),
     line: readLine(written, standard, shelf),
   };
 }

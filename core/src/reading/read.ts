@@ -1,12 +1,13 @@
 import type { Shelf } from '../catalogue/index.js';
 import type { Standard } from '../units/index.js';
 import { clean, type CleanLine } from './clean.js';
-import { readIngredientLine } from './line/index.js';
+import { contextIn, readIngredientLine } from './line/index.js';
 import { languageOf, translate, type Language } from './languages/index.js';
 import { bareLine, type Line, type Reading, type Yield } from './line.js';
 import { otherSpellings, withoutSlips } from './scanned.js';
 import {
   headingOf,
+  headsIngredients,
   isMeasure,
   isPart,
   isRuler,
@@ -24,6 +25,8 @@ interface Classified {
   readonly line: Line;
   readonly yields: Yield | null;
   readonly section: Section;
+  /** A heading may be this ingredient instead, where it heads nothing: "Custard", at the end of a list. */
+  readonly else?: Line;
 }
 
 /** What stands around a line, and what it is read with. */
@@ -56,11 +59,23 @@ function classify(written: string, place: LineAt): Classified {
   }
   if (section === 'method') return as(bareLine(written, isRuler(line) ? 'unread' : 'step'));
   const ingredient = readBySpelling(written, line, place);
+  if (ingredient && !isFirst && isNameAlone(ingredient) && isOftenMade(ingredient, shelf)) {
+    return { ...as(bareLine(written, 'heading')), else: ingredient };
+  }
   if (ingredient) return as(ingredient);
   // A first line of a few words is the recipe's name: "Lean sponge".
   if (!isFirst && isPart(written, line)) return as(bareLine(written, 'heading'));
   return as(bareLine(written, isStep(line) ? 'step' : 'unread'));
 }
+
+/** A misspelt word must not pass for a variety: there nearly everything would be one. */
+const withoutVarieties = (shelf: Shelf): Shelf => ({
+  ...shelf,
+  findName: (words) => {
+    const found = shelf.findName(words);
+    return found && { ...found, hasVarieties: false };
+  },
+});
 
 /** Letters of a line whose ingredient is not known are read again as they may have been meant. */
 function readBySpelling(
@@ -68,11 +83,12 @@ function readBySpelling(
   line: CleanLine,
   { standard, shelf, language }: Pick<LineAt, 'standard' | 'shelf' | 'language'>,
 ): Line | null {
-  const context = { standard, shelf, language: language?.id ?? null };
+  const context = contextIn(language, standard, shelf);
   const asWritten = readIngredientLine(written, line, context);
   if (!asWritten || asWritten.ingredientId !== null || language) return asWritten;
+  const byName = { ...context, shelf: withoutVarieties(shelf) };
   for (const spelling of otherSpellings(line)) {
-    const other = readIngredientLine(written, spelling, context);
+    const other = readIngredientLine(written, spelling, byName);
     if (other?.ingredientId) return other;
   }
   return asWritten;
@@ -95,12 +111,19 @@ const isNameAlone = ({ amount, stated, written, notes }: Line): boolean =>
   !notes.some(({ code }) => code === 'optional') &&
   !/\bto taste\b|\bas needed\b|\bfor (?:the|dusting|greasing|sprinkling|serving)\b/i.test(written);
 
+const isOftenMade = ({ ingredientId }: Line, shelf: Shelf): boolean =>
+  ingredientId !== null && shelf.ingredient(ingredientId)?.isOftenMade === true;
+
 /** Whether a first line is the recipe's name: nothing else could be read from it. */
-function isTitle(first: Classified): boolean {
+function isTitle(first: Classified, shelf: Shelf): boolean {
   const { kind, written, notes } = first.line;
   if (/^\s*# /.test(written)) return true;
   // "Strawberry jam": a first line of a known name alone is what the recipe makes.
   if (kind === 'ingredient' && isNameAlone(first.line)) return true;
+  // "Mango chutney for the cheese board".
+  if (kind === 'ingredient' && first.line.amount === null && isOftenMade(first.line, shelf)) {
+    return true;
+  }
   const line = clean(written);
   // "Half a thought", "Four seed loaf", "Quatre-quarts": a number in words, of nothing that is known.
   if (kind === 'ingredient') return isNothingKnown(first.line) && !/^\d/.test(line.text);
@@ -121,6 +144,7 @@ function read(
 ): Reading {
   const language = languageOf(text, shelf);
   const lines: Line[] = [];
+  const maybeHeadings: (readonly [number, Line])[] = [];
   let title: string | null = null;
   let yields: Yield | null = null;
   let section: Section = 'ingredients';
@@ -133,14 +157,18 @@ function read(
       now?.get(key) ??
       classify(written, { standard, shelf, section, isFirst, language });
     now?.set(key, classified);
-    if (isFirst && isTitle(classified)) {
+    if (isFirst && isTitle(classified, shelf)) {
       title = titleOf(clean(written));
     } else {
+      if (classified.else) maybeHeadings.push([lines.length, classified.else]);
       lines.push(classified.line);
       section = classified.section;
       yields ??= classified.yields;
     }
     isFirst = false;
+  }
+  for (const [at, ingredient] of maybeHeadings) {
+    if (!headsIngredients({ lines }, at)) lines[at] = ingredient;
   }
   return { title, yield: yields, standard, language: language?.id ?? 'english', lines };
 }

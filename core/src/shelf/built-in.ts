@@ -26,6 +26,21 @@ import { RARER_FRUIT } from './data/rarer-fruit.js';
 import { VEGETABLES } from './data/vegetables.js';
 import { DRINKS } from './data/drinks.js';
 import { WHEAT_FLOURS } from './data/wheat-flours.js';
+import { CONDIMENTS } from './data/condiments.js';
+import { CANDIES } from './data/candies.js';
+import { SWEETENERS } from './data/sweeteners.js';
+import { COLOURS_AND_DECORATIONS } from './data/colours-and-decorations.js';
+import { MIXES_AND_CRUSTS } from './data/mixes-and-crusts.js';
+import { CEREALS } from './data/cereals.js';
+import { BREADS_AND_CAKES } from './data/breads-and-cakes.js';
+import { CHEESES } from './data/cheeses.js';
+import { GRAINS_AND_PULSES } from './data/grains-and-pulses.js';
+import { CANNED_AND_DRIED_FRUIT } from './data/canned-and-dried-fruit.js';
+import { SAVOURY_VEGETABLES } from './data/savoury-vegetables.js';
+import { MEAT_AND_FISH } from './data/meat-and-fish.js';
+import { RARER_SPICES } from './data/rarer-spices.js';
+import { SODAS_AND_SPIRITS } from './data/sodas-and-spirits.js';
+import { NUTS_GROUND } from './data/nuts-ground.js';
 import { nameFinder, type Ingredient, type Shelf } from '../catalogue/index.js';
 
 /**
@@ -61,6 +76,21 @@ export const CATALOGUE: readonly Ingredient[] = [
   ...SWEETS,
   ...MORE_GRAINS,
   ...BISCUITS_AND_PASTRY,
+  ...NUTS_GROUND,
+  ...SODAS_AND_SPIRITS,
+  ...RARER_SPICES,
+  ...MEAT_AND_FISH,
+  ...SAVOURY_VEGETABLES,
+  ...CANNED_AND_DRIED_FRUIT,
+  ...GRAINS_AND_PULSES,
+  ...CHEESES,
+  ...BREADS_AND_CAKES,
+  ...CEREALS,
+  ...MIXES_AND_CRUSTS,
+  ...COLOURS_AND_DECORATIONS,
+  ...SWEETENERS,
+  ...CANDIES,
+  ...CONDIMENTS,
 ];
 
 const BY_ID: ReadonlyMap<string, Ingredient> = new Map(CATALOGUE.map((i) => [i.id, i]));

@@ -89,6 +89,8 @@ const methodOf = (words: string, ofClass: IngredientClass): Method => {
   return /\bpacked\b/.test(words) && ofClass === 'chunk' ? 'packed' : USUAL[ofClass];
 };
 
+/** As it is sold: "package (18.25 oz)". */
+const PACKET = /^(?:package|packet|envelope|box)\b(?! yield)/i;
 /** What is a share of something bought, and no piece. */
 const NO_PIECE =
   /\b(?:oz|lb|serving|package|pkg|can|container|box|bag|bottle|jar|pint|quart|inch|portion|NLEA|fl)\b/i;
@@ -119,10 +121,29 @@ function weightsOf(food: Food, ofClass: IngredientClass): TableWeight[] {
     source,
   }));
   const pieces = food.measures.flatMap((measure) => pieceWeight(measure, food.number) ?? []);
+  const packets = food.measures.filter(({ measure }) => PACKET.test(measure));
+  const [packet] = packets;
+  const sold: TableWeight[] =
+    packets.length === 1 && packet
+      ? [
+          {
+            form: null,
+            method: 'count',
+            amount: packet.amount,
+            unit: 'packet',
+            grams: packet.grams,
+            source,
+          },
+        ]
+      : [];
   const first = pieces.findIndex(({ form }) => form === null || form === 'medium');
   // A size that was not asked for is the middle one.
   const each = pieces.map((piece, at) => (at === first ? { ...piece, form: null } : piece));
-  return [...filled, ...each.sort((a, b) => Number(a.form !== null) - Number(b.form !== null))];
+  return [
+    ...filled,
+    ...each.sort((a, b) => Number(a.form !== null) - Number(b.form !== null)),
+    ...sold,
+  ];
 }
 
 /** What fills a cup more closely than pieces can is a paste. */
@@ -130,8 +151,9 @@ const CLASSES_TO_TRY: readonly IngredientClass[] = ['paste', 'granular'];
 
 /**
  * A food of the table as an ingredient: measures turned into densities and pieces, the class guessed
- * from its group and name. How it keeps and what it can do to the allergic is not known. Null where
- * it has no measure that a recipe could use, or the table does not say how wet it is.
+ * from its group and name. How it keeps and what it can do to the allergic is not known. Where the
+ * table has it only by the ounce it can be weighed and not filled. Null where nothing that it says of
+ * a measure can be, or where it does not say how wet the food is.
  */
 export function foodAsIngredient(food: Food): Ingredient | null {
   const { water } = food;
@@ -151,6 +173,7 @@ export function foodAsIngredient(food: Food): Ingredient | null {
     weights: weightsOf(food, ofClass),
   });
   const tried = [classOf(food), ...CLASSES_TO_TRY].map(as);
+  if (tried[0]!.weights.length === 0) return tried[0]!;
   return (
     tried.find(({ weights, ...of }) =>
       weights.some((weight) => !isDoubted({ weights, ...of }, weight)),

@@ -5,7 +5,7 @@ import type { Food } from './food.js';
 const SORTING = new Set(
   (
     'spices;nuts;seeds;cheese;beverages;alcoholic beverage;melons;mushrooms;seaweed;' +
-    'leavening agents;sweeteners;sugars;desserts;fruit'
+    'leavening agents;sweeteners;sugars;desserts;fruit;snacks;snack'
   ).split(';'),
 );
 
@@ -20,7 +20,6 @@ const MAKING: Readonly<Record<string, ReadonlySet<string>>> = {
   squash: new Set(wordsOf('zucchini butternut crookneck hubbard')),
   beans: new Set(wordsOf('kidney pinto navy adzuki')),
   peppers: new Set(wordsOf('jalapeno')),
-  snacks: new Set(),
 };
 
 /** Words that leave a food as it is bought: raw and dry are what recipes mean. */
@@ -65,6 +64,8 @@ const SYNONYMS: ReadonlyMap<string, string> = new Map([
   ['groundnut', 'peanut'],
   ['filbert', 'hazelnut'],
   ['kiwi', 'kiwifruit'],
+  ['lychee', 'litchi'],
+  ['pawpaw', 'papaya'],
   ['ketchup', 'catsup'],
   ['pearl', 'pearled'],
   ['chilli', 'chili'],

@@ -118,6 +118,8 @@ const LITRE = new Fraction(1000);
 const DASH = new Fraction(1, 8);
 const PINCH = new Fraction(1, 16);
 const SMIDGEN = new Fraction(1, 32);
+// Twenty drops to a millilitre, as pharmacists count them.
+const DROP = new Fraction(1, 20);
 
 /**
  * Millilitres in one `unit` under `standard`, exact.
@@ -144,6 +146,8 @@ export function millilitresIn(unit: VolumeUnit, standard: Standard): Fraction {
       return measures.tsp.mul(PINCH);
     case 'smidgen':
       return measures.tsp.mul(SMIDGEN);
+    case 'drop':
+      return DROP;
     case 'ml':
       return MILLILITRE;
     case 'dl':

@@ -26,6 +26,12 @@ describe('measure standards', () => {
     ).toBeTrue();
   });
 
+  it('counts twenty drops to a millilitre, whatever the cups', () => {
+    for (const standard of STANDARDS) {
+      expect(millilitresIn('drop', standard).mul(20).valueOf()).toBe(1);
+    }
+  });
+
   it('takes pinch, dash and smidgen as parts of the standard teaspoon', () => {
     expect(millilitresIn('pinch', 'metric').mul(16).valueOf()).toBe(5);
     expect(millilitresIn('dash', 'metric').mul(8).valueOf()).toBe(5);

@@ -17,7 +17,16 @@ mozzarella cheese-gruyere cheese-blue cheese-goat cheese-gouda mayonnaise aquafa
 pineapple-crushed sweet-potato-mashed potato-mashed rice-cooked chestnuts chestnut-puree
 mango-puree mandarin-segments creme-fraiche mascarpone quark paneer milk-oat milk-almond
 coconut-cream dulce-de-leche sauce-caramel lemon-curd corn-kernels olives tomato-paste
-black-beans chickpeas bacon ham milk-goat pastry-shortcrust pie-filling jelly-fruit`;
+black-beans chickpeas bacon ham milk-goat pastry-shortcrust pie-filling jelly-fruit
+smoothie milk-plant milk-nut meat-minced chicken-cooked sausage-cured fish-cooked artichokes
+pickles capers sauerkraut corn-creamed corn-canned squash-puree spinach-puree cranberry-sauce
+fruit-cocktail cherries-canned fruit-juice-from-can pears-canned peaches-canned pineapple-canned
+fruit-butter quince-paste red-bean-paste cheese-semihard cheese-halloumi cheese-brie
+cheese-queso-fresco cheese-neufchatel fromage-blanc yogurt-vanilla eggnog milk-chocolate-drink
+cream-whipped yogurt-plant custard dough-crescent dough-bread dough-cookie batter-fermented
+syrup-simple cordial-elderflower frosting royal-icing sauce-fudge mustard-prepared ketchup
+tomato-passata tomatoes-canned miso tamarind ginger-paste garlic-paste horseradish rose-petal-jam poppy-seed-filling dressing-bottled ganache
+sauce-thick`;
 /** Fruit, vegetables and herbs, and what goes flat once it is open. */
 const IN_THE_MORNING = `
 apple apricots-fresh avocado banana basil-fresh beer beetroot berries-mixed blackberries
@@ -26,12 +35,17 @@ cranberries-fresh dill-fresh figs-fresh garlic ginger-fresh gooseberries grapes 
 juice-lime juice-orange kiwi mango mint-fresh nectarines onion orange parsley-fresh parsnip
 passion-fruit peaches pear pineapple plums potato pumpkin raspberries redcurrants rhubarb
 rosemary-fresh scallions soda-water spinach strawberries thyme-fresh zest-lemon zest-orange
-zucchini lemon lime`;
+zucchini lemon lime
+leaves-curry lime-leaves leek cabbage celery peppers-sweet chillies-fresh mushrooms broccoli
+cauliflower eggplant cucumber tomatoes-fresh kale chard rocket swede sweet-potato gourd-bottle
+asparagus fennel-bulb squash fenugreek-leaves celeriac turnip coriander-leaves mandarins
+edible-flowers juice-grapefruit sapodilla lemongrass wild-garlic kohlrabi beans-green pomegranate papaya grapefruit lychees persimmon physalis quince elderberries kumquats berries-hybrid soda-sweet cider-sparkling cider-alcoholic`;
 /** Fats that are solid. */
 const WRAPPED = `
 butter margarine shortening lard ghee oil-coconut suet dripping fat-duck butter-plant`;
 /** Bought frozen. */
-const FROZEN = 'pastry-filo pastry-puff';
+const FROZEN =
+  'pastry-filo pastry-puff pie-crust juice-concentrate peas-green ice-cream topping-whipped';
 /** What lives. */
 const ALIVE = 'yeast-fresh sourdough-starter';
 const IN_SHELLS = 'egg-whole egg-white egg-yolk';

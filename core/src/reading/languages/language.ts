@@ -9,4 +9,6 @@ export interface Language {
   readonly words: Readonly<Record<string, string>>;
   /** Endings that may be taken off a word to find it: those of adjectives and plurals. */
   readonly endings: RegExp;
+  /** "Mandeln, gemahlen": behind the comma stands how it was bought, not what is done to it afterwards. */
+  readonly listsKindBehind: boolean;
 }

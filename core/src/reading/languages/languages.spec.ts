@@ -24,6 +24,39 @@ describe('reading recipes in other languages', () => {
     }
   });
 
+  it('knows a language by words that only stand beside others', () => {
+    const list = '100 g gorgonzola\n2 tortillas\n1 jus de pamplemousse\n20 g graines de fenouil';
+    expect(languageOf(list, BUILT_IN_SHELF)?.id).toBe('french');
+  });
+
+  it('finds a name whatever its ending', () => {
+    const among = '300 g de farine\n2 cuillères à soupe de sucre\n';
+    for (const [written, id] of [
+      ['50 g d’olive noire', 'olives'],
+      ['1 carotte', 'carrot'],
+      ['2 figues sèches', 'figs-dried'],
+      ['1 figue sèche', 'figs-dried'],
+    ] as const) {
+      const { lines } = readText(`Tarte\n${among}${written}`, 'metric');
+      expect(lines.at(-1)!.ingredientId).withContext(written).toBe(id);
+    }
+  });
+
+  it('takes what a German list has behind a comma for how it was bought', () => {
+    const read = (written: string): string => {
+      const { ingredientId, form } = readText(
+        `Kuchen\n300 g Mehl\n3 Eier\n${written}`,
+        'metric',
+      ).lines.at(-1)!;
+      return `${ingredientId} ${form}`;
+    };
+    expect(read('100 g Mandeln, gemahlen')).toBe('almond-ground null');
+    expect(read('100 g Aprikosen, getrocknet')).toMatch(/^apricots-dried/);
+    expect(read('1 Tasse Walnüsse, gehackt')).toBe('walnuts chopped');
+    // In English it is done after measuring.
+    expect(readUsualLine('1 cup walnuts, chopped').form).not.toBe('chopped');
+  });
+
   it('leaves a language alone that it does not know', () => {
     expect(languageOf('1,5 dl melk', BUILT_IN_SHELF)).toBeNull();
     expect(readUsualLine('1,5 dl melk').kind).toBe('unread');

@@ -29,6 +29,10 @@ function bare(word: string): string {
 interface Dictionary {
   readonly language: Language;
   readonly phrases: ReadonlyMap<string, string>;
+  /** The same without endings, where no two phrases fall together: "olives noires", "olive noire". */
+  readonly stems: ReadonlyMap<string, string>;
+  /** What a phrase begins with, word by word, without endings: nothing more has to be tried. */
+  readonly beginnings: ReadonlySet<string>;
   /** Words that no English recipe would have. */
   readonly signs: ReadonlySet<string>;
 }
@@ -38,7 +42,7 @@ const ENGLISH: ReadonlySet<string> = new Set([
   ...ENGLISH_WORDS,
   ...Object.keys(UNIT_WORDS),
   ...wordsOf(`and or for the of with in plus oven bake cup add mix about polenta butter margarine
-    orange ingredient ingredients semolina six four cas pot gr gut d de des du un une ein eine bis el tl plus ca
+    orange ingredient ingredients semolina six four streusel cas pot gr gut d de des du un une ein eine bis el tl plus ca
     fur sel pour parts mit recipe pkg dose glass creme fraiche pate tasse pomme quark pot as with has was for makes`),
 ]);
 
@@ -48,6 +52,40 @@ const phraseOf = (written: string): string => (written.match(WORD) ?? []).map(ba
 /** How an ingredient is named to a reader of English recipes. */
 const englishOf = ({ name }: Ingredient): string =>
   name.toLowerCase().replace(/^(.*) \((.*)\)$/, '$2 $1');
+
+/** A word beside others shows a language only where it is no "de", "en" or "auf". */
+const isLong = (word: string): boolean => word.length > 3;
+
+/** Shorter words are told apart by their last letter alone. */
+const SHORTEST_STEMMED = 5;
+
+const withoutEnding = (word: string, { endings }: Language): string =>
+  word.length < SHORTEST_STEMMED ? word : word.replace(endings, '');
+
+const stemOf = (phrase: string, language: Language): string =>
+  phrase
+    .split(' ')
+    .map((word) => withoutEnding(word, language))
+    .join(' ');
+
+function stemsOf(
+  phrases: ReadonlyMap<string, string>,
+  language: Language,
+): Pick<Dictionary, 'stems' | 'beginnings'> {
+  const stems = new Map<string, string>();
+  const beginnings = new Set<string>();
+  const shared = new Set<string>();
+  for (const [phrase, english] of phrases) {
+    const stem = stemOf(phrase, language);
+    if (stems.has(stem) && stems.get(stem) !== english) shared.add(stem);
+    stems.set(stem, english);
+    for (let end = stem.indexOf(' '); end >= 0; end = stem.indexOf(' ', end + 1)) {
+      beginnings.add(stem.slice(0, end));
+    }
+  }
+  for (const stem of shared) stems.delete(stem);
+  return { stems, beginnings };
+}
 
 function dictionaryOf(language: Language, { all }: Shelf): Dictionary {
   const phrases = new Map<string, string>();
@@ -60,10 +98,11 @@ function dictionaryOf(language: Language, { all }: Shelf): Dictionary {
   for (const [phrase, english] of Object.entries(language.words)) {
     phrases.set(phraseOf(phrase), english);
   }
-  const signs = [...phrases.keys()].filter(
-    (phrase) => !phrase.includes(' ') && !ENGLISH.has(phrase) && !ENGLISH.has(singular(phrase)),
-  );
-  return { language, phrases, signs: new Set(signs) };
+  const signs = [...phrases.keys()]
+    .flatMap((phrase) => (phrase.includes(' ') ? phrase.split(' ').filter(isLong) : [phrase]))
+    .filter((word) => !ENGLISH.has(word) && !ENGLISH.has(singular(word)));
+  const stems = stemsOf(phrases, language);
+  return { language, phrases, ...stems, signs: new Set(signs) };
 }
 
 const DICTIONARIES = new WeakMap<Shelf['all'], readonly Dictionary[]>();
@@ -150,36 +189,40 @@ export function wordsIn(text: string, { id }: Language, shelf: Shelf): string[] 
   return [...new Set(words)];
 }
 
+/** A word of a line: where it stands, and how it is looked up. */
+interface LineWord {
+  readonly start: number;
+  readonly end: number;
+  readonly bare: string;
+  readonly stem: string;
+}
+
 /** A phrase of the dictionary at a place among the words of a line, and how many it takes. */
 function phraseAt(
-  { phrases, language }: Dictionary,
+  { phrases, stems, beginnings }: Dictionary,
   text: string,
-  words: readonly RegExpMatchArray[],
+  words: readonly LineWord[],
   at: number,
 ): { readonly english: string; readonly count: number } | null {
   let phrase = '';
+  let stem = '';
   let found: { english: string; count: number } | null = null;
   for (let count = 1; count <= LONGEST_PHRASE && at + count <= words.length; count++) {
     const word = words[at + count - 1]!;
     if (count > 1) {
       const before = words[at + count - 2]!;
-      if (!WITHIN_PHRASE.test(text.slice(before.index! + before[0].length, word.index))) break;
+      if (!WITHIN_PHRASE.test(text.slice(before.end, word.start))) break;
       phrase += ' ';
+      stem += ' ';
     }
-    phrase += bare(word[0]);
+    phrase += word.bare;
+    stem += word.stem;
     const english =
-      phrases.get(phrase) ?? (count === 1 ? stemmed(phrases, phrase, language) : null);
+      phrases.get(phrase) ?? (count === 1 ? phrases.get(stem) : undefined) ?? stems.get(stem);
     if (english) found = { english, count };
+    if (!beginnings.has(stem)) break;
   }
   return found;
-}
-
-function stemmed(
-  phrases: ReadonlyMap<string, string>,
-  word: string,
-  { endings }: Language,
-): string | null {
-  return word.length > 4 ? (phrases.get(word.replace(endings, '')) ?? null) : null;
 }
 
 /**
@@ -188,7 +231,11 @@ function stemmed(
  */
 export function translate(line: CleanLine, language: Language, shelf: Shelf): CleanLine {
   const dictionary = dictionariesOf(shelf).find((one) => one.language.id === language.id)!;
-  const words = [...line.text.matchAll(WORD)];
+  const words = [...line.text.matchAll(WORD)].map((found): LineWord => {
+    const word = bare(found[0]);
+    const end = found.index + found[0].length;
+    return { start: found.index, end, bare: word, stem: withoutEnding(word, language) };
+  });
   let text = '';
   const origin: number[] = [];
   let done = 0;
@@ -205,14 +252,13 @@ export function translate(line: CleanLine, language: Language, shelf: Shelf): Cl
       at++;
       continue;
     }
-    const first = words[at]!;
-    const last = words[at + phrase.count - 1]!;
-    const end = last.index! + last[0].length;
-    copy(first.index!);
+    const { start } = words[at]!;
+    const { end } = words[at + phrase.count - 1]!;
+    copy(start);
     // "500g" and "250ml" stand without a blank; a word that replaces another must not.
-    if (/\d$/.test(text)) push(' ', first.index!);
+    if (/\d$/.test(text)) push(' ', start);
     for (const [index, character] of [...phrase.english].entries()) {
-      push(character, index === phrase.english.length - 1 ? end - 1 : first.index!);
+      push(character, index === phrase.english.length - 1 ? end - 1 : start);
     }
     done = end;
     if (/['’]/.test(line.text[done] ?? '')) {

@@ -1,2 +1,2 @@
-export type { LineParts } from './line-parts.js';
+export { contextIn, type LineParts } from './line-parts.js';
 export { findIngredient, readIngredientLine } from './ingredient-line.js';

@@ -115,6 +115,7 @@ function behindTheShelf(
     ingredientId: food.id,
     assumedKind: false,
     otherKinds: [],
+    hasVarieties: false,
     start: 0,
     end: words.length,
   };
@@ -199,7 +200,13 @@ function quantityFirst(text: string, start: number, context: ReadingContext): Li
   if (vagueAt(text.slice(start))) return null;
   const quantity = readQuantity(text, start, context.standard);
   if (!quantity) return null;
-  const phrase = readPhrase(text.slice(quantity.end), quantity.end, context.shelf.findName);
+  const { shelf, listsKindBehind } = context;
+  const phrase = readPhrase(
+    text.slice(quantity.end),
+    quantity.end,
+    shelf.findName,
+    listsKindBehind,
+  );
   if (phrase.text === '' && phrase.tail === '') return null;
   const found = takenFromWhole({ quantity, phrase, remarks: phrase.tail, byFruit: false }, context);
   return found.phrase.name || isUnknownIngredient(quantity, phrase, text) ? found : null;

@@ -31,10 +31,24 @@ export interface LineParts {
   readonly byFruit: boolean;
 }
 
+/** What a line of this language is read with; null for English. */
+export const contextIn = (
+  language: Language | null,
+  standard: Standard,
+  shelf: Shelf,
+): ReadingContext => ({
+  standard,
+  shelf,
+  language: language?.id ?? null,
+  listsKindBehind: language?.listsKindBehind ?? false,
+});
+
 /** What a line is read with: the author's cups, and the ingredients that have a name. */
 export interface ReadingContext {
   readonly standard: Standard;
   readonly shelf: Shelf;
   /** Null for English. */
   readonly language: LanguageId | null;
+  /** What stands behind a comma says how it was bought, as the language has it. */
+  readonly listsKindBehind: boolean;
 }

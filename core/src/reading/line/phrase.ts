@@ -5,6 +5,7 @@ import {
   NAMES_IN_LY,
   ORDER_FORMS,
   ORDER_METHODS,
+  OTHER_THING_WORDS,
   TRAILING_WORDS,
 } from '../vocabulary/index.js';
 
@@ -182,33 +183,58 @@ function nameInBracket(noun: string, tail: string, findName: NameFinder): NameMa
   return isAll ? { ...name, assumedKind: true, otherKinds: [] } : null;
 }
 
+/** "Mandeln, gemahlen": the word behind the comma, and the text from there on without it. */
+function kindBehind(tail: string): { readonly kind: readonly string[]; readonly rest: string } {
+  const found = /^ ?, ?(\p{L}+)(?=[ ]?(?:[,;(]|$))/u.exec(tail);
+  const kind = found ? remarkWords(found[1]!) : [];
+  const isKind = kind.some((word) => ORDER_FORMS[word] ?? BOUGHT_AS.has(word));
+  return isKind ? { kind, rest: tail.slice(found![0].length) } : { kind: [], rest: tail };
+}
+const BOUGHT_AS: ReadonlySet<string> = new Set(['dried', 'candied', 'canned']);
+
 /**
  * Finds the ingredient in the text that follows a quantity. A word beside the name that no
  * table knows makes the ingredient unknown rather than wrong.
+ *
+ * @param listsKindBehind whether a word behind a comma tells how it was bought
  */
-export function readPhrase(text: string, offset: number, findName: NameFinder): NamePhrase {
+export function readPhrase(
+  text: string,
+  offset: number,
+  findName: NameFinder,
+  listsKindBehind = false,
+): NamePhrase {
   const end = nounEnd(text, findName);
   const noun = text.slice(0, end);
-  const tail = text.slice(end);
+  const behind = listsKindBehind ? kindBehind(text.slice(end)) : null;
+  const tail = behind?.rest ?? text.slice(end);
+  const kind = behind?.kind ?? [];
   const alternatives = splitAt(noun, OR, findName);
   const pair = splitAt(alternatives.first, AND, findName);
-  const words = placedWords(pair.first, offset);
+  const isDried = kind.includes('dried');
+  // "Aprikosen" are fresh ones, "Aprikosen, getrocknet" are not.
+  const words = placedWords(pair.first, offset).filter(({ word }) => !isDried || word !== 'fresh');
   const all = pair.first === noun ? words : placedWords(noun, offset);
-  const comparable = words.map(({ word }) => word);
+  const comparable = [...kind, ...words.map(({ word }) => word)];
   const found = findName(comparable);
   const before = found ? comparable.slice(0, found.start) : comparable;
   const after = found ? comparable.slice(found.end) : [];
-  const known = found !== null && before.every(isDescribing) && untilDone(after).every(isTrailing);
+  const isNamed = found !== null && untilDone(after).every(isTrailing);
+  const isOfVariety = isNamed && found.hasVarieties && isVariety(before, findName);
+  const known = isNamed && (before.every(isDescribing) || isOfVariety);
   const turned = known ? turnedName(pair.first, tail, findName) : null;
   const bracketed = known ? null : nameInBracket(pair.first, tail, findName);
   // A name put together from two sides of "or" has no one place in the text.
   const isWhole = noun.startsWith(pair.first);
   return {
-    name: known ? (turned ?? found) : bracketed,
+    name: known ? (turned ?? (isOfVariety ? { ...found, assumedKind: true } : found)) : bracketed,
     before,
     after,
     tail,
-    nameAt: known && found && isWhole ? spanOf(words.slice(found.start, found.end)) : spanOf(all),
+    nameAt:
+      known && found && isWhole
+        ? spanOf(words.slice(Math.max(0, found.start - kind.length), found.end - kind.length))
+        : spanOf(all),
     tailAt: tail.trim() === '' ? null : [offset + end, offset + text.length],
     text: noun.trim(),
     alternative: alternatives.rest,
@@ -226,6 +252,18 @@ function isDescribing(word: string): boolean {
     DESCRIBING_WORDS.has(word) ||
     /^t?\d+$/.test(word) ||
     (word.endsWith('ly') && word.length > 4 && !NAMES_IN_LY.has(word))
+  );
+}
+
+/** "Pink Lady", "Alphonso": a word or two that name nothing else and make nothing else of it. */
+const MOST_VARIETY_WORDS = 2;
+function isVariety(before: readonly string[], findName: NameFinder): boolean {
+  const naming = before.filter((word) => !isDescribing(word));
+  return (
+    naming.length > 0 &&
+    naming.length <= MOST_VARIETY_WORDS &&
+    findName(before) === null &&
+    naming.every((word) => !OTHER_THING_WORDS.has(word) && /^\p{L}{3,}$/u.test(word))
   );
 }
 

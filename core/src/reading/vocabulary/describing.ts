@@ -30,7 +30,13 @@ export const DESCRIBING_WORDS: ReadonlySet<string> = new Set(
 );
 
 /** Things whose names end like words for how something is done: "redcurrant jelly". */
-export const NAMES_IN_LY: ReadonlySet<string> = new Set(['jelly', 'belly', 'holly', 'lily']);
+export const NAMES_IN_LY: ReadonlySet<string> = new Set([
+  'jelly',
+  'belly',
+  'holly',
+  'lily',
+  'prickly',
+]);
 
 /** Words behind a name that change nothing: "walnut meats", "pecan nuts". Before it they would. */
 export const TRAILING_WORDS: ReadonlySet<string> = new Set(
@@ -45,3 +51,15 @@ export const ENGLISH_WORDS: ReadonlySet<string> = new Set([
     vegetable cheese meat fish bread biscuit cookie cracker chocolate sugar flour salt oil butter
     milk cream egg water powder sweetened dried canned white brown red green black yellow`),
 ]);
+
+/** Words that make another thing of what follows them: "custard apple", "dried mango", "cider vinegar". */
+export const OTHER_THING_WORDS: ReadonlySet<string> = new Set(
+  wordsOf(`
+  dried dehydrated candied glace crystallised crystallized canned tinned preserved pickled stewed
+  smoked cured salted brined powder powdered juice puree pureed paste jam jelly syrup sauce chip crisp
+  custard prickly star rose pine sugar toffee caramel cinnamon chocolate coated covered flavored flavoured
+  filled stuffed glazed mock imitation artificial vegan soy free less freeze concentrated concentrate
+  baked boiled cooked fried roasted grilled steamed poached spiced mulled sparkling fermented cream
+  butter oil vinegar flour meal bran seed kernel leaf root pie cake bread biscuit cookie cracker mix
+  essence extract flavor flavour oven sun air half baby hot sea water winter cocktail sandwich dipped`),
+);

@@ -1,4 +1,10 @@
-export { DESCRIBING_WORDS, ENGLISH_WORDS, NAMES_IN_LY, TRAILING_WORDS } from './describing.js';
+export {
+  DESCRIBING_WORDS,
+  ENGLISH_WORDS,
+  NAMES_IN_LY,
+  OTHER_THING_WORDS,
+  TRAILING_WORDS,
+} from './describing.js';
 export {
   BLOCK_FORMS,
   EUROPEAN_SIZES,

@@ -28,12 +28,14 @@ export const LEADING_WORDS: readonly string[] = [
 /** Words that say only roughly how much: they leave the amount open. */
 export const VAGUE_WORDS: readonly string[] = [
   'little',
+  'few drop',
+  'couple of drop',
+  'couple drop',
   'few',
   'some',
   'bit',
   'splash',
   'drizzle',
-  'drop',
   'lump',
   'sprinkling',
   'sprinkle',

@@ -170,6 +170,8 @@ export const UNIT_WORDS: Readonly<Record<string, UnitWord>> = table({
   dashes: { unit: 'dash' },
   smidgen: { unit: 'smidgen' },
   smidgens: { unit: 'smidgen' },
+  drop: { unit: 'drop' },
+  drops: { unit: 'drop' },
   packet: { unit: 'packet', container: true },
   packets: { unit: 'packet', container: true },
   package: { unit: 'packet', container: true },

@@ -27,7 +27,7 @@ export const EGGS: readonly Ingredient[] = [
     keeps: 'fridge',
     hazards: ['raw-egg'],
     allergens: ['egg'],
-    aliases: ['egg', 'eggs'],
+    aliases: ['egg', 'eggs', 'egg wash', 'large egg beaten'],
     weights: [
       { form: 'small', method: 'count', amount: 1, unit: 'each', grams: 38, source: sr('01123') },
       { form: 'medium', method: 'count', amount: 1, unit: 'each', grams: 44, source: sr('01123') },
@@ -57,7 +57,16 @@ export const EGGS: readonly Ingredient[] = [
     keeps: 'fridge',
     hazards: ['raw-egg'],
     allergens: ['egg'],
-    aliases: ['white of egg', 'egg whites'],
+    aliases: [
+      'white of egg',
+      'egg whites',
+      'liquid egg whites',
+      'liquid egg white',
+      'pasteurised egg white',
+      'carton egg whites',
+      'pasteurized egg whites',
+    ],
+    otherNames: { german: ['Eiklar'] },
     weights: [
       { form: 'large', method: 'count', amount: 1, unit: 'each', grams: 33, source: sr('01124') },
       { form: null, method: 'poured', amount: 1, unit: 'cup', grams: 243, source: sr('01124') },
@@ -73,6 +82,7 @@ export const EGGS: readonly Ingredient[] = [
     hazards: ['raw-egg'],
     allergens: ['egg'],
     aliases: ['yolk of egg', 'egg yolks', 'yolk'],
+    otherNames: { german: ['Dotter', 'Eidotter'], french: ['jaunes', 'jaune'] },
     weights: [
       { form: 'large', method: 'count', amount: 1, unit: 'each', grams: 17, source: sr('01125') },
       { form: null, method: 'poured', amount: 1, unit: 'cup', grams: 243, source: sr('01125') },

@@ -38,7 +38,7 @@ export const HERBS: readonly Ingredient[] = [
     'Dried oregano',
     ['chunk', 'flavour', 10, 'dry'],
     [['level', 'tsp', 1, sr('02027')]],
-    ['oregano', 'mixed herbs', 'italian seasoning'],
+    ['oregano'],
     [],
     { german: ['Oregano'], french: ['origan'] },
   ),
@@ -47,9 +47,19 @@ export const HERBS: readonly Ingredient[] = [
     'Fresh parsley',
     ['chunk', 'flavour', 88, 'fresh', { food: 'herb' }],
     [['level', 'cup', 60, sr('11297')]],
-    ['parsley', 'chopped parsley'],
+    [
+      'parsley',
+      'chopped parsley',
+      'flat-leaf parsley',
+      'italian parsley',
+      'parsley sprigs',
+      'continental parsley',
+    ],
     [],
-    { german: ['Petersilie'], french: ['persil'] },
+    {
+      german: ['Petersilie', 'glatte Petersilie', 'krause Petersilie'],
+      french: ['persil', 'persil plat', 'persil frisé', 'cerfeuil'],
+    },
   ),
   row(
     'mint-fresh',
@@ -94,7 +104,7 @@ export const HERBS: readonly Ingredient[] = [
     [['level', 'tsp', 0.7]],
     ['lavender', 'lavender buds', 'culinary lavender'],
     [],
-    { german: ['Lavendel'], french: ['lavande'] },
+    { german: ['Lavendel', 'Lavendelblüten'], french: ['lavande', 'fleurs de lavande'] },
   ),
   row(
     'matcha',
@@ -103,7 +113,7 @@ export const HERBS: readonly Ingredient[] = [
     [['spooned', 'tsp', 2]],
     ['matcha powder', 'green tea powder'],
     [],
-    { german: ['Matcha'], french: ['thé matcha'] },
+    { german: ['Matcha', 'Matchapulver'], french: ['thé matcha', 'matcha'] },
   ),
   row(
     'ginger-fresh',

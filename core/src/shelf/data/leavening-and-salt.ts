@@ -31,7 +31,15 @@ export const LEAVENING_AND_SALT: readonly Ingredient[] = [
       'iodized salt',
       'cooking salt',
       'fine table salt',
+      'sendha namak salt',
+      'namak',
+      'iodised salt',
+      'common salt',
     ],
+    otherNames: {
+      german: ['feines Salz', 'Jodsalz', 'feines Meersalz', 'Speisesalz'],
+      french: ['sel de table', 'sel de Guérande fin', 'sel de mer fin', 'sel de mer'],
+    },
     loosely: ['salt'],
     weights: [
       { form: null, method: 'level', amount: 1, unit: 'tsp', grams: 6, source: sr('02047') },
@@ -71,7 +79,10 @@ export const LEAVENING_AND_SALT: readonly Ingredient[] = [
     bounded: 'salt',
     allergens: [],
     aliases: [],
-    otherNames: { german: ['Steinsalz'], french: ['sel gemme'] },
+    otherNames: {
+      german: ['Steinsalz'],
+      french: ['sel gemme', 'sel de Guérande', 'gros sel de mer'],
+    },
     weights: [
       {
         form: null,
@@ -96,8 +107,12 @@ export const LEAVENING_AND_SALT: readonly Ingredient[] = [
       'double-acting baking powder',
       'gluten-free baking powder',
       'gluten free baking powder',
+      'aluminum-free baking powder',
     ],
-    otherNames: { german: ['Weinsteinbackpulver', 'Weinstein-Backpulver'] },
+    otherNames: {
+      german: ['Weinsteinbackpulver', 'Weinstein-Backpulver', 'Phosphat-Backpulver'],
+      french: ['poudre à lever', 'poudre levante'],
+    },
     weights: [
       { form: null, method: 'level', amount: 1, unit: 'tsp', grams: 4.6, source: sr('18369') },
       packet('packet (german)', 16),
@@ -124,7 +139,13 @@ export const LEAVENING_AND_SALT: readonly Ingredient[] = [
       'soda bicarb',
       'saleratus',
       'sodium bicarbonate',
+      'baking soda powder',
+      'meetha soda',
     ],
+    otherNames: {
+      german: ['Speisenatron', 'Haushaltsnatron'],
+      french: ['bicarbonate', 'bicarbonate de sodium'],
+    },
     loosely: ['soda'],
     weights: [
       { form: null, method: 'level', amount: 1, unit: 'tsp', grams: 4.6, source: sr('18372') },
@@ -155,6 +176,14 @@ export const LEAVENING_AND_SALT: readonly Ingredient[] = [
     bounded: 'dry-yeast',
     allergens: [],
     aliases: ['active dried yeast', 'dried active yeast'],
+    otherNames: {
+      german: ['Trockenbackhefe'],
+      french: [
+        'levure de boulanger sèche',
+        'levure boulangère déshydratée',
+        'levure de boulanger déshydratée',
+      ],
+    },
     loosely: ['dry yeast', 'dried yeast'],
     weights: [
       // The packet says what a spoon of it weighs: 2 1/4 teaspoons are a packet of 7 g. The table gives
@@ -191,6 +220,10 @@ export const LEAVENING_AND_SALT: readonly Ingredient[] = [
     bounded: 'fresh-yeast',
     allergens: [],
     aliases: ['yeast cake', 'compressed yeast', "baker's yeast"],
+    otherNames: {
+      german: ['frische Backhefe', 'Frischhefe', 'Hefewürfel', 'Bierhefe'],
+      french: ['levure boulangère fraîche', 'levure de boulangerie', 'levure de bière'],
+    },
     weights: [
       { form: 'cake', method: 'count', amount: 1, unit: 'each', grams: 17, source: sr('18374') },
       // As it is sold in Europe.
@@ -222,6 +255,12 @@ export const LEAVENING_AND_SALT: readonly Ingredient[] = [
       'bread machine yeast',
       'quick rise yeast',
       'fast acting yeast',
+      'easy-blend dried yeast',
+      'fast-rising yeast',
+      'fast acting dried yeast',
+      'instant active dry yeast',
+      'fast-acting dried yeast',
+      'easy bake dried yeast',
     ],
     otherNames: {
       german: ['Instanthefe'],

@@ -1,4 +1,4 @@
-import { likeSr, ESTIMATE, sr, type Ingredient } from '../../catalogue/index.js';
+import { likeSr, sr, type Ingredient } from '../../catalogue/index.js';
 import { row } from './row.js';
 
 /** Grains, cereals and the flours of them, beside the usual ones. */
@@ -55,7 +55,7 @@ export const MORE_GRAINS: readonly Ingredient[] = [
     'flour-durum',
     'Durum flour',
     ['powder', 'flour', 12, 'dry', { hazards: ['raw-flour'] }],
-    [['spooned', 'cup', 125]],
+    [['spooned', 'cup', 125, likeSr('20081')]],
     ['durum wheat flour', 'semola', 'fine durum semolina', 'semola rimacinata'],
     ['wheat'],
     { german: ['Hartweizenmehl'], french: ['farine de blé dur'] },
@@ -113,7 +113,7 @@ export const MORE_GRAINS: readonly Ingredient[] = [
     'Pearl millet flour',
     ['powder', 'flour', 11, 'dry', { hazards: ['raw-flour'] }],
     [['spooned', 'cup', 119, likeSr('20647')]],
-    ['bajra flour', 'bajra'],
+    ['bajra flour', 'bajra', 'bajra atta', 'bajri flour'],
     [],
     { german: ['Perlhirsemehl'], french: ['farine de mil'] },
   ),
@@ -149,7 +149,7 @@ export const MORE_GRAINS: readonly Ingredient[] = [
     'Bulgur',
     ['granular', 'inclusion', 9, 'dry'],
     [['level', 'cup', 140, sr('20012')]],
-    ['bulgur wheat', 'bulghur'],
+    ['bulgur wheat', 'bulghur', 'daliya', 'dalia', 'broken wheat', 'cracked wheat', 'lapsi'],
     ['wheat'],
     { german: ['Bulgur'], french: ['boulgour'] },
   ),
@@ -196,7 +196,10 @@ export const MORE_GRAINS: readonly Ingredient[] = [
     [['level', 'cup', 200, sr('20052')]],
     ['pudding rice', 'arborio rice', 'risotto rice', 'sushi rice', 'medium-grain rice'],
     [],
-    { german: ['Milchreis', 'Rundkornreis'], french: ['riz rond', 'riz à risotto'] },
+    {
+      german: ['Milchreis', 'Rundkornreis'],
+      french: ['riz rond', 'riz à risotto', 'riz à sushi', 'riz à dessert'],
+    },
   ),
   row(
     'rice-cooked',
@@ -212,9 +215,12 @@ export const MORE_GRAINS: readonly Ingredient[] = [
     'Buckwheat groats',
     ['granular', 'inclusion', 10, 'dry'],
     [['level', 'cup', 170, sr('20008')]],
-    ['hulled buckwheat', 'whole buckwheat'],
+    ['hulled buckwheat', 'whole buckwheat', 'buckwheat'],
     [],
-    { german: ['Buchweizen'], french: ['graines de sarrasin'] },
+    {
+      german: ['Buchweizen'],
+      french: ['graines de sarrasin', 'sarrasin', 'sarrasin décortiqué', 'kasha'],
+    },
   ),
   row(
     'rye-flakes',
@@ -239,7 +245,14 @@ export const MORE_GRAINS: readonly Ingredient[] = [
     'Corn flakes',
     ['chunk', 'inclusion', 3, 'dry'],
     [['level', 'cup', 25, sr('08022')]],
-    ['cornflakes', 'corn flake cereal'],
+    [
+      'cornflakes',
+      'corn flake cereal',
+      'cornflake crumbs',
+      'corn flake crumbs',
+      'cornflake cereal',
+      'frosted flakes',
+    ],
     ['barley'],
     { german: ['Cornflakes'], french: ['pétales de maïs'] },
   ),
@@ -248,18 +261,24 @@ export const MORE_GRAINS: readonly Ingredient[] = [
     'Crisped rice cereal',
     ['chunk', 'inclusion', 3.9, 'dry'],
     [['level', 'cup', 28, sr('08509')]],
-    ['rice cereal', 'crispy rice cereal', 'puffed rice cereal', 'crisped rice'],
+    [
+      'rice cereal',
+      'crispy rice cereal',
+      'puffed rice cereal',
+      'crisped rice',
+      'crisp rice cereal',
+    ],
     ['barley'],
     { german: ['Puffreis'], french: ['riz soufflé'] },
   ),
   row(
     'muesli',
     'Muesli',
-    ['chunk', 'inclusion', 9, 'dry'],
-    [['level', 'cup', 85, ESTIMATE]],
-    ['granola'],
+    ['chunk', 'inclusion', 9, 'dry', { isOftenMade: true }],
+    [['level', 'cup', 81, likeSr('08120')]],
+    ['granola', 'knuspermüsli'],
     ['oats', 'wheat', 'barley', 'tree nuts'],
-    { german: ['Müsli'], french: ['muesli'] },
+    { german: ['Müsli', 'Knuspermüsli', 'Crunchymüsli', 'Knusper-Müsli'], french: ['muesli'] },
   ),
   row(
     'panko',

@@ -1,4 +1,4 @@
-import { likeSr, NOMINAL, sr, type Ingredient } from '../../catalogue/index.js';
+import { PHYSICS, likeSr, NOMINAL, sr, type Ingredient } from '../../catalogue/index.js';
 import { row } from './row.js';
 
 /** Spices, extracts and raising agents, the rarer ones. */
@@ -17,11 +17,19 @@ export const MORE_SPICES: readonly Ingredient[] = [
     'Vanilla bean',
     ['chunk', 'flavour', 20, 'dry'],
     [['count', 'each', 3]],
-    ['vanilla pod', 'vanilla beans', 'vanilla pods'],
+    [
+      'vanilla pod',
+      'vanilla beans',
+      'vanilla pods',
+      'vanilla bean seeds',
+      'madagascar vanilla bean',
+      'tahitian vanilla bean',
+      'bourbon vanilla bean',
+    ],
     [],
     {
-      german: ['Vanilleschote', 'Vanilleschoten'],
-      french: ['gousse de vanille', 'gousses de vanille'],
+      german: ['Vanilleschote', 'Vanilleschoten', 'Vanillemark', 'Vanillestange'],
+      french: ['gousse de vanille', 'gousses de vanille', 'graines de vanille', 'bâton de vanille'],
     },
   ),
   row(
@@ -41,7 +49,16 @@ export const MORE_SPICES: readonly Ingredient[] = [
     'Cardamom pods',
     ['chunk', 'flavour', 8, 'dry'],
     [['count', 'each', 0.2]],
-    ['green cardamom pods', 'cardamom pod'],
+    [
+      'green cardamom pods',
+      'cardamom pod',
+      'green cardamom',
+      'hari elaichi',
+      'green cardamoms',
+      'black cardamom',
+      'black cardamom pods',
+      'badi elaichi',
+    ],
     [],
     { german: ['Kardamomkapseln'], french: ['gousses de cardamome'] },
   ),
@@ -62,9 +79,12 @@ export const MORE_SPICES: readonly Ingredient[] = [
     'Cumin seed',
     ['granular', 'flavour', 8, 'dry'],
     [['level', 'tsp', 2.1, sr('02014')]],
-    ['cumin seeds', 'jeera'],
+    ['cumin seeds', 'jeera', 'shahi jeera', 'black cumin seeds'],
     [],
-    { german: ['Kreuzkümmelsamen'], french: ['graines de cumin'] },
+    {
+      german: ['Kreuzkümmelsamen', 'Kreuzkümmel ganz'],
+      french: ['graines de cumin', 'cumin en grains'],
+    },
   ),
   row(
     'coriander-seed',
@@ -73,7 +93,10 @@ export const MORE_SPICES: readonly Ingredient[] = [
     [['level', 'tsp', 1.8, sr('02013')]],
     ['coriander seeds', 'dhania'],
     [],
-    { german: ['Koriandersamen'], french: ['graines de coriandre'] },
+    {
+      german: ['Koriandersamen', 'Koriander'],
+      french: ['graines de coriandre', 'coriandre en grains'],
+    },
   ),
   row(
     'fenugreek',
@@ -140,9 +163,26 @@ export const MORE_SPICES: readonly Ingredient[] = [
     'Cayenne pepper',
     ['powder', 'flavour', 8, 'dry', { isStrong: true }],
     [['spooned', 'tsp', 1.8, sr('02031')]],
-    ['cayenne', 'chili powder', 'chilli powder', 'red chilli powder'],
+    [
+      'cayenne',
+      'chilli powder',
+      'red chilli powder',
+      'kashmiri chilli powder',
+      'red chili powder',
+      'kashmiri red chilli powder',
+      'kashmiri chili powder',
+      'lal mirch',
+      'ancho chile powder',
+      'ground red pepper',
+      'cayenne pepper powder',
+      'chipotle powder',
+      'chipotle chile powder',
+    ],
     [],
-    { german: ['Cayennepfeffer', 'Chilipulver'], french: ['piment de Cayenne'] },
+    {
+      german: ['Cayennepfeffer', 'Chilipulver', 'gemahlener Chili'],
+      french: ['piment de Cayenne', 'piment en poudre', "piment d'Espelette", 'poivre de Cayenne'],
+    },
   ),
   row(
     'chili-flakes',
@@ -211,7 +251,7 @@ export const MORE_SPICES: readonly Ingredient[] = [
     'citric-acid',
     'Citric acid',
     ['granular', 'flavour', 0, 'dry', { food: 'acid' }],
-    [['level', 'tsp', 4.6]],
+    [['level', 'tsp', 4.6, PHYSICS]],
     [],
     [],
     {
@@ -265,7 +305,14 @@ export const MORE_SPICES: readonly Ingredient[] = [
     ],
     [],
     {
-      german: ['Blatt Gelatine', 'Gelatineblatt'],
+      german: [
+        'Blatt Gelatine',
+        'Gelatineblatt',
+        'Blattgelatine',
+        'Gelatineblätter',
+        'Blatt weiße Gelatine',
+        'rote Blattgelatine',
+      ],
       french: ['feuille de gélatine', 'feuilles de gélatine'],
     },
   ),

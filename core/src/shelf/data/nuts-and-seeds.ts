@@ -9,7 +9,36 @@ export const NUTS_AND_SEEDS: readonly Ingredient[] = [
     waterPercent: 4.4,
     keeps: 'dry',
     allergens: ['tree nuts'],
-    aliases: ['almond nuts', 'badam'],
+    aliases: [
+      'almond nuts',
+      'badam',
+      'almond slivers',
+      'almond flakes',
+      'smoked almonds',
+      'nibbed almonds',
+      'almond nibs',
+      'marcona almonds',
+    ],
+    otherNames: {
+      german: [
+        'ganze Mandeln',
+        'geschälte Mandeln',
+        'blanchierte Mandeln',
+        'Mandelblätter',
+        'Mandelsplitter',
+        'gestiftelte Mandeln',
+        'Mandelkerne',
+      ],
+      french: [
+        'amandes',
+        'amandes mondées',
+        'amandes émondées',
+        "bâtonnets d'amandes",
+        'amandes entières mondées',
+        'amandes mondées entières',
+        'amandes blanches',
+      ],
+    },
     weights: [
       { form: 'whole', method: 'level', amount: 1, unit: 'cup', grams: 143, source: sr('12061') },
       {
@@ -32,7 +61,11 @@ export const NUTS_AND_SEEDS: readonly Ingredient[] = [
     waterPercent: 4.1,
     keeps: 'dry',
     allergens: ['tree nuts'],
-    aliases: ['walnut nuts'],
+    aliases: ['walnut nuts', 'akhrot', 'california walnuts'],
+    otherNames: {
+      german: ['Walnusskerne', 'Walnusshälften', 'Walnuss'],
+      french: ['cerneaux de noix', 'cerneaux'],
+    },
     weights: [
       { form: 'halves', method: 'level', amount: 1, unit: 'cup', grams: 100, source: sr('12155') },
       { form: 'chopped', method: 'level', amount: 1, unit: 'cup', grams: 117, source: sr('12155') },
@@ -47,8 +80,11 @@ export const NUTS_AND_SEEDS: readonly Ingredient[] = [
     waterPercent: 3.5,
     keeps: 'dry',
     allergens: ['tree nuts'],
-    aliases: ['pecan nuts'],
-    otherNames: { german: ['Pekannüsse', 'Pekannuss'] },
+    aliases: ['pecan nuts', 'pecan'],
+    otherNames: {
+      german: ['Pekannüsse', 'Pekannuss', 'Pekannusskerne'],
+      french: ['pécans'],
+    },
     weights: [
       { form: 'halves', method: 'level', amount: 1, unit: 'cup', grams: 99, source: sr('12142') },
       { form: 'chopped', method: 'level', amount: 1, unit: 'cup', grams: 109, source: sr('12142') },
@@ -62,7 +98,16 @@ export const NUTS_AND_SEEDS: readonly Ingredient[] = [
     waterPercent: 5.3,
     keeps: 'dry',
     allergens: ['tree nuts'],
-    aliases: [],
+    aliases: ['filberts', 'cobnuts'],
+    otherNames: {
+      german: ['Haselnusskerne', 'ganze Haselnüsse', 'Haselnussblättchen'],
+      french: [
+        'noisettes entières',
+        'noisettes décortiquées',
+        'noisettes grillées',
+        'noisettes torréfiées',
+      ],
+    },
     weights: [
       { form: 'whole', method: 'level', amount: 1, unit: 'cup', grams: 135, source: sr('12120') },
       { form: 'chopped', method: 'level', amount: 1, unit: 'cup', grams: 115, source: sr('12120') },
@@ -77,7 +122,11 @@ export const NUTS_AND_SEEDS: readonly Ingredient[] = [
     waterPercent: 3.9,
     keeps: 'dry',
     allergens: ['tree nuts'],
-    aliases: ['pistachio nuts', 'pista', 'pistas'],
+    aliases: ['pistachio nuts', 'pista', 'pistas', 'pistachio slivers', 'nibbed pistachios'],
+    otherNames: {
+      german: ['Pistazienkerne'],
+      french: ['pistaches non salées', 'pistaches émondées', 'pistaches décortiquées'],
+    },
     weights: [
       { form: null, method: 'level', amount: 1, unit: 'cup', grams: 123, source: sr('12151') },
     ],
@@ -90,7 +139,8 @@ export const NUTS_AND_SEEDS: readonly Ingredient[] = [
     waterPercent: 2.3,
     keeps: 'dry',
     allergens: ['tree nuts'],
-    aliases: [],
+    aliases: ['pignoli', 'pinoli', 'pinon nuts'],
+    otherNames: { french: ['pignons', 'pignon'] },
     weights: [
       { form: null, method: 'level', amount: 1, unit: 'cup', grams: 135, source: sr('12147') },
     ],
@@ -166,7 +216,11 @@ export const NUTS_AND_SEEDS: readonly Ingredient[] = [
     waterPercent: 6,
     keeps: 'dry',
     allergens: [],
-    aliases: [],
+    aliases: ['khus khus', 'khas khas', 'white poppy seeds', 'posto', 'poppyseed', 'poppyseeds'],
+    otherNames: {
+      german: ['Blaumohn', 'Mohnsamen'],
+      french: ['graines de pavot bleu'],
+    },
     weights: [
       { form: null, method: 'level', amount: 1, unit: 'tbsp', grams: 8.8, source: sr('02033') },
       { form: null, method: 'level', amount: 1, unit: 'tsp', grams: 2.8, source: sr('02033') },

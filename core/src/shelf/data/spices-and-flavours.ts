@@ -10,8 +10,19 @@ export const SPICES_AND_FLAVOURS: readonly Ingredient[] = [
     keeps: 'dry',
     takesUpSoda: true,
     allergens: [],
-    aliases: ['unsweetened cocoa', 'cocoa powder', 'cocoa'],
-    otherNames: { french: ['cacao amer', 'cacao non sucré'] },
+    aliases: [
+      'unsweetened cocoa',
+      'cocoa powder',
+      'cocoa',
+      'cacao powder',
+      'black cocoa powder',
+      'raw cacao powder',
+      'red cocoa powder',
+    ],
+    otherNames: {
+      french: ['cacao amer', 'cacao non sucré', 'poudre de cacao', 'cacao maigre'],
+      german: ['Kakao schwach entölt', 'Backkakaopulver'],
+    },
     weights: [
       { form: null, method: 'spooned', amount: 1, unit: 'cup', grams: 86, source: sr('19165') },
       { form: null, method: 'spooned', amount: 1, unit: 'tbsp', grams: 5.4, source: sr('19165') },
@@ -42,8 +53,24 @@ export const SPICES_AND_FLAVOURS: readonly Ingredient[] = [
     isStrong: true,
     bounded: 'vanilla',
     allergens: [],
-    aliases: ['vanilla', 'vanilla essence'],
-    otherNames: { french: ['vanille'] },
+    aliases: [
+      'vanilla',
+      'vanilla essence',
+      'vanilla flavoring',
+      'vanilla flavouring',
+      'imitation vanilla',
+      'mexican vanilla',
+      'imitation vanilla extract',
+    ],
+    otherNames: {
+      french: [
+        'vanille',
+        'essence de vanille',
+        'extrait de vanille liquide',
+        'extrait naturel de vanille',
+      ],
+      german: ['Vanille-Extrakt', 'Vanilleessenz', 'Vanille'],
+    },
     weights: [
       { form: null, method: 'poured', amount: 1, unit: 'tsp', grams: 4.2, source: sr('02050') },
       { form: null, method: 'poured', amount: 1, unit: 'tbsp', grams: 13, source: sr('02050') },
@@ -59,7 +86,21 @@ export const SPICES_AND_FLAVOURS: readonly Ingredient[] = [
     isStrong: true,
     bounded: 'cinnamon',
     allergens: [],
-    aliases: ['cinnamon powder', 'cinnamon', 'dalchini powder', 'dalchini'],
+    aliases: [
+      'cinnamon powder',
+      'cinnamon',
+      'dalchini powder',
+      'dalchini',
+      'ground cassia',
+      'vietnamese cinnamon',
+      'korintje cinnamon',
+      'ceylon cinnamon',
+      'ground ceylon cinnamon',
+    ],
+    otherNames: {
+      german: ['Zimtpulver'],
+      french: ['cannelle en poudre'],
+    },
     weights: [
       { form: null, method: 'level', amount: 1, unit: 'tsp', grams: 2.6, source: sr('02010') },
       { form: null, method: 'level', amount: 1, unit: 'tbsp', grams: 7.8, source: sr('02010') },
@@ -82,7 +123,13 @@ export const SPICES_AND_FLAVOURS: readonly Ingredient[] = [
       'dry ginger powder',
       'dry ginger',
       'sonth',
+      'dried ginger powder',
+      'dried ground ginger',
     ],
+    otherNames: {
+      german: ['Ingwerpulver', 'gemahlener Ingwer'],
+      french: ['gingembre en poudre'],
+    },
     loosely: ['ginger'],
     weights: [
       { form: null, method: 'level', amount: 1, unit: 'tsp', grams: 1.8, source: sr('02021') },
@@ -99,7 +146,18 @@ export const SPICES_AND_FLAVOURS: readonly Ingredient[] = [
     isStrong: true,
     bounded: 'strong-spice',
     allergens: [],
-    aliases: ['nutmeg powder', 'nutmeg', 'grated nutmeg', 'jaiphal powder', 'jaiphal'],
+    aliases: [
+      'nutmeg powder',
+      'nutmeg',
+      'grated nutmeg',
+      'jaiphal powder',
+      'jaiphal',
+      'ground nutmeg mace',
+    ],
+    otherNames: {
+      german: ['gemahlene Muskatnuss'],
+      french: ['muscade en poudre', 'noix muscade'],
+    },
     weights: [
       { form: null, method: 'level', amount: 1, unit: 'tsp', grams: 2.2, source: sr('02025') },
       { form: null, method: 'level', amount: 1, unit: 'tbsp', grams: 7, source: sr('02025') },
@@ -115,8 +173,16 @@ export const SPICES_AND_FLAVOURS: readonly Ingredient[] = [
     isStrong: true,
     bounded: 'strong-spice',
     allergens: [],
-    aliases: ['cloves'],
-    otherNames: { french: ['clou de girofle moulu'] },
+    aliases: ['cloves', 'clove powder', 'powdered cloves', 'laung powder'],
+    otherNames: {
+      french: [
+        'clou de girofle moulu',
+        'girofle en poudre',
+        'clous de girofle en poudre',
+        'girofle moulu',
+      ],
+      german: ['Nelkenpulver', 'gemahlene Nelken', 'Nelken gemahlen'],
+    },
     weights: [
       { form: null, method: 'level', amount: 1, unit: 'tsp', grams: 2.1, source: sr('02011') },
       { form: null, method: 'level', amount: 1, unit: 'tbsp', grams: 6.5, source: sr('02011') },
@@ -139,6 +205,10 @@ export const SPICES_AND_FLAVOURS: readonly Ingredient[] = [
       'cardamom powder',
       'cardamom seeds',
     ],
+    otherNames: {
+      german: ['Kardamompulver'],
+      french: ['cardamome en poudre'],
+    },
     weights: [
       { form: null, method: 'level', amount: 1, unit: 'tsp', grams: 2, source: sr('02006') },
       { form: null, method: 'level', amount: 1, unit: 'tbsp', grams: 5.8, source: sr('02006') },
@@ -198,8 +268,11 @@ export const SPICES_AND_FLAVOURS: readonly Ingredient[] = [
     waterPercent: 8.8,
     keeps: 'dry',
     allergens: [],
-    aliases: ['fennel seeds', 'saunf'],
-    otherNames: { german: ['Fenchelsamen'], french: ['graines de fenouil'] },
+    aliases: ['fennel seeds', 'saunf', 'aniseed saunf', 'fennel powder', 'ground fennel'],
+    otherNames: {
+      german: ['Fenchelsamen', 'Fenchelsaat', 'gemahlener Fenchel'],
+      french: ['graines de fenouil', 'fenouil en graines'],
+    },
     weights: [
       { form: null, method: 'level', amount: 1, unit: 'tsp', grams: 2, source: sr('02018') },
       { form: null, method: 'level', amount: 1, unit: 'tbsp', grams: 5.8, source: sr('02018') },
@@ -214,8 +287,19 @@ export const SPICES_AND_FLAVOURS: readonly Ingredient[] = [
     keeps: 'dry',
     isStrong: true,
     allergens: [],
-    aliases: ['black pepper', 'pepper'],
-    otherNames: { german: ['Pfeffer', 'schwarzer Pfeffer'], french: ['poivre', 'poivre noir'] },
+    aliases: [
+      'black pepper',
+      'pepper',
+      'black pepper powder',
+      'cracked black pepper',
+      'pepper powder',
+      'kali mirch',
+      'kali mirch powder',
+    ],
+    otherNames: {
+      german: ['Pfeffer', 'schwarzer Pfeffer'],
+      french: ['poivre', 'poivre noir'],
+    },
     weights: [
       { form: null, method: 'level', amount: 1, unit: 'tsp', grams: 2.3, source: sr('02030') },
       { form: null, method: 'level', amount: 1, unit: 'tbsp', grams: 6.9, source: sr('02030') },
@@ -229,8 +313,11 @@ export const SPICES_AND_FLAVOURS: readonly Ingredient[] = [
     waterPercent: 12.9,
     keeps: 'dry',
     allergens: [],
-    aliases: ['turmeric', 'haldi', 'turmeric powder'],
-    otherNames: { german: ['Kurkuma'], french: ['curcuma'] },
+    aliases: ['turmeric', 'haldi', 'turmeric powder', 'haldi powder'],
+    otherNames: {
+      german: ['Kurkuma', 'Kurkumapulver'],
+      french: ['curcuma', 'curcuma en poudre'],
+    },
     weights: [
       { form: null, method: 'level', amount: 1, unit: 'tsp', grams: 3, source: otherSr('02043') },
       {

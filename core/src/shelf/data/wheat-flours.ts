@@ -22,7 +22,19 @@ export const WHEAT_FLOURS: readonly Ingredient[] = [
       'unbleached flour',
       'maida',
       'all purp flour',
+      'wheat flour',
+      'ordinary flour',
+      'household flour',
+      'refined flour',
+      'unbleached white flour',
+      'standard flour',
+      'high-grade flour',
+      'plain baking flour',
     ],
+    otherNames: {
+      german: ['glattes Mehl', 'griffiges Mehl', 'Haushaltsmehl', 'helles Mehl'],
+      french: ['farine blanche', 'farine fluide', 'farine ordinaire'],
+    },
     loosely: ['flour', 'white flour'],
     weights: [
       {
@@ -99,10 +111,22 @@ export const WHEAT_FLOURS: readonly Ingredient[] = [
       's.r. flour',
       'SR flour',
       'self-raising wheat flour',
+      'self-raising white flour',
+      'self raising white flour',
+      'sponge flour',
+      'supreme sponge flour',
+      'super-fine self-raising flour',
     ],
     otherNames: {
       german: ['selbsttreibendes Mehl', 'Mehl mit Backpulver'],
-      french: ['farine avec levure incorporée', 'farine à gâteaux avec poudre levante'],
+      french: [
+        'farine avec levure incorporée',
+        'farine à gâteaux avec poudre levante',
+        'farine à gâteaux',
+        'farine avec levure',
+        'farine avec poudre levante',
+        'farine pour gâteaux',
+      ],
     },
     weights: [
       { form: null, method: 'spooned', amount: 1, unit: 'cup', grams: 125, source: sr('20082') },
@@ -167,6 +191,10 @@ export const WHEAT_FLOURS: readonly Ingredient[] = [
       'whole wheat atta',
       '100% whole wheat flour',
     ],
+    otherNames: {
+      german: ['Weizenschrot', 'Vollkornschrot'],
+      french: ['farine intégrale', 'farine bise', 'farine semi-complète'],
+    },
     weights: [
       { form: null, method: 'spooned', amount: 1, unit: 'cup', grams: 120, source: sr('20080') },
     ],

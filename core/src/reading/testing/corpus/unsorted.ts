@@ -292,7 +292,7 @@ about 3 1/2 to 4 cups bread flour => 3 1/2..4 cup flour-wheat-bread spooned
 1 cup golden raisins => 1 cup raisins level
 zest from 1 lemon => 1 each zest-lemon (of one fruit) count; nominal-size
 1 tablespoon lemon juice (from 1/2 lemon) => 1 tbsp juice-lemon poured
-1 1/2 lb Granny apples, peeled => 1 1/2 lb ? =680.4 g; unknown-ingredient
+1 1/2 lb Granny apples, peeled => 1 1/2 lb apple =680.4 g; assumed-kind
 2/3 cup packed fresh basil leaves => 2/3 cup basil-fresh packed
 4 tablespoons (56g) butter => 4 tbsp butter pressed =56.0 g
 1 cup vegetable oil or melted coconut oil => 1 cup oil-vegetable poured; alternative
@@ -349,7 +349,7 @@ a good pinch of salt => 1 pinch salt-table level +generous; assumed-kind nominal
 1 small free-range egg, beaten => 1 each egg-whole (small) count
 2 rounded tsp ground ginger => 2 tsp ginger-ground level +rounded; nominal-size
 25g pack fresh mint => 25 g mint-fresh =25.0 g
-1/2 cup (60g) LSA => 1/2 cup ? =60.0 g; unknown-ingredient
+1/2 cup (60g) LSA => 1/2 cup cashews-ground spooned =60.0 g
 2 tbsp (40ml) maple syrup => 2 tbsp syrup-maple poured; volumes-disagree
 1 egg (60g) => 1 each egg-whole (large) count =52.8 g; assumed-kind
 150g tub Greek-style natural yoghurt => 150 g yogurt-plain =150.0 g

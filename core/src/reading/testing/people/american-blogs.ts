@@ -30,7 +30,7 @@ zest of 1 medium lemon (about 1 tablespoon) => 1 each zest-lemon
 1 cup + 2 Tbsp superfine blanched almond flour => 1 1/8 cup almond-ground
 1/2 tsp espresso powder (optional but recommended) => 1/2 tsp espresso-powder
 flaky sea salt, for sprinkling => - - salt-coarse-light
-cooking spray => unread
+cooking spray => - - oil-vegetable
 1/4 cup unsweetened natural or dutch-process cocoa powder => 1/4 cup cocoa
 4 oz. high-quality bittersweet chocolate (60-70%), chopped => 4 oz chocolate-dark =113.4
 1 cup chopped walnuts or pecans, toasted (optional) => 1 cup walnuts

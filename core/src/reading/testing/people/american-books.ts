@@ -25,7 +25,7 @@ Grated rind and juice of one lemon => 1 each zest-lemon
 2 squares baking chocolate, melted => 2 each chocolate-unsweetened
 1 square bitter chocolate => 1 each chocolate-unsweetened
 1 c. raisins, cut fine => 1 cup raisins
-1 cup chopped nut meats => 1 cup ?
+1 cup chopped nut meats => 1 cup walnuts
 1/2 lb. citron, sliced thin => 1/2 lb peel-candied =226.8
 1 lb. currants, washed and dried => 1 lb currants-dried =453.6
 2 tbsp. lard or drippings => 2 tbsp lard
@@ -83,5 +83,5 @@ Nutmeg to taste => - - nutmeg
 A little nutmeg => - - nutmeg
 1 cup buttermilk or sour milk => 1 cup buttermilk
 1/2 cup each of raisins and currants => 1/2 cup raisins
-1 cup boiled cider => 1 cup ?
+1 cup boiled cider => 1 cup syrup-cider
 `;

@@ -44,7 +44,7 @@ export const AUSTRALIAN_COOKS = String.raw`
 250g block cream cheese, softened => 250 g cream-cheese =250
 1 cup (120g) almond meal => 1 cup almond-ground =120
 100g raw macadamias, roughly chopped => 100 g macadamias =100
-2 tbsp LSA => 2 tbsp ?
+2 tbsp LSA => 2 tbsp cashews-ground
 1/2 cup shredded coconut, to decorate => 1/2 cup coconut-shredded-sweetened
 1 lamington sponge, cut into squares => 1 each ?
 4 egg whites (from 60g eggs) => 4 each egg-white
@@ -52,7 +52,7 @@ export const AUSTRALIAN_COOKS = String.raw`
 1 punnet strawberries, hulled => 1 each strawberries
 250g punnet raspberries => 250 g raspberries =250
 30 g solidified coconut shortening => 30 g ?
-1 x 85g packet strawberry jelly crystals => 1 packet ?
+1 x 85g packet strawberry jelly crystals => 1 packet jelly-powder
 440g can crushed pineapple, drained => 440 g pineapple-crushed =440
 1 cup mashed pumpkin => 1 cup pumpkin-puree
 2 cups grated zucchini => 2 cup zucchini
@@ -76,7 +76,7 @@ pinch of salt => 1 pinch salt-table
 600ml carton thickened cream => 600 ml cream-heavy
 90g (1/3 cup) sour cream => 90 g cream-sour =90
 1 1/4 c self raising flour => 1 1/4 cup flour-wheat-self-rising
-4 wheat biscuits, crushed => 4 each ?
+4 wheat biscuits, crushed => 4 each wheat-biscuits
 1 tsp ground cardamom => 1 tsp cardamom-ground
 2 large (59g each) eggs => 2 each egg-whole
 extra icing sugar, to dust => - - sugar-powdered

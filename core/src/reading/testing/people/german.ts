@@ -58,7 +58,7 @@ Saft und Abrieb einer Orange => 1 each juice-orange
 2 EL Rum => 2 tbsp rum
 4 cl Rum => 40 ml rum
 1 Fläschchen Rumaroma => 1 each rum-extract
-3 Tropfen Bittermandelaroma => - - rum-extract
+3 Tropfen Bittermandelaroma => 3 drop almond-extract
 1 TL Zimt, gemahlen => 1 tsp cinnamon
 1/2 TL Kardamom => 1/2 tsp cardamom-ground
 2 TL Lebkuchengewürz => 2 tsp gingerbread-spice
@@ -87,7 +87,7 @@ Saft und Abrieb einer Orange => 1 each juice-orange
 10 g Salz => 10 g salt-table =10
 1 EL Sauerteig => 1 tbsp sourdough-starter
 150 g Anstellgut => 150 g sourdough-starter =150
-2 Scheiben Toast => 2 each ?
+2 Scheiben Toast => 2 each bread-white
 Für den Teig: => heading
 Mehl für die Arbeitsfläche => - - flour-wheat-all-purpose
 175 g Rohrzucker => 175 g sugar-turbinado =175

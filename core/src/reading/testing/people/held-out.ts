@@ -81,7 +81,7 @@ Sooji - 1 cup => 1 cup semolina
 2 gros œufs => 2 each egg-whole
 75 g de beurre salé => 75 g butter =75
 1 sachet de levure sèche => 1 packet yeast-active-dry
-60 g de pralin => 60 g ?
+60 g de pralin => 60 g pralines
 3 cuillères à soupe de lait => 3 tbsp milk-whole
 120 g de chocolat au lait => 120 g chocolate-milk =120`,
   scanned: String.raw`

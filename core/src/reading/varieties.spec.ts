@@ -1,0 +1,93 @@
+import { readText, readUsualLine } from '../testing/usual.js';
+
+const read = (written: string): string | null => readUsualLine(written).ingredientId;
+const codes = (written: string): string[] => readUsualLine(written).notes.map(({ code }) => code);
+
+describe('a variety that nobody has listed', () => {
+  it('is one of what it comes before, and that is said', () => {
+    expect(read('3 Ribston Pippin apples')).toBe('apple');
+    expect(read('1 cup Tupelo honey')).toBe('honey');
+    expect(read('200 g Cornish cheddar')).toBe('cheddar');
+    expect(codes('1 cup Tupelo honey')).toContain('assumed-kind');
+    expect(codes('1 cup honey')).not.toContain('assumed-kind');
+  });
+
+  it('is none where the word makes something else of it, or names something of its own', () => {
+    for (const other of [
+      'custard apples',
+      'toffee apples',
+      'dried pears',
+      'prickly pears',
+      'sparkling honey',
+      'peanut honey',
+      'mock cheddar',
+      'three odd words honey',
+    ]) {
+      expect(['apple', 'pear', 'honey', 'cheddar'])
+        .withContext(other)
+        .not.toContain(read(`1 cup ${other}`) ?? '?');
+    }
+  });
+
+  it('is none of what differs by kind: salt, flour, sugar', () => {
+    for (const kind of ['Cornish salt', 'teosinte flour', 'Ribston sugar', 'walnut butter']) {
+      expect(read(`1 cup ${kind}`))
+        .withContext(kind)
+        .toBeNull();
+    }
+  });
+});
+
+describe('the name of something that is made as often as bought', () => {
+  const kinds = (text: string): string[] => readText(text).lines.map(({ kind }) => kind);
+
+  it('heads the part that makes it', () => {
+    expect(kinds('Cake\n\n2 cups flour\n\nRoyal icing\n2 egg whites\n1 lb icing sugar')).toEqual([
+      'ingredient',
+      'heading',
+      'ingredient',
+      'ingredient',
+    ]);
+  });
+
+  it('is an ingredient with an amount, and where it heads nothing', () => {
+    expect(kinds('Trifle\n\n300 g custard\n2 bananas\nLemon curd\n\nMethod\nLayer.')).toEqual([
+      'ingredient',
+      'ingredient',
+      'ingredient',
+      'heading',
+      'step',
+    ]);
+    expect(kinds('Trifle\n\n2 bananas\nLemon curd, to serve\n100 ml cream')).toEqual([
+      'ingredient',
+      'ingredient',
+      'ingredient',
+    ]);
+  });
+
+  it('is the title at the top', () => {
+    expect(readText('Lemon curd\n\n4 lemons').title).toBe('Lemon curd');
+    expect(readText('Ginger relish for the cheese board').title).toBe(
+      'Ginger relish for the cheese board',
+    );
+  });
+});
+
+describe('drops', () => {
+  it('are counted, twenty to a millilitre', () => {
+    const line = readUsualLine('3 drops red food colouring');
+    expect([line.unit, line.ingredientId]).toEqual(['drop', 'food-colouring']);
+    expect(line.amount?.min.valueOf()).toBe(3);
+    expect(readUsualLine('3 gouttes de colorant alimentaire').unit).toBe('drop');
+  });
+
+  it('a few of them are no amount', () => {
+    expect(readUsualLine('a few drops of vanilla extract').amount).toBeNull();
+    expect(readUsualLine('few drops almond extract').amount).toBeNull();
+  });
+
+  it('are no drops of chocolate', () => {
+    expect(read('200 g chocolate drops')).toBe('chocolate-chips');
+    expect(readUsualLine('200 g chocolate drops').unit).toBe('g');
+  });
+});
