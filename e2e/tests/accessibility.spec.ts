@@ -5,9 +5,12 @@ import { expect, test } from '../kitchen/test';
 
 test.use({ demo: true });
 
+type Rules = Record<string, { enabled: boolean }>;
+
 /** Of any impact, within a part of the page or all of it. */
-async function violationsOf(page: Page, part: string | null): Promise<string[]> {
-  const axe = new AxeBuilder({ page });
+async function violationsOf(page: Page, part: string | null, rules: Rules): Promise<string[]> {
+  // There is no frame in these pages: all is looked through in one go, without a page beside it.
+  const axe = new AxeBuilder({ page }).setLegacyMode(true).options({ rules });
   const { violations } = await (part === null ? axe : axe.include(part)).analyze();
   return violations.map(
     ({ id, nodes }) =>
@@ -18,6 +21,9 @@ async function violationsOf(page: Page, part: string | null): Promise<string[]> 
 const LAPTOP = { width: 1280, height: 800 };
 const TABLET = { width: 820, height: 1180 };
 const PHONE = { width: 390, height: 844 };
+
+/** Colours are the same at every width: the slowest of all rules is looked at once. */
+const SEEN_BEFORE = { 'color-contrast': { enabled: false } };
 
 /** So long nothing moves on a screen that is laid out: more than any timer or chain of frames takes. */
 const STILL = { milliseconds: 150, frames: 12 };
@@ -68,7 +74,7 @@ async function expectGood(page: Page, part: string | null = null): Promise<void>
     // What is pinned while a page scrolls covers nothing at its top.
     await page.evaluate(() => window.scrollTo(0, 0));
     await standsStill(page);
-    expect(await violationsOf(page, part)).toEqual([]);
+    expect(await violationsOf(page, part, viewport === PHONE ? SEEN_BEFORE : {})).toEqual([]);
   }
 }
 

@@ -83,6 +83,8 @@ export interface IngredientFacts {
   readonly hazards?: readonly Hazard[];
   /** Tasted in tiny amounts: it does not follow a large batch straight, and is not judged by eye. */
   readonly isStrong?: true;
+  /** Sold by its fat, in grams in 100 g: "18% cream" is the cream that comes nearest. */
+  readonly fatGrade?: { readonly of: 'milk' | 'cream'; readonly percent: number };
   /** Sold by many varieties, places and makers: a word before its name names one, and weighs the same. */
   readonly hasVarieties?: true;
   /** Made as often as bought: its name alone on a line heads the part of a recipe that makes it. */

@@ -73,6 +73,26 @@ describe('the name of something that is made as often as bought', () => {
   });
 });
 
+describe('milk and cream by their fat', () => {
+  it('are the kind that comes nearest', () => {
+    for (const [written, id] of [
+      ['1 cup 18% cream', 'cream-light'],
+      ['1 cup 35% cream', 'cream-heavy'],
+      ['1 cup cream (12 % fat)', 'half-and-half'],
+      ['1 cup whipping cream, 20%', 'cream-light'],
+      ['2 cups 1% milk', 'milk-skim'],
+      ['200 ml Milch 3,5 %', 'milk-whole'],
+    ] as const) {
+      expect(read(written)).withContext(written).toBe(id);
+      expect(codes(written)).withContext(written).not.toContain('kind-ambiguous');
+    }
+  });
+
+  it('are no chocolate', () => {
+    expect(read('100 g 70% dark chocolate')).toBe('chocolate-dark');
+  });
+});
+
 describe('drops', () => {
   it('are counted, twenty to a millilitre', () => {
     const line = readUsualLine('3 drops red food colouring');

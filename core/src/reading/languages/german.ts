@@ -191,6 +191,7 @@ const PREPARATIONS = {
   'abgeriebene schale von': 'zest of',
   'abgeriebene schale einer': 'zest of 1',
   'abgeriebene schale': 'zest',
+  fett: 'fat',
   gemahlen: 'ground',
   getrocknet: 'dried',
   kandiert: 'candied',

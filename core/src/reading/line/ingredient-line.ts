@@ -3,6 +3,7 @@ import type { CleanLine } from '../clean.js';
 import { deriveLine } from './derive-line.js';
 import type { LineParts, ReadingContext } from './line-parts.js';
 import { partOfWhole, takenFromWhole } from './fruit.js';
+import { kindOfFat } from './kind-of-fat.js';
 import { kindOfWeight } from './kind-of-weight.js';
 import { bareLine, type Line, type Span } from '../line.js';
 import type { ReadingNote } from '../note.js';
@@ -62,7 +63,8 @@ export function readIngredientLine(
   const quantity = left && found.quantity ? { ...found.quantity, amount: left } : found.quantity;
   const sold = phrase.name && kindSoldAs(quantity?.pieceWord ?? null, phrase.name, shelf);
   const stated = quantity?.statedGrams ?? weightInBrackets(found);
-  const fresh = sold && kindWorkedFresh(line.text, sold);
+  const graded = sold && kindOfFat(line.text, sold, shelf);
+  const fresh = graded && kindWorkedFresh(line.text, graded);
   const name = fresh && kindOfWeight(fresh, quantity, stated, context);
   const ingredient = name && shelf.ingredient(name.ingredientId);
   if (!name || !ingredient) {

@@ -124,4 +124,13 @@ export const CEREALS: readonly Ingredient[] = [
       french: ['poudre de protéines', 'protéine en poudre'],
     },
   ),
+  row(
+    'granola',
+    'Granola',
+    ['chunk', 'inclusion', 5.4, 'dry', { isOftenMade: true }],
+    [['level', 'cup', 122, sr('08037')]],
+    ['granola cereal', 'oat granola', 'oat clusters', 'crunchy granola', 'homemade granola'],
+    ['oats', 'tree nuts'],
+    { german: ['Granola'], french: ['granola'] },
+  ),
 ];

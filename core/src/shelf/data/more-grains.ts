@@ -276,7 +276,7 @@ export const MORE_GRAINS: readonly Ingredient[] = [
     'Muesli',
     ['chunk', 'inclusion', 9, 'dry', { isOftenMade: true }],
     [['level', 'cup', 81, likeSr('08120')]],
-    ['granola', 'knuspermüsli'],
+    ['knuspermüsli'],
     ['oats', 'wheat', 'barley', 'tree nuts'],
     { german: ['Müsli', 'Knuspermüsli', 'Crunchymüsli', 'Knusper-Müsli'], french: ['muesli'] },
   ),
