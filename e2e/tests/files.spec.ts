@@ -11,7 +11,7 @@ const PAGE = `<!doctype html><html><head>
       name: 'Pear tin',
       author: { '@type': 'Person', name: 'Coot' },
       recipeYield: '8 slices',
-      recipeIngredient: ['200 g polenta', '3 eggs', '1 tbsp sumac'],
+      recipeIngredient: ['200 g polenta', '3 eggs', '1 tbsp sea buckthorn'],
       recipeInstructions: [{ '@type': 'HowToStep', text: 'Bake.' }],
     },
   ],

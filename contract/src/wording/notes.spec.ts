@@ -33,7 +33,7 @@ describe('reading notes in words', () => {
   });
 
   it('say what to do about what is not known', () => {
-    expect(messages('1 tbsp sumac')[0]).toContain('Write the grams on the line');
+    expect(messages('1 tbsp sea buckthorn')[0]).toContain('Write the grams on the line');
   });
 
   it('are whole sentences, every one of them', () => {

@@ -192,7 +192,7 @@ export const BREADS_AND_CAKES: readonly Ingredient[] = [
   row(
     'gingerbread',
     'Gingerbread',
-    ['chunk', 'inclusion', 20, 'dry', { isOftenMade: true }],
+    ['chunk', 'inclusion', 28, 'dry', { isOftenMade: true }],
     [['count', 'each', 74, sr('18116')]],
     ['gingerbread cake', 'gingerbread loaf'],
     ['wheat', 'egg'],
@@ -478,7 +478,7 @@ export const BREADS_AND_CAKES: readonly Ingredient[] = [
   row(
     'pancakes',
     'Pancakes',
-    ['chunk', 'inclusion', 48.2, 'dry'],
+    ['chunk', 'inclusion', 53, 'dry'],
     [['count', 'each', 38, sr('18290')]],
     ['crepes', 'waffles', 'baked pancakes', 'dropped scones', 'yorkshire puddings'],
     ['wheat', 'milk', 'egg'],

@@ -364,7 +364,7 @@ export const CANDIES: readonly Ingredient[] = [
   row(
     'chips-peanut-butter',
     'Peanut butter chips',
-    ['chunk', 'inclusion', 1, 'dry'],
+    ['chunk', 'inclusion', 2.7, 'dry'],
     [['level', 'cup', 168, sr('19086')]],
     ['peanut butter baking chips', 'peanut butter morsels'],
     ['peanuts', 'milk', 'soy'],

@@ -324,7 +324,7 @@ export const CANNED_AND_DRIED_FRUIT: readonly Ingredient[] = [
   row(
     'physalis',
     'Cape gooseberries',
-    ['chunk', 'inclusion', 79.9, 'fresh', { food: 'fruit' }],
+    ['chunk', 'inclusion', 85.4, 'fresh', { food: 'fruit' }],
     [['level', 'cup', 140, sr('09138')]],
     ['physalis', 'ground cherries', 'goldenberries', 'groundcherries'],
     [],

@@ -184,7 +184,7 @@ export const CHEESES: readonly Ingredient[] = [
     'ice-cream',
     'Ice cream',
     ['paste', 'sugar', 61, 'frozen', { bounds: [0.35, 0.95] }],
-    [['pressed', 'cup', 66, sr('19095'), 0.5]],
+    [['pressed', 'cup', 66, likeSr('19898'), 0.5]],
     [
       'vanilla ice cream',
       'chocolate ice cream',

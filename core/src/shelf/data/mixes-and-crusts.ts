@@ -368,7 +368,7 @@ export const MIXES_AND_CRUSTS: readonly Ingredient[] = [
   row(
     'dragees-almond',
     'Sugared almonds',
-    ['chunk', 'inclusion', 1, 'dry'],
+    ['chunk', 'inclusion', 2.3, 'dry'],
     [['count', 'each', 3.5, sr('19858')]],
     [
       'sugar-coated almonds',

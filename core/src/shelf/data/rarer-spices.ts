@@ -316,7 +316,7 @@ export const RARER_SPICES: readonly Ingredient[] = [
   row(
     'peppercorns',
     'Peppercorns',
-    ['chunk', 'flavour', 10, 'dry'],
+    ['chunk', 'flavour', 12.5, 'dry'],
     [['level', 'tsp', 2.9, sr('02030')]],
     ['black peppercorns', 'pink peppercorns', 'sichuan peppercorns', 'green peppercorns'],
     [],

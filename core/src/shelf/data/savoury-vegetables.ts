@@ -369,7 +369,7 @@ export const SAVOURY_VEGETABLES: readonly Ingredient[] = [
   row(
     'squash-puree',
     'Squash purée',
-    ['paste', 'liquid', 89.7, 'fridge', { food: 'vegetable' }],
+    ['paste', 'liquid', 87.8, 'fridge', { food: 'vegetable' }],
     [['pressed', 'cup', 240, sr('11488')]],
     [
       'butternut squash puree',

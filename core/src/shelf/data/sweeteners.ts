@@ -185,7 +185,7 @@ export const SWEETENERS: readonly Ingredient[] = [
   row(
     'sugar-cubes',
     'Sugar cubes',
-    ['granular', 'sugar', 0.2, 'dry'],
+    ['granular', 'sugar', 0, 'dry'],
     [['count', 'each', 2.3, sr('19335')]],
     ['sugar lumps', 'white sugar cubes', 'brown sugar cubes'],
     [],

@@ -8,7 +8,7 @@ import { readRecipeFile } from '@ypsigram/core/formats';
 import { startTestServer, type TestServer } from '../../testing/test-server.js';
 
 const OATS = 'Oat slabs\nMakes 16\n\n3 cups rolled oats\n1 cup flour';
-const RYE = 'Rye crispbread\n2 cups dark rye flour\n1 tbsp sumac';
+const RYE = 'Rye crispbread\n2 cups dark rye flour\n1 tbsp sea buckthorn';
 
 describe('recipes out and in', () => {
   let server: TestServer;

@@ -8,7 +8,7 @@ describe('searching the Shelf', () => {
 
   it('finds by name, by other names, and by beginnings', () => {
     expect(first('bread flour')).toBe('flour-wheat-bread');
-    expect(first('icing')).toBe('sugar-powdered');
+    expect(first('confect')).toBe('sugar-powdered');
     expect(first('bicarb')).toBe('baking-soda');
     expect(first('porrid')).toBe('oats-rolled');
   });

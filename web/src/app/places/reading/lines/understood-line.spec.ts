@@ -32,7 +32,7 @@ describe('UnderstoodLine', () => {
   });
 
   it('gives nothing for what is not known, and says what to do', () => {
-    const { text, questions } = show('1 tbsp sumac');
+    const { text, questions } = show('1 tbsp sea buckthorn');
     expect(text).toContain('unknown ingredient');
     expect(text).toContain('no weight');
     expect(questions).toBe(1);
