@@ -25,7 +25,9 @@ describe('what is asked of a recipe', () => {
 
   it('asks first for what has no weight, then for what moves the most grams', () => {
     expect(
-      asked('Knots\n1 tbsp kosher salt\n3 cups cake flour, sifted\n1 tbsp sea buckthorn\n1 cup milk'),
+      asked(
+        'Knots\n1 tbsp kosher salt\n3 cups cake flour, sifted\n1 tbsp sea buckthorn\n1 cup milk',
+      ),
     ).toEqual(['1 tbsp sea buckthorn', '3 cups cake flour, sifted', '1 tbsp kosher salt']);
   });
 
