@@ -87,6 +87,8 @@ export interface IngredientFacts {
   readonly fatGrade?: { readonly of: 'milk' | 'cream'; readonly percent: number };
   /** Sold by many varieties, places and makers: a word before its name names one, and weighs the same. */
   readonly hasVarieties?: true;
+  /** Made of whichever fruit stands before its name: jam, purée, pie filling. */
+  readonly ofAnyFruit?: true;
   /** Made as often as bought: its name alone on a line heads the part of a recipe that makes it. */
   readonly isOftenMade?: true;
   /** What it is as food, where keeping it is a question of its own. */

@@ -38,6 +38,9 @@ export interface NameMatch {
   readonly otherKinds: readonly string[];
   /** A word before the name that nobody knows may be a variety of it. */
   readonly hasVarieties: boolean;
+  /** The name of a fruit before it says of which it is made. */
+  readonly ofAnyFruit: boolean;
+  readonly isFruit: boolean;
 }
 
 type Entry = Omit<NameMatch, 'start' | 'end'>;
@@ -68,12 +71,14 @@ function namesOf(ingredients: readonly Ingredient[], own: readonly Ingredient[])
     }
     at.entry = entry;
   };
-  const addAll = ({ id, name, aliases, loosely = [], hasVarieties }: Ingredient): void => {
+  const addAll = ({ id, name, aliases, loosely = [], ...facts }: Ingredient): void => {
     const sure = {
       ingredientId: id,
       assumedKind: false,
       otherKinds: [],
-      hasVarieties: hasVarieties ?? false,
+      hasVarieties: facts.hasVarieties ?? false,
+      ofAnyFruit: facts.ofAnyFruit ?? false,
+      isFruit: facts.food === 'fruit',
     };
     // "Corn flour (whole-grain)" answers to "corn flour" too; the bracket tells kinds apart.
     const bare = name.replace(/\s*\(.*\)/, '');
@@ -90,6 +95,8 @@ function namesOf(ingredients: readonly Ingredient[], own: readonly Ingredient[])
       assumedKind: true,
       otherKinds: others,
       hasVarieties: false,
+      ofAnyFruit: false,
+      isFruit: false,
     });
   }
   own.forEach(addAll);
@@ -112,9 +119,18 @@ function find({ next: first }: Names, words: readonly string[]): NameMatch | nul
     }
   }
   if (!best) return null;
-  const { ingredientId, assumedKind, otherKinds, hasVarieties } = best;
   // Spelled out: spreading is ten times as slow, and this is every line.
-  return { ingredientId, assumedKind, otherKinds, hasVarieties, start: from, end: from + length };
+  const { ingredientId, assumedKind, otherKinds, hasVarieties, ofAnyFruit, isFruit } = best;
+  return {
+    ingredientId,
+    assumedKind,
+    otherKinds,
+    hasVarieties,
+    ofAnyFruit,
+    isFruit,
+    start: from,
+    end: from + length,
+  };
 }
 
 /**

@@ -30,11 +30,26 @@ describe('a variety that nobody has listed', () => {
   });
 
   it('is none of what differs by kind: salt, flour, sugar', () => {
-    for (const kind of ['Cornish salt', 'teosinte flour', 'Ribston sugar', 'walnut butter']) {
+    for (const kind of ['Cornish salt', 'teosinte flour', 'Ribston sugar', 'gherkin butter']) {
       expect(read(`1 cup ${kind}`))
         .withContext(kind)
         .toBeNull();
     }
+  });
+});
+
+describe('what is made of any fruit', () => {
+  it('is that of whichever fruit stands before its name', () => {
+    expect(read('1 cup seedless gooseberry jam')).toBe('jam');
+    expect(read('1 cup nectarine puree')).toBe('smoothie');
+    expect(read('1 cup puree of ripe nectarines')).toBe('smoothie');
+    expect(read('1 cup kiwi juice')).toBe('fruit-juice-from-can');
+    expect(codes('1 cup seedless gooseberry jam')).not.toContain('assumed-kind');
+  });
+
+  it('is not that of something else', () => {
+    expect(read('1 cup onion jam')).toBeNull();
+    expect(read('1 cup walnut juice')).toBeNull();
   });
 });
 

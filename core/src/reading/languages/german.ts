@@ -260,9 +260,25 @@ const STRUCTURE = {
 };
 
 /** German, with the kitchen words of Austria. */
+const HEADS = {
+  marmelade: 'jam',
+  konfitüre: 'jam',
+  gelee: 'jam',
+  saft: 'juice',
+  püree: 'puree',
+  mus: 'puree',
+  mark: 'puree',
+  kompott: 'puree',
+  sirup: 'syrup',
+  nektar: 'juice',
+  curd: 'curd',
+  grütze: 'puree',
+};
+
 export const GERMAN: Language = {
   id: 'german',
   words: { ...UNITS, ...AMOUNTS, ...INGREDIENTS, ...PREPARATIONS, ...STRUCTURE },
   endings: /(?:e[nrsm]?|n)$/,
+  heads: HEADS,
   listsKindBehind: true,
 };

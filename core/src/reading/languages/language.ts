@@ -9,6 +9,11 @@ export interface Language {
   readonly words: Readonly<Record<string, string>>;
   /** Endings that may be taken off a word to find it: those of adjectives and plurals. */
   readonly endings: RegExp;
+  /**
+   * Last parts of words that are put together ("Feigen·marmelade"), and the English for each. What
+   * stands before one is looked up by itself.
+   */
+  readonly heads: Readonly<Record<string, string>>;
   /** "Mandeln, gemahlen": behind the comma stands how it was bought, not what is done to it afterwards. */
   readonly listsKindBehind: boolean;
 }

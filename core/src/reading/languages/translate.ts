@@ -33,6 +33,8 @@ interface Dictionary {
   readonly stems: ReadonlyMap<string, string>;
   /** What a phrase begins with, word by word, without endings: nothing more has to be tried. */
   readonly beginnings: ReadonlySet<string>;
+  /** Last parts of words that are put together, and the English for each. */
+  readonly heads: readonly (readonly [string, string])[];
   /** Words that no English recipe would have. */
   readonly signs: ReadonlySet<string>;
 }
@@ -102,7 +104,10 @@ function dictionaryOf(language: Language, { all }: Shelf): Dictionary {
     .flatMap((phrase) => (phrase.includes(' ') ? phrase.split(' ').filter(isLong) : [phrase]))
     .filter((word) => !ENGLISH.has(word) && !ENGLISH.has(singular(word)));
   const stems = stemsOf(phrases, language);
-  return { language, phrases, ...stems, signs: new Set(signs) };
+  const heads = Object.entries(language.heads).map(
+    ([head, english]) => [bare(head), english] as const,
+  );
+  return { language, phrases, ...stems, heads, signs: new Set(signs) };
 }
 
 const DICTIONARIES = new WeakMap<Shelf['all'], readonly Dictionary[]>();
@@ -189,6 +194,26 @@ export function wordsIn(text: string, { id }: Language, shelf: Shelf): string[] 
   return [...new Set(words)];
 }
 
+/** Letters that join the parts of a word: "Feige·n·marmelade", "Orange·n·saft". */
+const JOINTS = /(?:en|n|s|e)$/;
+const SHORTEST_PART = 4;
+
+/** "Feigenmarmelade": a word put together of one that is known and one that it ends with; null else. */
+function putTogether({ phrases, stems, heads }: Dictionary, word: string): string | null {
+  for (const [head, english] of heads) {
+    if (!word.endsWith(head)) continue;
+    const part = word.slice(0, -head.length);
+    if (part.length < SHORTEST_PART) continue;
+    const known =
+      phrases.get(part) ??
+      stems.get(part) ??
+      phrases.get(part.replace(JOINTS, '')) ??
+      stems.get(part.replace(JOINTS, ''));
+    if (known !== undefined) return `${known} ${english}`;
+  }
+  return null;
+}
+
 /** A word of a line: where it stands, and how it is looked up. */
 interface LineWord {
   readonly start: number;
@@ -199,11 +224,12 @@ interface LineWord {
 
 /** A phrase of the dictionary at a place among the words of a line, and how many it takes. */
 function phraseAt(
-  { phrases, stems, beginnings }: Dictionary,
+  dictionary: Dictionary,
   text: string,
   words: readonly LineWord[],
   at: number,
 ): { readonly english: string; readonly count: number } | null {
+  const { phrases, stems, beginnings } = dictionary;
   let phrase = '';
   let stem = '';
   let found: { english: string; count: number } | null = null;
@@ -222,7 +248,9 @@ function phraseAt(
     if (english) found = { english, count };
     if (!beginnings.has(stem)) break;
   }
-  return found;
+  const first = words[at]!.bare;
+  const joined = found ? null : putTogether(dictionary, first);
+  return joined === null ? found : { english: joined, count: 1 };
 }
 
 /**

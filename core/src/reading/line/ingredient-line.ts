@@ -118,6 +118,8 @@ function behindTheShelf(
     assumedKind: false,
     otherKinds: [],
     hasVarieties: false,
+    ofAnyFruit: false,
+    isFruit: false,
     start: 0,
     end: words.length,
   };

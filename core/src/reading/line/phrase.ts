@@ -221,13 +221,18 @@ export function readPhrase(
   const after = found ? comparable.slice(found.end) : [];
   const isNamed = found !== null && untilDone(after).every(isTrailing);
   const isOfVariety = isNamed && found.hasVarieties && isVariety(before, findName);
-  const known = isNamed && (before.every(isDescribing) || isOfVariety);
+  const isMadeOf = isNamed && found.ofAnyFruit && isOneFruit(before, findName);
+  const isNamedTwice = isNamed && findName(before)?.ingredientId === found.ingredientId;
+  const made = madeOf(comparable, findName);
+  const known = isNamed && (before.every(isDescribing) || isOfVariety || isMadeOf || isNamedTwice);
   const turned = known ? turnedName(pair.first, tail, findName) : null;
   const bracketed = known ? null : nameInBracket(pair.first, tail, findName);
   // A name put together from two sides of "or" has no one place in the text.
   const isWhole = noun.startsWith(pair.first);
   return {
-    name: known ? (turned ?? (isOfVariety ? { ...found, assumedKind: true } : found)) : bracketed,
+    name:
+      made ??
+      (known ? (turned ?? (isOfVariety ? { ...found, assumedKind: true } : found)) : bracketed),
     before,
     after,
     tail,
@@ -252,6 +257,30 @@ function isDescribing(word: string): boolean {
     DESCRIBING_WORDS.has(word) ||
     /^t?\d+$/.test(word) ||
     (word.endsWith('ly') && word.length > 4 && !NAMES_IN_LY.has(word))
+  );
+}
+
+/** "Puree of raspberries", "confiture de cerises": what is made of a fruit, with the fruit behind it. */
+function madeOf(words: readonly string[], findName: NameFinder): NameMatch | null {
+  const of = words.indexOf('of');
+  if (of < 1) return null;
+  const name = findName(words.slice(0, of));
+  const isWhole = name && words.slice(0, name.start).every(isDescribing) && name.end === of;
+  if (!isWhole || !name.ofAnyFruit) return null;
+  const rest = words.slice(of + 1);
+  const fruit = findName(rest);
+  // "Confiture de cerises noires": which cherries does not matter.
+  const isFruit = fruit?.isFruit && rest.length - fruit.end <= MOST_VARIETY_WORDS;
+  return isFruit && rest.slice(0, fruit.start).every(isDescribing) ? name : null;
+}
+
+/** "seedless raspberry": a fruit, and words that change nothing. */
+function isOneFruit(before: readonly string[], findName: NameFinder): boolean {
+  const fruit = findName(before);
+  return (
+    fruit !== null &&
+    fruit.isFruit &&
+    before.every((word, at) => (at >= fruit.start && at < fruit.end) || isDescribing(word))
   );
 }
 

@@ -23,7 +23,7 @@ export const DESCRIBING_WORDS: ReadonlySet<string> = new Set(
   heaped rounded scant generous quick sour soured sweet scalded hen english greek mini style squeezed
   pressed virgin filtered bottled tap iced chill reserved soaked plumped unsulphured unsulfured
   grain grained and crustless boneless loose leftover stale blended unpeeled unwaxed organically
-  premium baking cooking spring pouring
+  premium seedless grind mature mild aged ripened young matured baking cooking spring pouring
   zested juiced finest unsifted unsweetened spotty bubbly active high tart refined unrefined brick block wild ready made bramley cox
   orleans desi type typ required necessary choice any homogenized superfine each xl creamy chunky full fat dutch process processed alkalised alkalized
   `),

@@ -353,7 +353,7 @@ export const BISCUITS_AND_PASTRY: readonly Ingredient[] = [
   row(
     'pie-filling',
     'Fruit pie filling',
-    ['paste', 'inclusion', 73.4, 'fridge', { isOftenMade: true }],
+    ['paste', 'inclusion', 73.4, 'fridge', { isOftenMade: true, ofAnyFruit: true }],
     [
       ['count', 'each', 595, sr('19312', '19314')],
       ['pressed', 'cup', 255, ESTIMATE],
@@ -454,7 +454,7 @@ export const BISCUITS_AND_PASTRY: readonly Ingredient[] = [
   row(
     'jelly-powder',
     'Jelly powder',
-    ['granular', 'sugar', 1, 'dry'],
+    ['granular', 'sugar', 1, 'dry', { ofAnyFruit: true }],
     [['count', 'packet', 85, sr('19172')]],
     [
       'jelly crystals',

@@ -178,6 +178,7 @@ export const BREADS_AND_CAKES: readonly Ingredient[] = [
         'Stollen',
         'Hefekuchen',
         'Nusskuchen',
+        'Schokoladenkuchen',
       ],
       french: [
         'génoise',

@@ -57,7 +57,7 @@ export const CANNED_AND_DRIED_FRUIT: readonly Ingredient[] = [
   row(
     'fruit-juice-from-can',
     'Fruit juice',
-    ['liquid', 'liquid', 80, 'fridge'],
+    ['liquid', 'liquid', 80, 'fridge', { ofAnyFruit: true }],
     [['poured', 'cup', 256, PHYSICS]],
     [
       'maraschino cherry juice',
@@ -73,6 +73,8 @@ export const CANNED_AND_DRIED_FRUIT: readonly Ingredient[] = [
       'passion fruit juice',
       'grape juice',
       'cherry juice',
+      'juice',
+      'nectar',
     ],
     [],
     {
@@ -83,8 +85,9 @@ export const CANNED_AND_DRIED_FRUIT: readonly Ingredient[] = [
         'Sauerkirschsaft',
         'Kirschsaft',
         'Traubensaft',
+        'Saft',
       ],
-      french: ['jus de raisin', 'jus de poire', 'jus de fruits', 'jus de cerise'],
+      french: ['jus de raisin', 'jus de poire', 'jus de fruits', 'jus de cerise', 'jus', 'nectar'],
     },
   ),
   row(
@@ -171,7 +174,7 @@ export const CANNED_AND_DRIED_FRUIT: readonly Ingredient[] = [
   row(
     'fruit-butter',
     'Fruit butter',
-    ['paste', 'sugar', 56.5, 'fridge'],
+    ['paste', 'sugar', 56.5, 'fridge', { ofAnyFruit: true }],
     [
       ['pressed', 'cup', 282, sr('19294')],
       ['pressed', 'tbsp', 17, sr('19294')],

@@ -281,6 +281,7 @@ export const DAIRY: readonly Ingredient[] = [
         'Sahnejoghurt',
         'Joghurt griechischer Art',
         'türkischer Joghurt',
+        'Vollmilchjoghurt',
       ],
     },
     weights: [
@@ -460,6 +461,7 @@ export const DAIRY: readonly Ingredient[] = [
     role: 'inclusion',
     waterPercent: 20.8,
     keeps: 'fridge',
+    hasVarieties: true,
     allergens: ['milk'],
     aliases: [
       'hard cheese',

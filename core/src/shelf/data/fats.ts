@@ -87,6 +87,7 @@ export const FATS: readonly Ingredient[] = [
       'margarine sticks',
       'olive spread',
       'sunflower margarine',
+      'vegetable oil spread',
     ],
     otherNames: {
       french: ['margarine', 'margarine végétale'],
@@ -233,6 +234,7 @@ export const FATS: readonly Ingredient[] = [
         'Leinöl',
         'Kürbiskernöl',
         'Sojaöl',
+        'Rapskernöl',
       ],
       french: [
         'huile de colza',

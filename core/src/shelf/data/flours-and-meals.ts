@@ -98,7 +98,7 @@ export const FLOURS_AND_MEALS: readonly Ingredient[] = [
     hazards: ['raw-flour'],
     allergens: [],
     aliases: ['kuttu ka atta', 'kuttu flour'],
-    otherNames: { german: ['Buchweizenmehl'] },
+    otherNames: { german: ['Buchweizenmehl'], french: ['farine de blé noir'] },
     weights: [
       { form: null, method: 'spooned', amount: 1, unit: 'cup', grams: 120, source: sr('20011') },
     ],

@@ -23,6 +23,7 @@ export const FRUIT: readonly Ingredient[] = [
       'rum-soaked raisins',
       'muscatels',
       'munakka',
+      'sultana raisins',
     ],
     otherNames: {
       german: ['Sultaninen', 'helle Rosinen', 'Weinbeeren', 'Rumrosinen', 'Sultanien'],
@@ -135,7 +136,10 @@ export const FRUIT: readonly Ingredient[] = [
     takesUpSoda: true,
     allergens: [],
     aliases: ['unsweetened applesauce', 'apple sauce', 'apple puree'],
-    otherNames: { german: ['Apfelmus'], french: ['compote de pommes', 'compote de pomme'] },
+    otherNames: {
+      german: ['Apfelmus', 'Apfelkompott'],
+      french: ['compote de pommes', 'compote de pomme'],
+    },
     weights: [
       { form: null, method: 'pressed', amount: 1, unit: 'cup', grams: 244, source: sr('09019') },
     ],
@@ -255,6 +259,8 @@ export const FRUIT: readonly Ingredient[] = [
       'braeburns',
       'coxes',
       'russets',
+      'canned apple slices',
+      'canned apples',
     ],
     otherNames: {
       french: [

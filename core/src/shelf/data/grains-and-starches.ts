@@ -137,6 +137,8 @@ export const GRAINS_AND_STARCHES: readonly Ingredient[] = [
       'packaged breadcrumbs',
       'italian-seasoned breadcrumbs',
       'rusk crumbs',
+      'whole wheat bread crumbs',
+      'wholewheat breadcrumbs',
     ],
     weights: [
       { form: null, method: 'level', amount: 1, unit: 'cup', grams: 108, source: sr('18079') },

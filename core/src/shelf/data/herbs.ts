@@ -66,9 +66,9 @@ export const HERBS: readonly Ingredient[] = [
     'Fresh mint',
     ['chunk', 'flavour', 79, 'fresh', { food: 'herb' }],
     [['level', 'tbsp', 3.2, sr('02064'), 2]],
-    ['mint', 'mint leaves'],
+    ['mint', 'mint leaves', 'lemon balm', 'lemon balm leaves', 'lemon verbena'],
     [],
-    { german: ['Minze'], french: ['menthe'] },
+    { german: ['Minze', 'Zitronenmelisse', 'Melisse'], french: ['menthe', 'mélisse', 'verveine'] },
   ),
   row(
     'basil-fresh',

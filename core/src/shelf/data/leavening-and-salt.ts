@@ -219,7 +219,13 @@ export const LEAVENING_AND_SALT: readonly Ingredient[] = [
     keeps: 'live',
     bounded: 'fresh-yeast',
     allergens: [],
-    aliases: ['yeast cake', 'compressed yeast', "baker's yeast"],
+    aliases: [
+      'yeast cake',
+      'compressed yeast',
+      "baker's yeast",
+      'cake yeast',
+      'compressed yeast cake',
+    ],
     otherNames: {
       german: ['frische Backhefe', 'Frischhefe', 'Hefewürfel', 'Bierhefe'],
       french: ['levure boulangère fraîche', 'levure de boulangerie', 'levure de bière'],

@@ -80,13 +80,7 @@ export const LIQUIDS_AND_CHOCOLATE: readonly Ingredient[] = [
         'Schokochips',
         'Schokoladenstückchen',
       ],
-      french: [
-        'pépites de chocolat',
-        'pépites de chocolat noir',
-        'pépites de chocolat au lait',
-        'pépites chocolat',
-        'pépites',
-      ],
+      french: ['pépites de chocolat', 'pépites de chocolat noir', 'pépites chocolat', 'pépites'],
     },
     loosely: ['chocolate chip', 'choc chips'],
     weights: [

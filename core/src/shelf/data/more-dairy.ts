@@ -67,6 +67,8 @@ export const MORE_DAIRY: readonly Ingredient[] = [
       'coconut whipping cream',
       'whip topping cream',
       'whippy cream',
+      'cashew cream',
+      'almond cream drink',
     ],
     ['soy'],
     {
@@ -110,7 +112,7 @@ export const MORE_DAIRY: readonly Ingredient[] = [
   row(
     'mozzarella',
     'Mozzarella',
-    ['chunk', 'inclusion', 50, 'fridge'],
+    ['chunk', 'inclusion', 50, 'fridge', { hasVarieties: true }],
     [['level', 'cup', 112, sr('01026')]],
     [
       'mozzarella cheese',
@@ -174,7 +176,7 @@ export const MORE_DAIRY: readonly Ingredient[] = [
   row(
     'cheese-blue',
     'Blue cheese',
-    ['chunk', 'inclusion', 42, 'fridge'],
+    ['chunk', 'inclusion', 42, 'fridge', { hasVarieties: true }],
     [['level', 'cup', 135, sr('01004')]],
     [
       'crumbled blue cheese',

@@ -84,6 +84,7 @@ export const MORE_NUTS_AND_SEEDS: readonly Ingredient[] = [
       'coconut flesh',
       'frozen grated coconut',
       'coconut meat',
+      'tender coconut',
     ],
     [],
     {

@@ -58,7 +58,7 @@ export const MORE_NUTS: readonly Ingredient[] = [
     'Cashew butter',
     ['paste', 'fat', 3, 'dry'],
     [['pressed', 'tbsp', 16, sr('12088')]],
-    [],
+    ['macadamia butter', 'mixed nut butter', 'walnut butter', 'brazil nut butter', 'pecan butter'],
     ['tree nuts'],
     { german: ['Cashewmus'], french: ['purée de noix de cajou'] },
   ),
@@ -139,6 +139,8 @@ export const MORE_NUTS: readonly Ingredient[] = [
       'dessicated coconut powder',
       'flaked coconut',
       'large coconut flakes',
+      'large-flake coconut',
+      'large flake coconut',
     ],
     ['sulphites'],
     { german: ['Kokoschips', 'Kokosflocken'], french: ['copeaux de noix de coco'] },
@@ -238,7 +240,7 @@ export const MORE_NUTS: readonly Ingredient[] = [
         'Vollmilch-Kuvertüre',
         'Milchschokolade',
       ],
-      french: ['chocolat au lait'],
+      french: ['chocolat au lait', 'pépites de chocolat au lait'],
     },
   ),
   row(
@@ -257,7 +259,10 @@ export const MORE_NUTS: readonly Ingredient[] = [
       'white choc bits',
     ],
     ['milk', 'soy'],
-    { german: ['weiße Schokolade', 'weiße Kuvertüre'], french: ['chocolat blanc'] },
+    {
+      german: ['weiße Schokolade', 'weiße Kuvertüre'],
+      french: ['chocolat blanc', 'pépites de chocolat blanc'],
+    },
   ),
   row(
     'cocoa-nibs',

@@ -29,7 +29,13 @@ export const MORE_SPICES: readonly Ingredient[] = [
     [],
     {
       german: ['Vanilleschote', 'Vanilleschoten', 'Vanillemark', 'Vanillestange'],
-      french: ['gousse de vanille', 'gousses de vanille', 'graines de vanille', 'bâton de vanille'],
+      french: [
+        'gousse de vanille',
+        'gousses de vanille',
+        'graines de vanille',
+        'bâton de vanille',
+        'vanille en gousse',
+      ],
     },
   ),
   row(

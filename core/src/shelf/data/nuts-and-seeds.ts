@@ -234,7 +234,12 @@ export const NUTS_AND_SEEDS: readonly Ingredient[] = [
     waterPercent: 12.6,
     keeps: 'dry',
     allergens: ['sulphites'],
-    aliases: ['shredded coconut'],
+    aliases: [
+      'shredded coconut',
+      'sweetened coconut flakes',
+      'sweetened flaked coconut',
+      'sweetened coconut',
+    ],
     otherNames: { german: ['gesüßte Kokosraspel'], french: ['noix de coco râpée sucrée'] },
     weights: [
       { form: null, method: 'level', amount: 1, unit: 'cup', grams: 93, source: sr('12179') },

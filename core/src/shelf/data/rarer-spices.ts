@@ -261,6 +261,9 @@ export const RARER_SPICES: readonly Ingredient[] = [
       'pistachio essence',
       'mixed fruit essence',
       'caramel flavouring',
+      'maple flavoring',
+      'maple flavouring',
+      'vanilla butter flavoring',
     ],
     [],
     {

@@ -84,6 +84,9 @@ export const SODAS_AND_SPIRITS: readonly Ingredient[] = [
         'Calvados',
         'Zwetschgenwasser',
         'Gin',
+        'Himbeergeist',
+        'Kirschgeist',
+        'Williamsbirne',
       ],
       french: [
         'calvados',
@@ -220,7 +223,7 @@ export const SODAS_AND_SPIRITS: readonly Ingredient[] = [
   row(
     'smoothie',
     'Fruit purée',
-    ['paste', 'liquid', 84, 'fridge', { isOftenMade: true }],
+    ['paste', 'liquid', 84, 'fridge', { isOftenMade: true, ofAnyFruit: true }],
     [['pressed', 'cup', 248, PHYSICS]],
     [
       'strawberry puree',
@@ -254,6 +257,9 @@ export const SODAS_AND_SPIRITS: readonly Ingredient[] = [
       'stewed fruit',
       'stewed plums',
       'stewed berries',
+      'puree',
+      'coulis',
+      'compote',
     ],
     [],
     {
@@ -279,6 +285,8 @@ export const SODAS_AND_SPIRITS: readonly Ingredient[] = [
         'compote de fruits',
         'compote',
         'compote de rhubarbe',
+        'purée',
+        'coulis',
       ],
     },
   ),

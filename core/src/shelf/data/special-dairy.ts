@@ -17,6 +17,7 @@ export const SPECIAL_DAIRY: readonly Ingredient[] = [
         'crème épaisse',
         'crème fraîche légère',
         'crème fraîche entière',
+        'crème fraîche allégée',
       ],
     },
   ),

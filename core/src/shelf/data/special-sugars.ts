@@ -19,7 +19,10 @@ export const SPECIAL_SUGARS: readonly Ingredient[] = [
     [['level', 'cup', 202, sr('19908')]],
     ['raw sugar', 'turbinado', 'sparkling sugar', 'rapadura sugar', 'granulated raw sugar'],
     [],
-    { german: ['Rohrzucker', 'Rohrohrzucker'], french: ['sucre de canne', 'sucre blond'] },
+    {
+      german: ['Rohrzucker', 'Rohrohrzucker'],
+      french: ['sucre de canne', 'sucre blond', 'sucre roux de canne'],
+    },
   ),
   row(
     'sugar-coconut',
@@ -81,7 +84,7 @@ export const SPECIAL_SUGARS: readonly Ingredient[] = [
   row(
     'jam',
     'Jam',
-    ['paste', 'sugar', 30, 'dry'],
+    ['paste', 'sugar', 30, 'dry', { ofAnyFruit: true, hasVarieties: true }],
     [['pressed', 'tbsp', 20, sr('19297')]],
     [
       'blackcurrant jam',
@@ -161,9 +164,9 @@ export const SPECIAL_SUGARS: readonly Ingredient[] = [
   row(
     'marmalade',
     'Marmalade',
-    ['paste', 'sugar', 33, 'dry'],
+    ['paste', 'sugar', 33, 'dry', { ofAnyFruit: true }],
     [['pressed', 'cup', 320, sr('19303')]],
-    ['orange marmalade'],
+    ['orange marmalade', 'lime marmalade', 'grapefruit marmalade', 'lemon marmalade'],
     [],
     {
       german: ['Orangenmarmelade'],

@@ -61,6 +61,7 @@ export const SPICES_AND_FLAVOURS: readonly Ingredient[] = [
       'imitation vanilla',
       'mexican vanilla',
       'imitation vanilla extract',
+      'vanilla bean extract',
     ],
     otherNames: {
       french: [

@@ -35,7 +35,13 @@ export const SUGARS: readonly Ingredient[] = [
         'feinster Backzucker',
         'Zitronenzucker',
       ],
-      french: ['sucre cristal', 'sucre blanc', 'sucre cristallisé', 'sucre fin'],
+      french: [
+        'sucre cristal',
+        'sucre blanc',
+        'sucre cristallisé',
+        'sucre fin',
+        'sucre de betterave',
+      ],
     },
     loosely: ['sugar'],
     weights: [

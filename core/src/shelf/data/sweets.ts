@@ -387,7 +387,7 @@ export const SWEETS: readonly Ingredient[] = [
   row(
     'lemon-curd',
     'Lemon curd',
-    ['paste', 'sugar', 40, 'fridge', { isOftenMade: true }],
+    ['paste', 'sugar', 40, 'fridge', { isOftenMade: true, ofAnyFruit: true }],
     [['pressed', 'cup', 280, PHYSICS]],
     [
       'lime curd',

@@ -190,10 +190,19 @@ export const WHEAT_FLOURS: readonly Ingredient[] = [
       'chakki atta',
       'whole wheat atta',
       '100% whole wheat flour',
+      'wholemeal bread flour',
+      'strong wholemeal bread flour',
+      'wheat atta',
     ],
     otherNames: {
-      german: ['Weizenschrot', 'Vollkornschrot'],
-      french: ['farine intégrale', 'farine bise', 'farine semi-complète'],
+      german: ['Weizenschrot', 'Vollkornschrot', 'Vollkornweizenmehl', 'Weizen-Vollkornmehl'],
+      french: [
+        'farine intégrale',
+        'farine bise',
+        'farine semi-complète',
+        'farine de blé complet',
+        'farine de blé complète',
+      ],
     },
     weights: [
       { form: null, method: 'spooned', amount: 1, unit: 'cup', grams: 120, source: sr('20080') },

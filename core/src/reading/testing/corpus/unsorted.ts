@@ -339,7 +339,7 @@ a good pinch of salt => 1 pinch salt-table level +generous; assumed-kind nominal
 2 tablespoons hot water => 2 tbsp water poured
 200g unsalted butter (soft) => 200 g butter =200.0 g
 200g self-raising flour, sifted => 200 g flour-wheat-self-rising =200.0 g
-2 tsp vanilla bean extract => 2 tsp ?; unknown-ingredient
+2 tsp vanilla bean extract => 2 tsp vanilla-extract poured
 100g (4oz) caster sugar => 100 g sugar-granulated =100.0 g
 50ml (2fl oz) sunflower oil => 50 ml oil-vegetable poured
 284ml pot buttermilk => 284 ml buttermilk poured
