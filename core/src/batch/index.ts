@@ -20,3 +20,12 @@ export { substitutesFor, type Substitute } from './substitutes.js';
 export { columnTotals, unweighedLines, type ColumnTotals } from './totals.js';
 export { isWorthAsking } from './worth-asking.js';
 export { leftOutOf, openLines, type OpenLine } from './open-lines.js';
+export {
+  RATIO_PARTS,
+  ratioDrift,
+  ratioShares,
+  type RatioDrift,
+  type RatioPart,
+  type RatioRoutes,
+} from './ratio-drift.js';
+export { type WeighedPart, type Ratios, ratiosOf } from './ratios.js';

@@ -16,6 +16,7 @@ import {
   type Forgiveness,
 } from '../baking/index.js';
 import {
+  isFinelyMeasured,
   isWithin,
   measurePlan,
   nearEnough,
@@ -25,6 +26,7 @@ import {
 } from '../fills/index.js';
 import { millilitresIn, isVolumeUnit } from '../units/index.js';
 import type { Batch, Level, PlanLine } from './plan-line.js';
+import { holdRatios } from './hold-ratios.js';
 import { provenLines, type ProvenWeight } from './proven.js';
 import { carrierOf, premixFor } from './premix.js';
 
@@ -38,6 +40,7 @@ export function planLine(
   batch: Batch,
   choice: LineChoice = {},
   proven?: ProvenWeight,
+  nearerThan?: number,
 ): PlanLine {
   const { shelf } = batch;
   const { intended: mass, substitute } = batch.isPreserving
@@ -60,6 +63,9 @@ export function planLine(
             method: methodFor(line, ingredient, choice, batch.habits),
             grams: intended.grams,
             tolerance: choice.nearest ? tolerance * NEAREST : tolerance,
+            allowed: isFinelyMeasured(ingredient.role) ? tolerance : (forgiven ?? 0) * HANDY,
+            isClosest: batch.strictness === 'strict' || choice.nearest === true,
+            ...(nearerThan !== undefined && { nearerThan }),
             unit: line.unit,
             writtenMillilitres: substitute ? null : writtenVolume(line, standard, batch),
             writtenCount:
@@ -112,7 +118,8 @@ function measureLine(wanted: WantedMass, choice: LineChoice, batch: Batch): Meas
   const isOpen = choice.method === undefined && choice.tools === undefined && !choice.nearest;
   if (hasMarks && isOpen && method === 'pressed' && !batch.habits?.[ingredient.class]) {
     const cut = measurePlan({ ...wanted, method: 'block' }, batch.drawer);
-    if (cut && isWithin(cut.grams / grams - 1, tolerance)) return cut;
+    const allowed = wanted.isClosest ? tolerance : Math.max(tolerance, wanted.allowed ?? 0);
+    if (cut && isWithin(cut.grams / grams - 1, allowed)) return cut;
   }
   return measurePlan(wanted, choice.tools ? drawerWith(batch.drawer, choice.tools) : batch.drawer);
 }
@@ -149,9 +156,17 @@ function judge(
 /** Plans every line of a reading, in order; what is not an ingredient stays as it is. */
 export function planBatch(reading: Reading, batch: Batch): readonly PlanLine[] {
   const proven = provenLines(reading, batch.proven);
-  const lines = reading.lines.map((line, index) =>
-    planLine(line, reading.standard, batch, choiceOf(batch, index), proven.get(index)),
-  );
+  const plan = (index: number, nearerThan?: number): PlanLine =>
+    planLine(
+      reading.lines[index]!,
+      reading.standard,
+      batch,
+      choiceOf(batch, index),
+      proven.get(index),
+      nearerThan,
+    );
+  const each = reading.lines.map((_, index) => plan(index));
+  const lines = holdRatios(each, plan, batch.shelf, forgivenessFor(batch));
   if (!lines.some((_, index) => choiceOf(batch, index).premix)) return lines;
   return lines.map((line, index) =>
     choiceOf(batch, index).premix ? premixed(line, index, lines, batch) : line,
@@ -195,6 +210,8 @@ export function choiceOf({ methods, choices }: Batch, index: number): LineChoice
   return { ...choice, method };
 }
 
+/** A plan may be off by a quarter of what the bake forgives of it for being handier. */
+const HANDY = 0.25;
 /** Near enough to be nearest: a tenth of what is near enough. */
 const NEAREST = 0.1;
 const NO_CHOICE: LineChoice = {};

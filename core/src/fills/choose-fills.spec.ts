@@ -1,5 +1,6 @@
 import fc from 'fast-check';
-import { defaultDrawer, drawerOf, USUAL_TOOLS } from '../drawer/index.js';
+import type { BakeKind } from '../baking/index.js';
+import { defaultDrawer, drawerOf, USUAL_TOOLS, type Tool } from '../drawer/index.js';
 import { planText } from '../testing/plan-text.js';
 import { chooseFills, type Goal } from './choose-fills.js';
 import type { Densities } from './filling.js';
@@ -7,6 +8,17 @@ import { filled } from '../testing/filled.js';
 
 const FLOUR: Densities = { cup: 0.53, tbsp: 0.53, tsp: 0.53 };
 const { dry } = defaultDrawer();
+
+const goalFor = (grams: number, change: Partial<Goal> = {}): Goal => ({
+  grams,
+  tolerance: 0.01,
+  allowed: 0.01,
+  isFine: false,
+  isClosest: false,
+  written: null,
+  prefersMillilitres: false,
+  ...change,
+});
 
 describe('a measured column', () => {
   const AS_WRITTEN = [
@@ -75,14 +87,14 @@ describe('a measured column', () => {
 describe('chooseFills', () => {
   it('settles a huge batch without trying every spoon of it', () => {
     const spoon = dry.filter(({ id }) => id === '1/8 tsp');
-    const goal: Goal = { grams: 1500, tolerance: 0.01, written: null, prefersMillilitres: false };
+    const goal = goalFor(1500);
     const { fills, grams } = chooseFills(goal, [spoon], FLOUR)!;
     expect(fills[0]!.count).toBeGreaterThan(4500);
     expect(Math.abs(grams / 1500 - 1)).toBeLessThan(0.01);
   });
 
   it('has nothing without tools', () => {
-    const goal: Goal = { grams: 10, tolerance: 0.01, written: null, prefersMillilitres: false };
+    const goal = goalFor(10);
     expect(chooseFills(goal, [[]], FLOUR)).toBeNull();
   });
 
@@ -91,7 +103,7 @@ describe('chooseFills', () => {
     const smallest = spoons.reduce((a, b) => (a.millilitres < b.millilitres ? a : b));
     const fill = (parts: number) => {
       const grams = smallest.millilitres * FLOUR.tsp * parts;
-      const goal = { grams, tolerance: 0.025, written: null, prefersMillilitres: false };
+      const goal = goalFor(grams, { tolerance: 0.025, allowed: 0.025, isFine: true });
       return chooseFills(goal, [spoons], FLOUR)!.fills.map(({ tool, count }) => [tool.id, count]);
     };
     expect(fill(1)).toEqual([[smallest.id, 1]]);
@@ -103,7 +115,7 @@ describe('chooseFills', () => {
     expect(fill(2)).not.toContain(jasmine.stringContaining('half'));
   });
 
-  it('is never worse than any other fills of the same drawer', () => {
+  it('is never worse than any other fills of the same drawer, where the nearest is wanted', () => {
     const DEEP = 4;
     /** Sums of up to four fills of these, with how many fills and tools they take. */
     const combinations = (weights: readonly number[]) => {
@@ -126,7 +138,7 @@ describe('chooseFills', () => {
         fc.constantFrom(0.01, 0.025, 0.05),
         (drawn, grams, tolerance) => {
           const tools = [...drawn].sort((a, b) => b.millilitres - a.millilitres);
-          const goal: Goal = { grams, tolerance, written: null, prefersMillilitres: false };
+          const goal = goalFor(grams, { tolerance, isClosest: true });
           const chosen = chooseFills(goal, [tools], FLOUR)!;
           const all = combinations(tools.map(({ millilitres }) => millilitres * FLOUR.cup));
           const off = (mass: number): number => Math.abs(mass - grams);
@@ -143,6 +155,91 @@ describe('chooseFills', () => {
         },
       ),
       { numRuns: 400 },
+    );
+  });
+});
+
+describe('the handy plan', () => {
+  const shown = (text: string, factor = '1', kind: BakeKind = 'cake'): string =>
+    filled(planText(text, factor, { kind })[0]!.measure);
+
+  it('is what a baker would do', () => {
+    expect(shown('8 oz sour cream')).toBe('1 cup');
+    expect(shown('31 ml milk')).toBe('2 × 1 tbsp + 1/4 tsp');
+    expect(shown('2 1/4 cups all-purpose flour', '0.76')).toBe('1 cup + 2 × 1/3 cup + 1 tbsp');
+    expect(shown('225 g all-purpose flour')).toBe('1 cup + 2 × 1/3 cup + 2 × 1 tbsp');
+    expect(shown('90 g butter')).toBe('1/3 cup + 1 tbsp');
+    expect(shown('7/8 cup sugar')).toBe('1/2 cup + 1/4 cup + 2 × 1 tbsp');
+  });
+
+  it('has no eighth of a teaspoon but of what is tasted or makes a dough rise', () => {
+    expect(shown('1 tsp sugar', '9/8')).not.toContain('1/8');
+    expect(shown('1 tsp salt', '9/8')).toBe('1 tsp + 1/8 tsp');
+  });
+
+  it('pours to one mark of a jug', () => {
+    expect(shown('970 ml water')).toBe('jug@4 cup + 1 tbsp');
+    expect(shown('240 ml milk')).toBe('jug@1 cup');
+  });
+
+  it('fills beaten egg by half teaspoons', () => {
+    const eggs = planText('3 large eggs', '0.37')[0]!.measure!.fills;
+    for (const { unit, nominal } of eggs) {
+      if (unit === 'tsp') expect(['1', '1/2']).toContain(nominal);
+    }
+  });
+
+  /** The least trouble of all fills that a baker says in two terms, looked at one by one. */
+  function leastTrouble(tools: readonly Tool[], goal: Goal): number {
+    const plain = new Set([0, 6, 8, 12, 16, 18]);
+    let least = Infinity;
+    const judge = (counts: readonly number[]): void => {
+      const sum = (unit: string): number =>
+        counts.reduce(
+          (all, count, at) =>
+            all + (tools[at]!.unit === unit ? count * tools[at]!.nominal.valueOf() : 0),
+          0,
+        );
+      const [cups, tbsp, tsp] = [sum('cup'), sum('tbsp'), sum('tsp')];
+      if (!plain.has(Math.round((cups % 1) * 24)) || tbsp > 3 || tsp > 2.75) return;
+      if (counts.some((count, at) => count > 0 && tools[at]!.nominal.equals(0.125))) return;
+      const terms = [cups, tbsp, tsp].filter((one) => one > 0).length;
+      if (terms === 0 || terms > 2) return;
+      const grams = counts.reduce(
+        (all, count, at) => all + count * tools[at]!.millilitres * FLOUR.cup,
+        0,
+      );
+      const off = Math.abs(grams / goal.grams - 1) / goal.allowed;
+      if (off >= 2) return;
+      const fills = counts.reduce((all, count) => all + count, 0);
+      least = Math.min(least, fills + counts.filter((count) => count > 0).length + 4 * off * off);
+    };
+    const go = (at: number, counts: readonly number[]): void => {
+      if (at === tools.length) return judge(counts);
+      for (let count = 0; count <= 4; count++) go(at + 1, [...counts, count]);
+    };
+    go(0, []);
+    return least;
+  }
+
+  it('is of no more trouble than any other of two terms', () => {
+    fc.assert(
+      fc.property(
+        fc.uniqueArray(fc.constantFrom(...dry), { minLength: 1, maxLength: 5 }),
+        fc.double({ min: 1, max: 400, noNaN: true }),
+        fc.constantFrom(0.015, 0.025, 0.05),
+        (drawn, grams, allowed) => {
+          const tools = [...drawn].sort((a, b) => b.millilitres - a.millilitres);
+          const goal = goalFor(grams, { allowed });
+          const least = leastTrouble(tools, goal);
+          fc.pre(least < Infinity);
+          const chosen = chooseFills(goal, [tools], FLOUR)!;
+          const off = Math.abs(chosen.grams / grams - 1) / allowed;
+          const fills = chosen.fills.reduce((all, { count }) => all + count, 0);
+          expect(fills + chosen.fills.length + 4 * off * off).toBeLessThanOrEqual(least + 1e-6);
+        },
+      ),
+      { numRuns: 200 },
     );
   });
 });

@@ -1,13 +1,8 @@
 import { halfOf, type Tool, type ToolSet } from '../drawer/index.js';
 import type { MeasureSize } from '../measuring/index.js';
-import {
-  fewestFills,
-  nearestFills,
-  SAME_ERROR,
-  type Fillable,
-  type FillCounts,
-} from './fewest-fills.js';
+import { fewestFills, nearestFills, SAME_ERROR, type FillCounts } from './fewest-fills.js';
 import { fillableWith, type Densities } from './filling.js';
+import { handyPlans } from './handy-fills.js';
 import type { ToolFills } from './plan.js';
 import { isWithin } from './tolerance.js';
 
@@ -16,6 +11,14 @@ export interface Goal {
   readonly grams: number;
   /** Relative: what is near enough. */
   readonly tolerance: number;
+  /** Relative: how far a plan may be off for being handier. */
+  readonly allowed: number;
+  /** Whether spoons under a quarter teaspoon are worth it, and half of the smallest. */
+  readonly isFine: boolean;
+  /** Whether the nearest is wanted, however much trouble it is. */
+  readonly isClosest: boolean;
+  /** In grams: plans that are as far off as this are known already, and a nearer one is wanted. */
+  readonly nearerThan?: number;
   /** The volume that is written, at this batch; null where the recipe gives none. */
   readonly written: { readonly millilitres: number; readonly size: MeasureSize } | null;
   /** Whether millilitres are the first choice where both kinds of mark would do. */
@@ -54,55 +57,24 @@ const isHandier = (a: CandidateFills, b: CandidateFills): boolean =>
 const isNearer = (a: CandidateFills, b: CandidateFills): boolean =>
   Math.abs(a.error - b.error) > SAME_ERROR ? a.error < b.error : isHandier(a, b);
 
-function best(
-  sets: readonly ToolSet[],
-  find: (tools: ToolSet) => CandidateFills | null,
-  isBetter: (a: CandidateFills, b: CandidateFills) => boolean,
-): CandidateFills | null {
-  let found: CandidateFills | null = null;
-  for (const tools of sets) {
-    const one = find(tools);
-    if (one && (!found || isBetter(one, found))) found = one;
-  }
-  return found;
-}
+const candidate = (fills: readonly ToolFills[], mass: number, wanted: number): CandidateFills => ({
+  fills,
+  grams: mass,
+  count: fills.reduce((sum, { count }) => sum + count, 0),
+  washes: new Set(fills.map(({ tool }) => tool.wash)).size,
+  error: Math.abs(mass - wanted),
+});
 
-/** A tool holds a plain part of a volume when so many of its fills, by parts of up to a twelfth, make it. */
-const LARGEST_PART = 12;
+/** Volumes that are equal on paper may differ so much, relative, in floating point. */
 const EXACT = 1e-9;
-
-const isWhole = (value: number): boolean =>
-  Math.abs(value - Math.round(value)) <= EXACT * Math.max(1, value);
-
-function isPlainPart(tool: Tool, millilitres: number): boolean {
-  const times = millilitres / tool.stampedMillilitres;
-  for (let part = 1; part <= LARGEST_PART; part++) if (isWhole(times * part)) return true;
-  return false;
-}
-
-/** The largest volume that all of these are a whole number of. */
-function commonVolume(tools: readonly Tool[]): number {
-  return tools.reduce((common, { stampedMillilitres: stamped }) => {
-    let [larger, smaller] = [stamped, common];
-    while (smaller > EXACT * stamped * 1e3) [larger, smaller] = [smaller, larger % smaller];
-    return larger;
-  }, 0);
-}
-
-/** Fills that are a volume by what is stamped on them: the fewest. Null where these tools can't. */
-function exactly(millilitres: number, tools: readonly Tool[]): readonly ToolFills[] | null {
-  const parts = tools.filter((tool) => tool.grams === undefined && isPlainPart(tool, millilitres));
-  if (parts.length === 0) return null;
-  const common = commonVolume(parts);
-  // As 1.37 cups: no fills of these make it, and none have to be tried.
-  if (Math.abs(millilitres / common - Math.round(millilitres / common)) > 1e-6) return null;
-  const volumes = parts.map((tool): Fillable => ({
-    grams: tool.stampedMillilitres,
-    wash: tool.wash,
-  }));
-  const found = fewestFills(millilitres, EXACT * millilitres, volumes);
-  return found && toolFills(parts, found.counts);
-}
+/** Who writes less than a quarter teaspoon means just that. */
+const LESS_THAN_A_QUARTER_MILLILITRES = 1.2;
+/** Terms in which an amount is said at all. */
+const MOST_TERMS = 3;
+const HANDY_TERMS = 2;
+/** How much an error counts against a fill: twice what is allowed is as bad as sixteen fills. */
+const TROUBLE_OF_ERROR = 4;
+const MOST_ALLOWED = 2;
 
 const toolFills = (tools: readonly Tool[], counts: readonly number[]): readonly ToolFills[] =>
   tools.map((tool, index) => ({ tool, count: counts[index]! })).filter(({ count }) => count > 0);
@@ -131,51 +103,138 @@ function withHalf(tools: ToolSet): ToolSet {
   return halved;
 }
 
+/** Fills and kinds of tool to wash, and how far it is off. */
+const troubleOf = ({ count, washes, error }: CandidateFills, { grams, allowed }: Goal): number =>
+  count + washes + TROUBLE_OF_ERROR * (error / (allowed * grams)) ** 2;
+
+const best = (
+  candidates: readonly CandidateFills[],
+  isBetter: (a: CandidateFills, b: CandidateFills) => boolean,
+): CandidateFills | null =>
+  candidates.reduce<CandidateFills | null>(
+    (found, one) => (found && !isBetter(one, found) ? found : one),
+    null,
+  );
+
+/** Fills that make the written volume just so by what is stamped on them, and weigh what is meant. */
+function asWritten(
+  goal: Goal,
+  sets: readonly ToolSet[],
+  density: Densities,
+): CandidateFills | null {
+  const { written, grams, tolerance } = goal;
+  if (!written) return null;
+  const { millilitres, size } = written;
+  const isFine = goal.isFine || millilitres < LESS_THAN_A_QUARTER_MILLILITRES;
+  const stamped = (tool: Tool): number => (tool.grams === undefined ? tool.stampedMillilitres : 0);
+  const found = sets.flatMap((set) =>
+    handyPlans(set, stamped, {
+      target: millilitres,
+      furthest: EXACT * millilitres,
+      isFine,
+      mostTerms: MOST_TERMS,
+    }).flatMap(({ fills }) => {
+      const mass = fills.reduce((sum, one) => sum + gramsOf(one, density), 0);
+      return isWithin(mass / grams - 1, tolerance) ? [candidate(fills, mass, grams)] : [];
+    }),
+  );
+  // Six tablespoons are a quarter cup and two of them, rather than a third and two teaspoons.
+  const isOfSize = ({ fills }: CandidateFills): boolean =>
+    fills.every(({ tool }) => isNoSmaller(tool.size, size));
+  const any = best(found, isHandier);
+  const noSmaller = best(found.filter(isOfSize), isHandier);
+  return noSmaller && any && noSmaller.count <= any.count ? noSmaller : any;
+}
+
+/** Plans in the terms of a baker, none further off than this, none as far off as what is known. */
+function plansWithin(
+  goal: Goal,
+  sets: readonly ToolSet[],
+  density: Densities,
+  within: { readonly furthest: number; readonly mostTerms: number; readonly isFine: boolean },
+): readonly CandidateFills[] {
+  const weigh = (tool: Tool): number => tool.grams ?? tool.millilitres * density[tool.size];
+  const known = goal.nearerThan ?? Infinity;
+  return sets
+    .flatMap((set) => handyPlans(set, weigh, { target: goal.grams, ...within }))
+    .map(({ fills, amount }) => candidate(fills, amount, goal.grams))
+    .filter(({ error }) => error < known - SAME_ERROR);
+}
+
+/** The plan of least trouble among those of two terms; null where none is near. */
+function handiest(goal: Goal, sets: readonly ToolSet[], density: Densities): CandidateFills | null {
+  const furthest = MOST_ALLOWED * goal.allowed * goal.grams * (1 - EXACT);
+  const { isFine } = goal;
+  const plans = plansWithin(goal, sets, density, { furthest, mostTerms: HANDY_TERMS, isFine });
+  return best(plans, (a, b) => {
+    const [one, other] = [troubleOf(a, goal), troubleOf(b, goal)];
+    return Math.abs(one - other) > SAME_ERROR ? one < other : isHandier(a, b);
+  });
+}
+
+/** What comes nearest in three terms, with the smallest spoons where nothing else measures so little. */
+function nearestInTerms(
+  goal: Goal,
+  sets: readonly ToolSet[],
+  density: Densities,
+): CandidateFills | null {
+  // Only what is less than any other spoon holds is worth the smallest to everybody.
+  const isOpen = !goal.isFine && goal.nearerThan === undefined;
+  for (const isFine of isOpen ? [false, true] : [goal.isFine]) {
+    for (let furthest = goal.allowed * goal.grams; furthest <= goal.grams; furthest *= WIDER) {
+      const plans = plansWithin(goal, sets, density, { furthest, mostTerms: MOST_TERMS, isFine });
+      const found = best(plans, isNearer);
+      if (found) return found;
+    }
+  }
+  return null;
+}
+const WIDER = 3;
+
 /**
  * What to fill for a mass, in this order: the written volume just so, where the tools are stamped
- * for it and what they really hold weighs what is meant; else, of what comes near enough, the fewest fills, then the
- * fewest tools to wash, then the least error; else what comes nearest. Null without tools.
+ * for it and what they really hold weighs what is meant; else the plan of least trouble in at most
+ * two terms ("1 2/3 cups + 1 tbsp"): fills and tools to wash, against how far it is off; else what
+ * comes nearest in three. Where the nearest is wanted it is what is near enough by the fewest fills.
+ * Null without tools, or where nothing nearer is to be had.
  */
 export function chooseFills(
   goal: Goal,
   sets: readonly ToolSet[],
   density: Densities,
 ): ChosenFills | null {
-  const { grams, tolerance, written, prefersMillilitres } = goal;
-  const inOrder = prefersMillilitres ? [...sets].reverse() : sets;
-  const candidate = (fills: readonly ToolFills[], mass: number): CandidateFills => ({
-    fills,
-    grams: mass,
-    count: fills.reduce((sum, { count }) => sum + count, 0),
-    washes: new Set(fills.map(({ tool }) => tool.wash)).size,
-    error: Math.abs(mass - grams),
-  });
-  const searched = (tools: ToolSet, found: FillCounts | null): CandidateFills | null =>
-    found && candidate(toolFills(tools, found.counts), found.grams);
-  const asWritten = (tools: readonly Tool[]): CandidateFills | null => {
-    const fills = written && exactly(written.millilitres, tools);
-    if (!fills) return null;
-    const mass = fills.reduce((sum, one) => sum + gramsOf(one, density), 0);
-    return isWithin(mass / grams - 1, tolerance) ? candidate(fills, mass) : null;
-  };
-  const justSo = (tools: ToolSet): CandidateFills | null => {
-    const any = asWritten(tools);
-    // Six tablespoons are a quarter cup and two of them, rather than a third and two teaspoons.
-    const noSmaller = asWritten(tools.filter(({ size }) => isNoSmaller(size, written!.size)));
-    if (any && noSmaller) return noSmaller.count <= any.count ? noSmaller : any;
-    // A table can weigh spoons and cups differently: then spoons stay spoons.
-    return any ?? noSmaller ?? asWritten(tools.filter(({ size }) => size === written!.size));
-  };
-  const nearEnough = (tools: ToolSet): CandidateFills | null =>
-    searched(tools, fewestFills(grams, grams * tolerance, fillableWith(tools, density)));
-  const nearest = (tools: ToolSet): CandidateFills | null => {
-    const halved = withHalf(tools);
-    return searched(halved, nearestFills(grams, fillableWith(halved, density)));
-  };
-  const exact = written && best(inOrder, justSo, isHandier);
+  const inOrder = goal.prefersMillilitres ? [...sets].reverse() : sets;
+  const written = asWritten(goal, inOrder, density);
+  const isNew = written && (goal.nearerThan === undefined || written.error < goal.nearerThan);
+  const exact = isNew ? written : null;
   if (exact && exact.count <= COUNTED_EASILY) return exact;
-  const near = best(inOrder, nearEnough, isHandier);
+  const handy = goal.isClosest ? closest(goal, inOrder, density) : handiest(goal, inOrder, density);
   // Forty cups stay forty; but nobody counts forty spoons where two mugs will do.
-  if (exact && (!near || near.count * 2 > exact.count)) return exact;
-  return near ?? best(inOrder, nearest, isNearer);
+  if (exact && (!handy || handy.count * 2 > exact.count)) return exact;
+  return (
+    handy ??
+    nearestInTerms(goal, inOrder, density) ??
+    (goal.nearerThan === undefined ? nearestOfAll(goal, inOrder, density) : null)
+  );
+}
+
+const searched = (tools: ToolSet, found: FillCounts | null, grams: number): CandidateFills[] =>
+  found ? [candidate(toolFills(tools, found.counts), found.grams, grams)] : [];
+
+/** Of what is near enough the fewest fills, whatever they are. */
+function closest(goal: Goal, sets: readonly ToolSet[], density: Densities): CandidateFills | null {
+  const { grams, tolerance } = goal;
+  const near = sets.flatMap((tools) =>
+    searched(tools, fewestFills(grams, grams * tolerance, fillableWith(tools, density)), grams),
+  );
+  return best(near, isHandier) ?? nearestOfAll(goal, sets, density);
+}
+
+/** What comes nearest with whatever is there, the smallest spoon halved. */
+function nearestOfAll({ grams }: Goal, sets: readonly ToolSet[], density: Densities) {
+  const all = sets.flatMap((set) => {
+    const tools = withHalf(set);
+    return searched(tools, nearestFills(grams, fillableWith(tools, density)), grams);
+  });
+  return best(all, isNearer);
 }

@@ -1,4 +1,4 @@
-import { toolsFor, type Drawer } from '../drawer/index.js';
+import { toolsFor, type Drawer, type ToolSet } from '../drawer/index.js';
 import { pieceOf } from '../measuring/index.js';
 import { chooseFills } from './choose-fills.js';
 import { fillingOf, volumeOf } from './filling.js';
@@ -21,6 +21,14 @@ const EGGS_STAY_WHOLE = 0.06;
 
 /** Forms that say what a piece is called. */
 const SOLD_AS: ReadonlySet<string> = new Set(['cake', 'cube']);
+
+/** Beaten egg is too slippery for less: the nearest half teaspoon of it, and one at least. */
+function byHalfTeaspoons(grams: number, density: number, sets: readonly ToolSet[]): number {
+  const teaspoon = sets.flat().find(({ unit, nominal }) => unit === 'tsp' && nominal.equals(1));
+  if (!teaspoon) return grams;
+  const half = (teaspoon.millilitres * density) / 2;
+  return Math.max(1, Math.round(grams / half)) * half;
+}
 
 /** Eggs are taken whole where that is near enough; the rest is weighed or spooned, beaten. */
 export function countPlan(wanted: WantedMass, drawer: Drawer): MeasurePlan | null {
@@ -52,14 +60,19 @@ export function countPlan(wanted: WantedMass, drawer: Drawer): MeasurePlan | nul
   }
   const uncracked = Math.floor(grams / piece.gramsEach);
   const left = grams - uncracked * piece.gramsEach;
+  const tools = toolsFor(ingredient, 'poured', drawer);
+  const spooned = byHalfTeaspoons(left, density.tsp, tools);
   const rest = chooseFills(
     {
-      grams: left,
+      grams: spooned,
       tolerance: (grams * tolerance) / left,
+      allowed: (grams * tolerance) / left,
+      isFine: false,
+      isClosest: false,
       written: null,
       prefersMillilitres: false,
     },
-    toolsFor(ingredient, 'poured', drawer),
+    tools,
     density,
   );
   if (!rest) return null;

@@ -18,4 +18,10 @@ export {
   WEIGHED_IN,
   type WeighedIn,
 } from './scale-grid.js';
-export { isWithin, nearEnough, type Strictness, STRICTNESSES } from './tolerance.js';
+export {
+  isFinelyMeasured,
+  isWithin,
+  nearEnough,
+  type Strictness,
+  STRICTNESSES,
+} from './tolerance.js';

@@ -11,6 +11,7 @@ import {
   type ToolFills,
   type WantedMass,
 } from './plan.js';
+import { isFinelyMeasured } from './tolerance.js';
 
 /** The basis of the largest of these fills. */
 function basisOf(fills: readonly ToolFills[], basis: FillDensity['basis']): MeasureBasis {
@@ -28,10 +29,14 @@ const METRIC: ReadonlySet<Unit> = new Set<Unit>(['ml', 'dl', 'l', 'g', 'kg']);
 
 /** What a mass is filled by, as `chooseFills` judges it. */
 export function goalOf(wanted: WantedMass): Goal {
-  const { grams, tolerance, unit, writtenMillilitres: millilitres } = wanted;
+  const { ingredient, grams, tolerance, unit, writtenMillilitres: millilitres } = wanted;
   return {
     grams,
     tolerance,
+    allowed: Math.max(tolerance, wanted.allowed ?? 0),
+    isFine: isFinelyMeasured(ingredient.role),
+    isClosest: wanted.isClosest ?? false,
+    ...(wanted.nearerThan !== undefined && { nearerThan: wanted.nearerThan }),
     written:
       millilitres === null || unit === null
         ? null

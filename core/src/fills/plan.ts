@@ -63,6 +63,12 @@ export interface WantedMass {
   readonly grams: number;
   /** Relative. */
   readonly tolerance: number;
+  /** Relative: how far a plan may be off for being handier; what is near enough where not said. */
+  readonly allowed?: number;
+  /** Whether the nearest is wanted, however much trouble it is. */
+  readonly isClosest?: boolean;
+  /** In grams: a plan as far off as this is known already, and a nearer one is wanted. */
+  readonly nearerThan?: number;
   /** The unit it was written in: a pinch may stay a pinch. */
   readonly unit: Unit | null;
   /** The written volume at this batch, in millilitres; null where the recipe gives none. */

@@ -39,6 +39,20 @@ const ROUNDING = 1e-9;
 export const nearEnough = (role: Role, strictness: Strictness = 'normal'): number =>
   NEAR_ENOUGH[role] * TIMES[strictness];
 
+const FINE: ReadonlySet<Role> = new Set<Role>([
+  'salt',
+  'leavening',
+  'yeast',
+  'thickener',
+  'flavour',
+]);
+
+/**
+ * Whether an eighth of a teaspoon matters of this role, because it is tasted or makes a dough rise:
+ * then the smallest spoons are used, and nothing but what is near enough will do.
+ */
+export const isFinelyMeasured = (role: Role): boolean => FINE.has(role);
+
 /** Whether a relative deviation is within a tolerance; exactly at it is. */
 export const isWithin = (deviation: number, tolerance: number): boolean =>
   Math.abs(deviation) <= tolerance * (1 + ROUNDING) + ROUNDING;

@@ -6,8 +6,8 @@ import {
   setFactor,
   type AssembledRecipe,
   type PlanLine,
+  ratioDrift,
 } from '../batch/index.js';
-import { ratioDrift } from './ratio-drift.js';
 
 /** A text with more lines than this is not searched: no recipe has as many. */
 const MOST_LINES = 300;

@@ -2,8 +2,14 @@ import type { Method } from '../catalogue/index.js';
 import type { KnownWeight } from '../measuring/index.js';
 import type { Line, Reading } from '../reading/index.js';
 import { isVolumeUnit } from '../units/index.js';
-import { forgivenessFor, planBatch, type Batch, type PlanLine } from '../batch/index.js';
-import { ratioDrift, type RatioPart } from './ratio-drift.js';
+import {
+  forgivenessFor,
+  planBatch,
+  type Batch,
+  type PlanLine,
+  ratioDrift,
+  type RatioPart,
+} from '../batch/index.js';
 
 /** Somebody whose cups or hand are known. */
 export interface KnownCups {

@@ -16,8 +16,10 @@ export {
   RATIO_PARTS,
   ratioDrift,
   ratioShares,
+  ratiosOf,
   type RatioDrift,
   type RatioPart,
   type RatioRoutes,
-} from './ratio-drift.js';
-export { type WeighedPart, type Ratios, ratiosOf } from './ratios.js';
+  type Ratios,
+  type WeighedPart,
+} from '../batch/index.js';

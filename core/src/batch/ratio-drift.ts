@@ -1,5 +1,5 @@
 import type { Shelf } from '../catalogue/index.js';
-import type { PlanLine } from '../batch/index.js';
+import type { PlanLine } from './plan-line.js';
 import { ratiosOf, type WeighedPart, type Ratios } from './ratios.js';
 import { LEANING, type Forgiveness } from '../baking/index.js';
 import { isWithin } from '../fills/index.js';
