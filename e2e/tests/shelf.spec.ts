@@ -5,7 +5,7 @@ test('an ingredient is found by another name, from the keyboard, with its weight
   page,
 }) => {
   await baker.goTo('/shelf');
-  await expect(page.getByText(/4\d\d ingredients/)).toBeVisible();
+  await expect(page.getByText(/7\d\d ingredients/)).toBeVisible();
   await page.keyboard.press('/');
   await page.keyboard.type('plain fl');
   await expect(page.getByRole('link', { name: 'All-purpose wheat flour' })).toBeVisible();

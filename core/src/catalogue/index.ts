@@ -18,7 +18,7 @@ export {
   type TableWeight,
   type WeightUnit,
 } from './ingredient.js';
-export { nameFinder, type NameFinder, type NameMatch } from './names.js';
+export { nameFinder, withoutVarieties, type NameFinder, type NameMatch } from './names.js';
 export type { Shelf } from './shelf.js';
 export { singular, wordsOf } from './words.js';
 export {

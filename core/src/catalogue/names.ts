@@ -145,3 +145,11 @@ export function nameFinder(
   const names = namesOf(ingredients, own);
   return (words) => find(names, words);
 }
+
+/** The same finder where an unknown word is no sign of a variety: prose, or a word misspelt. */
+export const withoutVarieties =
+  (findName: NameFinder): NameFinder =>
+  (words) => {
+    const found = findName(words);
+    return found && { ...found, hasVarieties: false };
+  };

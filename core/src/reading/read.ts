@@ -1,4 +1,4 @@
-import type { Shelf } from '../catalogue/index.js';
+import { withoutVarieties, type Shelf } from '../catalogue/index.js';
 import type { Standard } from '../units/index.js';
 import { clean, type CleanLine } from './clean.js';
 import { contextIn, readIngredientLine } from './line/index.js';
@@ -68,15 +68,6 @@ function classify(written: string, place: LineAt): Classified {
   return as(bareLine(written, isStep(line) ? 'step' : 'unread'));
 }
 
-/** A misspelt word must not pass for a variety: there nearly everything would be one. */
-const withoutVarieties = (shelf: Shelf): Shelf => ({
-  ...shelf,
-  findName: (words) => {
-    const found = shelf.findName(words);
-    return found && { ...found, hasVarieties: false };
-  },
-});
-
 /** Letters of a line whose ingredient is not known are read again as they may have been meant. */
 function readBySpelling(
   written: string,
@@ -86,7 +77,9 @@ function readBySpelling(
   const context = contextIn(language, standard, shelf);
   const asWritten = readIngredientLine(written, line, context);
   if (!asWritten || asWritten.ingredientId !== null || language) return asWritten;
-  const byName = { ...context, shelf: withoutVarieties(shelf) };
+  // A misspelt word must not pass for a variety: there nearly everything would be one.
+  const findName = withoutVarieties(shelf.findName);
+  const byName = { ...context, shelf: { ...shelf, findName } };
   for (const spelling of otherSpellings(line)) {
     const other = readIngredientLine(written, spelling, byName);
     if (other?.ingredientId) return other;

@@ -29,6 +29,11 @@ describe('a variety that nobody has listed', () => {
     }
   });
 
+  it('is none in prose', () => {
+    expect(read('the usual amount of honey, love')).toBeNull();
+    expect(read('our neighbour’s apples')).toBeNull();
+  });
+
   it('is none of what differs by kind: salt, flour, sugar', () => {
     for (const kind of ['Cornish salt', 'teosinte flour', 'Ribston sugar', 'gherkin butter']) {
       expect(read(`1 cup ${kind}`))

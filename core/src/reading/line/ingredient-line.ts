@@ -1,4 +1,10 @@
-import { wordsOf, type Ingredient, type NameMatch, type Shelf } from '../../catalogue/index.js';
+import {
+  withoutVarieties,
+  wordsOf,
+  type Ingredient,
+  type NameMatch,
+  type Shelf,
+} from '../../catalogue/index.js';
 import type { CleanLine } from '../clean.js';
 import { deriveLine } from './derive-line.js';
 import type { LineParts, ReadingContext } from './line-parts.js';
@@ -260,7 +266,8 @@ function isUnknownName(text: string, { unit }: Quantity): boolean {
 function nameOnly(text: string, { shelf }: ReadingContext): LineParts | null {
   if (IMPERATIVE.test(text)) return null;
   const start = vagueAt(text)?.[0].length ?? 0;
-  const phrase = readPhrase(text.slice(start).replace(/\.$/, ''), start, shelf.findName);
+  const findName = withoutVarieties(shelf.findName);
+  const phrase = readPhrase(text.slice(start).replace(/\.$/, ''), start, findName);
   if (!phrase.name || wordsOf(text).length > LONGEST_SENTENCE_WORDS) return null;
   // "Salt and pepper" are two ingredients; "polenta and pear tin" is what comes out of them.
   if (phrase.second !== null && !readPhrase(phrase.second, 0, shelf.findName).name) return null;
