@@ -94,8 +94,17 @@ const noAnswer = (reason: NoAnswer['reason'], closest = NONE_CLOSEST): NoAnswer 
  * solid and a volume of what is thin. Null for no unit.
  */
 export function unitIn(word: string, { standard, shelf }: QuickKitchen, of = 'flour'): Unit | null {
-  const { unit } = readLine(`2 ${word} ${of}`, standard, shelf);
-  return unit === 'each' ? null : unit;
+  const unitOf = (name: string): Unit | null => {
+    const { unit, ingredientId } = readLine(`2 ${word} ${name}`, standard, shelf);
+    // "cup flour" is no unit: it would be one of whatever follows.
+    const isAll = ingredientId === readLine(`2 g ${name}`, standard, shelf).ingredientId;
+    return unit === 'each' || !isAll ? null : unit;
+  };
+  for (const name of [of, 'salt', 'Zucker', 'de sucre']) {
+    const unit = word.toLowerCase().includes(name.toLowerCase()) ? null : unitOf(name);
+    if (unit) return unit;
+  }
+  return null;
 }
 
 function wantedIn(

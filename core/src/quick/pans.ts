@@ -47,6 +47,9 @@ export function panBetween(of: string, into: string): PanAnswer | null {
   const from = panOf(of);
   const isPlain = from?.shape === 'round' || from?.shape === 'square';
   const hasOneSide = !/\d ?(?:x|×|by) ?\d/i.test(into);
+  // "8 inch square in round": as wide, of the other shape.
+  const size = /^(?:round|square)$/i.test(into.trim()) && of.replace(/\b(?:round|square)\b/i, '');
+  if (from && size) return panBetween(of, `${size} ${into}`);
   const to = panOf(shape && isPlain && hasOneSide && !shapeIn(into) ? `${into} ${shape}` : into);
   if (!from || !to) return null;
   const [first, second] = [asPan(from), asPan(to)];

@@ -3,6 +3,8 @@ export interface QuestionParts {
   readonly of: string;
   /** A unit, or the other pan; null where the question does not say. */
   readonly into: string | null;
+  /** "in a pint": it stands for one of what follows. */
+  readonly isOfOne: boolean;
 }
 
 /** Words before the matter itself: "how much is", "convert". */
@@ -13,6 +15,8 @@ const HOW_MANY =
   /^how (?:many|much) ([a-z .]+?) (?:is|are|in|do|does|make) (?:there in )?(.+?)(?: weigh| make)?$/i;
 const INTO = /^(.+?)\s+(?:in|into|to|as|=|->|→|in die|en)\s+(?:an? )?([^\s].*)$/i;
 
+const IN_A = / in an? \S+$/i;
+
 /** "20 cm round to 23 cm" → what stands before and after; a question mark and openings go. */
 export function partsOf(text: string): QuestionParts {
   const plain = text
@@ -20,8 +24,11 @@ export function partsOf(text: string): QuestionParts {
     .replace(/[?？]+\s*$/, '')
     .trim();
   const howMany = HOW_MANY.exec(plain);
-  if (howMany) return { of: howMany[2]!, into: howMany[1]! };
+  if (howMany) return { of: howMany[2]!, into: howMany[1]!, isOfOne: false };
   const asked = plain.replace(OPENING, '').replace(/ weigh$/i, '');
   const into = INTO.exec(asked);
-  return into ? { of: into[1]!.trim(), into: into[2]!.trim() } : { of: asked, into: null };
+  const isOfOne = IN_A.test(asked);
+  return into
+    ? { of: into[1]!.trim(), into: into[2]!.trim(), isOfOne }
+    : { of: asked, into: null, isOfOne: false };
 }

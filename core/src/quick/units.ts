@@ -11,13 +11,18 @@ export interface UnitAnswer {
 
 const AN = /^(?:an?|one) /i;
 
-/** An amount of a unit and nothing else; null where something stands beside it. */
-function measureOf(text: string, kitchen: QuickKitchen): WantedAmount | null {
+/** An amount and its unit at the start of a text, and what stands behind them. */
+function firstOf(
+  text: string,
+  kitchen: QuickKitchen,
+): { readonly measure: WantedAmount; readonly rest: string } | null {
   const found = AN.test(text) ? null : readAmount(text);
-  const rest = AN.test(text) ? text.replace(AN, '') : text.slice(found?.length ?? 0).trim();
-  const amount = AN.test(text) ? 1 : found ? midpoint(found.amount).valueOf() : null;
-  const unit = amount === null || amount <= 0 ? null : unitIn(rest, kitchen);
-  return unit && amount !== null ? { unit, amount } : null;
+  const amount = AN.test(text) ? 1 : found ? midpoint(found.amount).valueOf() : 1;
+  const behind = AN.test(text) ? text.replace(AN, '') : text.slice(found?.length ?? 0).trim();
+  const [, word = '', rest = ''] =
+    /^([^\d]*?)\s*(?:(?:and|plus|\+) )?((?:\d|[½¼¾⅓⅔⅛]).*)?$/.exec(behind) ?? [];
+  const unit = amount > 0 ? unitIn(word.trim(), kitchen) : null;
+  return unit && { measure: { unit, amount }, rest };
 }
 
 const sizeIn = (unit: Unit, { standard }: QuickKitchen): number =>
@@ -27,9 +32,38 @@ const sizeIn = (unit: Unit, { standard }: QuickKitchen): number =>
       ? millilitresIn(unit, standard).valueOf()
       : NaN;
 
-/** A volume in another unit of volume, or a mass in another of mass; null for anything else. */
-export function unitsBetween(of: string, into: string, kitchen: QuickKitchen): UnitAnswer | null {
-  const [from, unit] = [measureOf(of, kitchen), unitIn(into, kitchen)];
+/** "2 lb 4 oz": all of it in the first unit; null where anything else stands beside it. */
+function measureOf(text: string, kitchen: QuickKitchen): WantedAmount | null {
+  const first = firstOf(text, kitchen);
+  if (!first || first.rest === '') return first && first.measure;
+  const more = measureOf(first.rest, kitchen);
+  const { unit, amount } = first.measure;
+  if (!more || isMassUnit(more.unit) !== isMassUnit(unit)) return null;
+  return {
+    unit,
+    amount: amount + (more.amount * sizeIn(more.unit, kitchen)) / sizeIn(unit, kitchen),
+  };
+}
+
+/** In which unit an amount of nothing in particular is told where none is asked for. */
+const toldIn = (unit: Unit): Unit | null => {
+  if (unit === 'ml' || unit === 'dl' || unit === 'l') return 'cup';
+  if (unit === 'g' || unit === 'kg') return 'oz';
+  if (isMassUnit(unit)) return 'g';
+  return isVolumeUnit(unit) ? 'ml' : null;
+};
+
+/**
+ * A volume in another unit of volume, or a mass in another of mass; in the other system where no unit
+ * is asked for. Null for anything else.
+ */
+export function unitsBetween(
+  of: string,
+  into: string | null,
+  kitchen: QuickKitchen,
+): UnitAnswer | null {
+  const from = measureOf(of, kitchen);
+  const unit = into === null ? from && toldIn(from.unit) : unitIn(into, kitchen);
   if (!from || !unit || isMassUnit(from.unit) !== isMassUnit(unit)) return null;
   const amount = (from.amount * sizeIn(from.unit, kitchen)) / sizeIn(unit, kitchen);
   return Number.isFinite(amount) ? { kind: 'units', from, wanted: { unit, amount } } : null;
