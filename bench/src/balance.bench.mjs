@@ -10,6 +10,7 @@ import { DEMO_RECIPES } from '../../server/dist/demo/recipes.js';
 import { batchOf, read, recipeOf } from './usual.mjs';
 import { BUILT_IN_SHELF } from '@ypsigram/core/shelf';
 import { TWENTY_LINES } from './recipe.mjs';
+import { RECIPES_OF_OTHERS } from './recipes-of-others.mjs';
 
 const lines = TWENTY_LINES.split('\n');
 const reading = read([...lines, ...lines.slice(0, 10)].join('\n'));
@@ -74,17 +75,36 @@ function naive(planned, line) {
   };
 }
 
+/** The larger kinds of things that a plan is said in: marks of one jug are one. */
+const termsOf = ({ fills }) =>
+  new Set(fills.map(({ kind, unit }) => (kind === 'jug' || kind === 'block' ? kind : unit))).size;
+const EIGHTH = '1/8';
+const FINE = new Set(['salt', 'leavening', 'yeast', 'thickener', 'flavour']);
+const said = { lines: 0, thirds: 0, fills: 0, eighths: 0 };
+function count(plan) {
+  for (const { measure, ingredientId } of plan) {
+    if (!measure || measure.method === 'count') continue;
+    said.lines++;
+    said.fills += measure.fills.reduce((sum, fill) => sum + fill.count, 0);
+    if (termsOf(measure) > 2) said.thirds++;
+    const isFine = FINE.has(BUILT_IN_SHELF.ingredient(ingredientId).role);
+    if (!isFine && measure.fills.some(({ nominal }) => nominal === EIGHTH)) said.eighths++;
+  }
+}
+
 const routes = {
   'ours, measured': [],
   'ours, weighed': [],
   'naive, measured': [],
   'naive, weighed': [],
 };
-const FACTORS = Array.from({ length: 20 }, (_, index) => new Fraction(index + 3, 8));
-for (const { text, standard } of DEMO_RECIPES) {
+const FACTORS = ['1', '1/3', '1/2', '2/3', '3/2', '5/2', '7'].map((by) => new Fraction(by));
+const RECIPES = [...DEMO_RECIPES, ...RECIPES_OF_OTHERS];
+for (const { text, standard } of RECIPES) {
   const recipe = read(text, standard);
   for (const by of FACTORS) {
     const plan = planBatch(recipe, batchOf(by));
+    count(plan);
     const peer = plan.map((planned, index) => naive(planned, recipe.lines[index]));
     for (const [who, of] of [
       ['ours', plan],
@@ -102,7 +122,7 @@ for (const { text, standard } of DEMO_RECIPES) {
 }
 const percent = (share) => `${(100 * share).toFixed(1)} %`;
 console.log(
-  `Drift of ratios, ${DEMO_RECIPES.length} demo recipes at ${FACTORS.length} factors from ×3/8 to ×22/8:`,
+  `Drift of ratios, ${RECIPES.length} recipes at ${FACTORS.length} factors from ×1/3 to ×7:`,
 );
 console.table(
   Object.entries(routes).map(([route, drifts]) => {
@@ -115,4 +135,11 @@ console.table(
       worst: percent(sorted.at(-1)),
     };
   }),
+);
+
+const share = (some) => percent(some / said.lines);
+console.log(
+  `${said.lines} lines filled: ${share(said.thirds)} need a third term (wanted 2 % at most), ` +
+    `${(said.fills / said.lines).toFixed(2)} fills a line (wanted 3 at most), ` +
+    `${said.eighths} with an eighth where it is not allowed (wanted none)`,
 );

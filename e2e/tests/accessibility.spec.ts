@@ -90,7 +90,7 @@ test.describe('what is seen is accessible, and fits laptop, tablet and phone:', 
     await expect(baker.row('4 cups bread flour')).toBeVisible();
     await page
       .getByRole('button', {
-        name: 'Where the weight comes from: estimate, for 4 cups bread flour',
+        name: 'Weight: a guess, for 4 cups bread flour',
       })
       .click();
     await expectGood(page);

@@ -25,13 +25,9 @@ test('an author’s cup follows from its recipes, and decides what others of the
   await baker.write('Rolls\n2 cups flour\n2 cups bread flour');
   await page.getByRole('button', { name: 'Save recipe' }).click();
   await expect(baker.row('2 cups flour')).toContainText('290 g');
-  await page
-    .getByRole('button', { name: "Where the weight comes from: author's cup, for 2 cups flour" })
-    .click();
+  await page.getByRole('button', { name: "Weight: author's cup, for 2 cups flour" }).click();
   await expect(page.getByText('Source: Tide book, inferred from 2 lines.')).toBeVisible();
-  await page
-    .getByRole('button', { name: 'Where the weight comes from: estimate, for 2 cups bread flour' })
-    .click();
+  await page.getByRole('button', { name: 'Weight: a guess, for 2 cups bread flour' }).click();
   await expect(
     page.getByText('Source: Tide book, by what its all-purpose flour weighs.'),
   ).toBeVisible();

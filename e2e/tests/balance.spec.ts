@@ -72,9 +72,7 @@ test('a premix, a finer scale, one more spoon and a cleaner batch go with one ke
   const sugar = baker.row('206 g sugar');
   await expect(sugar).toContainText('1 cup + 1 tsp');
   await expect(sugar).toContainText('−0.9 %');
-  await page
-    .getByRole('button', { name: /^Where the weight comes from: .*for 206 g sugar/ })
-    .focus();
+  await page.getByRole('button', { name: /^Weight: .*for 206 g sugar/ }).focus();
   await page.keyboard.press('n');
   await expect(sugar).not.toContainText('−0.9 %');
   await page.keyboard.press('n');
@@ -98,9 +96,7 @@ test('a line is pinned, given another kind and kept to one cup; a reload forgets
   page,
   baker,
 }) => {
-  await page
-    .getByRole('button', { name: 'Where the weight comes from: estimate, for 4 cups bread flour' })
-    .click();
+  await page.getByRole('button', { name: 'Weight: a guess, for 4 cups bread flour' }).click();
   await page.getByLabel('Set the weight, g').fill('500');
   await page.getByLabel('Set the weight, g').press('Enter');
   await page.getByLabel('Use another kind').selectOption({ label: 'Whole-wheat flour' });
@@ -115,9 +111,7 @@ test('a line is pinned, given another kind and kept to one cup; a reload forgets
   await baker.expectSaved();
   await page.reload();
   await expect(baker.row('4 cups bread flour')).toContainText('use instead: Whole-wheat flour');
-  await expect(
-    page.getByRole('button', { name: /^Where the weight comes from: pinned, for 4 cups/ }),
-  ).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Weight: pinned, for 4 cups/ })).toBeVisible();
 });
 
 test('either school has its column alone, and the keys are on a sheet', async ({ page }) => {

@@ -139,7 +139,9 @@ test('order by dragging and by keys; keys of its own; labels to print', async ({
   await bench.begin('By cup and spoon');
   const tray = page.getByRole('group', { name: /^Tray/ });
   const names = () => tray.getByRole('button').allInnerTexts();
-  expect((await names()).slice(0, 2)).toEqual(['Active dry yeast', 'Whole milk']);
+  await expect
+    .poll(async () => (await names()).slice(0, 2))
+    .toEqual(['Active dry yeast', 'Whole milk']);
   await page.keyboard.press('Alt+ArrowRight');
   await expect.poll(async () => (await names())[0]).toBe('Whole milk');
   await page.keyboard.press('ControlOrMeta+z');

@@ -72,10 +72,10 @@ test('a hand is calibrated with eight simulated fills, one untared, and the Bala
   await expect(flour).toContainText('filled by Coot, 7 trials');
   await page
     .getByRole('button', {
-      name: /^Where the weight comes from: .*, for 1 1\/2 cups all-purpose flour/,
+      name: /^Weight: .*, for 1 1\/2 cups all-purpose flour/,
     })
     .click();
-  await expect(page.getByRole('heading', { name: 'Your measure: your hand' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Your measure: your trials' })).toBeVisible();
 });
 
 test('a doubted trial counts when the baker says it was right, and a deleted one comes back', async ({

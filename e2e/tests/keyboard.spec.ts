@@ -25,8 +25,8 @@ test('from an empty kitchen to a logged bake with the keyboard alone', async ({ 
   await page.waitForURL(/\/balance/);
   await keys.type(page.getByRole('textbox', { name: 'Factor' }), '1 1/2');
   await expect(page.getByText('makes 12 slices').first()).toBeVisible();
-  await keys.press(page.getByRole('button', { name: /^250\sg|reference/ }).first());
-  await expect(page.getByText('Where the weight comes from')).toBeVisible();
+  await keys.press(page.getByRole('button', { name: /^250\sg|from tables/ }).first());
+  await expect(page.getByRole('heading', { name: /^Weight: / })).toBeVisible();
 
   // The bench: every fill is one press.
   await keys.press(link(/^Bench/));

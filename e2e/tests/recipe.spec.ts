@@ -42,10 +42,10 @@ test('a method of your own changes your measure and not the mass', async ({ bake
   const flour = baker.row('2 cups all-purpose flour');
   await expect(flour).toContainText('2 cups');
   await page.getByLabel('Your method for 2 cups all-purpose flour').selectOption('dipped');
-  await expect(flour).toContainText('1 1/3 cups + 1/2 cup');
+  await expect(flour).toContainText('1 3/4 cups + 1 tbsp');
   await expect(flour).toContainText('250 g');
   await expect(flour.getByRole('img')).toHaveAccessibleName(
-    /Leans to measure by 0\.5 %: near enough/,
+    /Leans to weight by 0\.7 %: near enough/,
   );
   await baker.expectSaved();
   await page.reload();
@@ -56,7 +56,7 @@ test('a line opens its basis', async ({ baker, page }) => {
   await baker.saveNew(BUNS);
   await page
     .getByRole('button', {
-      name: 'Where the weight comes from: reference, for 2 cups all-purpose flour',
+      name: 'Weight: from tables, for 2 cups all-purpose flour',
     })
     .click();
   await expect(page.getByText('Source: public food table, no. 20081.')).toBeVisible();

@@ -15,7 +15,7 @@ test('an ingredient is found by another name, from the keyboard, with its weight
   const spooned = page.getByRole('row', { name: /^spooned/ });
   await expect(spooned).toContainText('125');
   await expect(spooned).toContainText('public food table, no. 20081');
-  await expect(page.getByRole('row', { name: /^tamped/ })).toContainText('estimate');
+  await expect(page.getByRole('row', { name: /^tamped/ })).toContainText('a guess');
   await expect(page.getByText('Raw flour is not safe to taste.')).toBeVisible();
 });
 
@@ -72,9 +72,7 @@ test('an own weight stands before the table’s in every recipe, and can be put 
   await page.getByRole('link', { name: 'Book', exact: true }).click();
   await page.getByRole('listitem').getByRole('link').click();
   await expect(baker.row('2 cups flour')).toContainText('263 g');
-  await page
-    .getByRole('button', { name: 'Where the weight comes from: own weight, for 2 cups flour' })
-    .click();
+  await page.getByRole('button', { name: 'Weight: own weight, for 2 cups flour' }).click();
   await expect(page.getByText('You set this weight on the Shelf.')).toBeVisible();
   await baker.goTo('/shelf/flour-wheat-all-purpose');
   await page.getByRole('button', { name: 'Use table’s weight again: spooned' }).click();
@@ -125,7 +123,7 @@ test('what the shelf lacks is looked up in the public table, said, and taken ont
   await page.getByRole('link', { name: /^Reading/ }).click();
   const understood = page.getByText('its weight is from the public food table');
   await expect(understood).toBeVisible();
-  await expect(page.getByText('public table', { exact: true })).toBeVisible();
+  await expect(page.getByText('from the public table', { exact: true })).toBeVisible();
   await expect(page.getByText('208 g', { exact: true })).toBeVisible();
 
   // Its allergens are not known until somebody tells, on the card too.

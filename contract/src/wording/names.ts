@@ -25,12 +25,12 @@ export const METHOD_NAMES: Readonly<Record<Method, string>> = {
 /** What each rung of the basis ladder is called on screen. */
 const RUNG_NAMES: Readonly<Record<Rung, string>> = {
   proven: 'proven',
-  stated: 'stated',
+  stated: 'as written',
   author: "author's cup",
-  hand: 'your hand',
-  reference: 'reference',
-  table: 'public table',
-  estimate: 'estimate',
+  hand: 'your trials',
+  reference: 'from tables',
+  table: 'from the public table',
+  estimate: 'a guess',
   unknown: 'unknown',
 };
 

@@ -84,7 +84,7 @@ function standardIn(text: string): { readonly standard: Standard | null; readonl
 
 /** Of what no table has a cup nobody fills one. */
 function isBySpoon(matter: string, { standard, shelf }: QuickKitchen): boolean {
-  const { ingredientId } = readLine(`1 cup ${matter}`, standard, shelf);
+  const { ingredientId } = readLine(`1 g ${matter}`, standard, shelf);
   const weights = ingredientId === null ? [] : (shelf.ingredient(ingredientId)?.weights ?? []);
   return weights.length > 0 && !weights.some(({ unit }) => unit === 'cup' || unit === 'stick');
 }

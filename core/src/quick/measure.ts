@@ -100,7 +100,7 @@ export function unitIn(word: string, { standard, shelf }: QuickKitchen, of = 'fl
     const isAll = ingredientId === readLine(`2 g ${name}`, standard, shelf).ingredientId;
     return unit === 'each' || !isAll ? null : unit;
   };
-  for (const name of [of, 'salt', 'Zucker', 'de sucre']) {
+  for (const name of [of, 'salt', 'Zucker', 'sucre']) {
     const unit = word.toLowerCase().includes(name.toLowerCase()) ? null : unitOf(name);
     if (unit) return unit;
   }

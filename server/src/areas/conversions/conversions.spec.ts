@@ -25,7 +25,7 @@ describe('the quick question over the wire', () => {
     ['350 F', '177 °C, 350 °F, gas mark 4, 157 °C with a fan'],
     ['gas mark 6', '200 °C, 392 °F, gas mark 6, 180 °C with a fan'],
     ['20 cm round to 23 cm', '1.32 times the batch, filled as high'],
-    ['cocoa', 'Write an amount too, such as “2 cups”.'],
+    ['cocoa', '86 g'],
     ['2 cups moon dust', 'That ingredient is not on the Shelf.'],
   ] as const;
   for (const [question, says] of ANSWERS) {

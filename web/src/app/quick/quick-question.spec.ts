@@ -7,6 +7,7 @@ import { learnedFeature } from '../state/learned/learned.feature';
 import { recipeFeature } from '../state/recipe/recipe.feature';
 import { trialsFeature } from '../state/trials/trials.feature';
 import { typeInto } from '../testing/type-into';
+import { askedBefore, rememberQuestion } from './asked-before';
 import { QuickQuestion } from './quick-question';
 
 describe('the quick question', () => {
@@ -56,5 +57,47 @@ describe('the quick question', () => {
     fixture.detectChanges();
     expect(sheet().querySelector('input')!.value).toBe('1 1/2 tsp ground cinnamon');
     expect(sheet().querySelector('.answer')!.textContent).toContain('g');
+  });
+
+  it('says what is meant where an amount is left out', () => {
+    expect(ask('cocoa')).toBe('86 g');
+    expect(sheet().textContent).toContain('“1 cup cocoa”');
+    ask('1 cup cocoa');
+    expect(sheet().textContent).not.toContain('“1 cup cocoa”');
+  });
+
+  it('answers several lines that are pasted one under the other', () => {
+    const field = sheet().querySelector('input')!;
+    const clipboardData = new DataTransfer();
+    clipboardData.setData('text/plain', '2 cups flour\n\n350 F\n1 cup moon dust\n');
+    field.dispatchEvent(new ClipboardEvent('paste', { clipboardData, cancelable: true }));
+    fixture.detectChanges();
+    const rows = [...sheet().querySelectorAll('tr')].map((row) => row.textContent!.trim());
+    expect(rows.length).toBe(3);
+    expect(rows[0]).toContain('250 g');
+    expect(rows[1]).toContain('177 °C');
+    expect(rows[2]).toContain('not on the Shelf');
+    ask('1 cup sugar');
+    expect(sheet().querySelectorAll('tr').length).toBe(0);
+  });
+});
+
+describe('what was asked before', () => {
+  afterEach(() => localStorage.removeItem('ypsigram.asked'));
+
+  it('is offered again, ten at most, the last first', () => {
+    for (let at = 0; at < 12; at++) rememberQuestion(`${at} cups flour`);
+    rememberQuestion('5 cups flour');
+    rememberQuestion('   ');
+    expect(askedBefore().length).toBe(10);
+    expect(askedBefore()[0]).toBe('5 cups flour');
+    expect(askedBefore()).not.toContain('0 cups flour');
+  });
+
+  it('is nothing where what is kept is not ours', () => {
+    localStorage.setItem('ypsigram.asked', '{"no": "list"}');
+    expect(askedBefore()).toEqual([]);
+    localStorage.setItem('ypsigram.asked', 'no JSON');
+    expect(askedBefore()).toEqual([]);
   });
 });

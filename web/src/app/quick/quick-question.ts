@@ -22,8 +22,9 @@ import {
 } from '@ypsigram/contract';
 import { massText, quickText } from '@ypsigram/contract/quick';
 import { mixed } from '@ypsigram/core/amount';
-import { ask, type MeasureAnswer } from '@ypsigram/core/quick';
+import { ask, type MeasureAnswer, type QuickAnswer } from '@ypsigram/core/quick';
 import { spread } from '../kit/amounts/amounts';
+import { askedBefore, rememberQuestion } from './asked-before';
 import { kitchenFeature } from '../state/kitchen/kitchen.feature';
 import { selectPlanning } from '../state/kitchen/kitchen.selectors';
 import { recallNewRecipe } from '../state/recipe/new-recipe-memory';
@@ -35,6 +36,9 @@ interface Group {
   readonly name: string;
   readonly all: readonly { readonly name: string; readonly figure: string }[];
 }
+
+/** More lines than these are a recipe. */
+const MOST_LINES = 60;
 
 /** One line that is asked and answered while it is typed: nothing of it is saved. */
 @Component({
@@ -57,17 +61,17 @@ export class QuickQuestion {
   protected readonly question = signal('');
   /** What was done with the answer, for a moment. */
   protected readonly done = linkedSignal({ source: this.question, computation: () => '' });
-  protected readonly answer = computed(() =>
-    ask(this.question(), {
-      ...this.planning(),
-      standard: this.standard(),
-      hand: this.hand(),
-    }),
+  protected readonly answer = computed(() => this.answered(this.question()));
+  /** Several lines that were pasted; none as long as one is asked. */
+  protected readonly lines = signal<readonly string[]>([]);
+  protected readonly answers = computed(() =>
+    this.lines().map((line) => ({ line, says: inOurMark(quickText(this.answered(line))) })),
   );
+  protected readonly before = askedBefore();
   protected readonly says = computed(() => inOurMark(quickText(this.answer())));
   protected readonly measure = computed(() => {
     const answer = this.answer();
-    return answer.kind === 'measure' ? shown(answer) : null;
+    return answer.kind === 'measure' ? shown(answer, this.question()) : null;
   });
   protected readonly closest = computed(() => {
     const answer = this.answer();
@@ -80,6 +84,40 @@ export class QuickQuestion {
     afterNextRender(() => this.sheet().nativeElement.showModal());
   }
 
+  private answered(question: string): QuickAnswer {
+    return ask(question, {
+      ...this.planning(),
+      standard: this.standard(),
+      hand: this.hand(),
+    });
+  }
+
+  protected typed(question: string): void {
+    this.lines.set([]);
+    this.question.set(question);
+  }
+
+  /** Several lines are answered one under the other; a field of one line would run them together. */
+  protected pasted(event: ClipboardEvent, field: HTMLInputElement): void {
+    const lines = (event.clipboardData?.getData('text/plain') ?? '')
+      .split(/\r\n|\r|\n/)
+      .map((line) => line.trim())
+      .filter((line) => line !== '');
+    if (lines.length < 2) return;
+    event.preventDefault();
+    field.value = '';
+    this.question.set('');
+    this.lines.set(lines.slice(0, MOST_LINES));
+  }
+
+  protected copyAll(): void {
+    this.put(
+      this.answers()
+        .map(({ line, says }) => `${line}\t${says}`)
+        .join('\n'),
+    );
+  }
+
   protected press(event: KeyboardEvent): void {
     const isOnButton = event.target instanceof HTMLButtonElement;
     if (event.key === 'Enter' && !isOnButton) this.copy();
@@ -90,8 +128,14 @@ export class QuickQuestion {
   }
 
   protected copy(): void {
+    if (this.lines().length > 0) return this.copyAll();
     if (this.answer().kind === 'none') return;
-    void navigator.clipboard.writeText(this.says()).then(
+    rememberQuestion(this.question());
+    this.put(this.says());
+  }
+
+  private put(text: string): void {
+    void navigator.clipboard.writeText(text).then(
       () => this.done.set('Copied.'),
       () => this.done.set('The browser did not let this be copied. Select the answer instead.'),
     );
@@ -130,12 +174,16 @@ export class QuickQuestion {
   }
 
   protected close(): void {
+    if (this.answer().kind !== 'none') rememberQuestion(this.question());
     this.sheet().nativeElement.close();
   }
 }
 
 /** All that stands under the answer. */
-function shown({ ingredient, intended, plan, ways, standards, times }: MeasureAnswer) {
+function shown(
+  { line, ingredient, intended, plan, ways, standards, times }: MeasureAnswer,
+  question: string,
+) {
   const range = spread(intended);
   const groups: Group[] = [
     {
@@ -166,6 +214,8 @@ function shown({ ingredient, intended, plan, ways, standards, times }: MeasureAn
     },
   ];
   return {
+    // What was left out is said: "cocoa" is a cup of it.
+    meant: question.toLowerCase().includes(line.written.trim().toLowerCase()) ? null : line.written,
     name: ingredient.name,
     basis: basisName(intended.basis),
     range: range ? `, ${inOurMark(range)}` : '',

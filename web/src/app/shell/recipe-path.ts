@@ -88,7 +88,7 @@ export class RecipePath {
   });
   protected readonly balanceState = computed(() => {
     if (this.isKept()) return 'for keeping: as written';
-    const out = this.plan().filter(({ within }) => within === false).length;
+    const out = this.plan().filter(({ level }) => level === 'out').length;
     const factor = this.factor();
     if (!factor) return 'nothing to convert yet';
     const times = `×${showFactor(factor)}`;

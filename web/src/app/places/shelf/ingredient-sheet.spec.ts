@@ -26,8 +26,8 @@ describe('the page of an ingredient', () => {
 
   it('weighs each way of filling in the cups of this kitchen, and says where that is from', () => {
     const us = sheet(FLOUR);
-    expect(us.row('spooned')).toContain('spooned 125 7.8 2.6 0.528 reference');
-    expect(us.row('tamped')).toContain('estimate');
+    expect(us.row('spooned')).toContain('spooned 125 7.8 2.6 0.528 from tables');
+    expect(us.row('tamped')).toContain('a guess');
     expect(us.view.words()).toContain('in our cups and spoons (US customary)');
   });
 

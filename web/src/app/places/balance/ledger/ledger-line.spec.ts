@@ -31,7 +31,7 @@ describe('LedgerLine', () => {
       '2 cups sifted flour',
       '345 g',
       '319 to 371 g',
-      'reference',
+      'from tables',
       '3 cups',
       'level',
     ]) {

@@ -19,7 +19,7 @@ describe('UnderstoodLine', () => {
 
   it('says how much of what, how it was filled and what that weighs', () => {
     const { text } = show('1 1/2 cups sifted cake flour');
-    for (const part of ['1 1/2 cups', 'Cake flour', 'sifted', '144 g', 'reference']) {
+    for (const part of ['1 1/2 cups', 'Cake flour', 'sifted', '144 g', 'from tables']) {
       expect(text).withContext(part).toContain(part);
     }
   });
