@@ -38,4 +38,10 @@ describe('what would mend a line', () => {
     );
     expect(advice.length).toBeGreaterThan(0);
   });
+
+  it('asks for no finer scale where fingers or drops measure', () => {
+    const drops = readText('2 cups flour\n3 drops red food colouring\n1 pinch salt');
+    const batch = { factor: new Fraction(1), shelf: BUILT_IN_SHELF, drawer: defaultDrawer() };
+    expect(adviceFor(drops, planBatch(drops, batch), batch)).toEqual([]);
+  });
 });

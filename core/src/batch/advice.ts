@@ -3,6 +3,7 @@ import type { Reading } from '../reading/index.js';
 import { methodsForLine } from './line-method.js';
 import { LEANING } from '../baking/index.js';
 import { COUNTED_EASILY, isWithin } from '../fills/index.js';
+import { isNominalUnit } from '../units/index.js';
 import { choiceOf, planLine } from './plan.js';
 import type { Batch, PlanLine } from './plan-line.js';
 import { carrierOf, premixFor, type Premix } from './premix.js';
@@ -72,7 +73,10 @@ export function adviceFor(reading: Reading, plan: readonly PlanLine[], batch: Ba
     if (forgiven === null || !intended || !weight) return [];
     const tolerance = forgiven * LEANING;
     const grid = offByGrid(planned);
-    if (!isWithin(grid, tolerance)) {
+    // A pinch is no amount to be weighed, however fine the scale.
+    const { unit } = reading.lines[index]!;
+    const isOfFingers = unit !== null && isNominalUnit(unit) && !planned.isWeighed;
+    if (!isWithin(grid, tolerance) && !isOfFingers) {
       carrier ??= carrierOf(plan, batch.shelf);
       const about = { line: index, gap: grid, tolerance };
       const premix =
