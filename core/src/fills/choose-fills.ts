@@ -116,6 +116,18 @@ const best = (
     null,
   );
 
+/** Sets of tools without the marks that are by weight. */
+const BY_VOLUME = new WeakMap<ToolSet, ToolSet>();
+
+function byVolume(tools: ToolSet): ToolSet {
+  let found = BY_VOLUME.get(tools);
+  if (!found) {
+    found = tools.filter(({ grams }) => grams === undefined);
+    BY_VOLUME.set(tools, found);
+  }
+  return found;
+}
+
 /** Fills that make the written volume just so by what is stamped on them, and weigh what is meant. */
 function asWritten(
   goal: Goal,
@@ -126,9 +138,9 @@ function asWritten(
   if (!written) return null;
   const { millilitres, size } = written;
   const isFine = goal.isFine || millilitres < LESS_THAN_A_QUARTER_MILLILITRES;
-  const stamped = (tool: Tool): number => (tool.grams === undefined ? tool.stampedMillilitres : 0);
+  const stamped = (tool: Tool): number => tool.stampedMillilitres;
   const found = sets.flatMap((set) =>
-    handyPlans(set, stamped, {
+    handyPlans(byVolume(set), stamped, {
       target: millilitres,
       furthest: EXACT * millilitres,
       isFine,
@@ -157,8 +169,14 @@ function plansWithin(
   const known = goal.nearerThan ?? Infinity;
   return sets
     .flatMap((set) => handyPlans(set, weigh, { target: goal.grams, ...within }))
-    .map(({ fills, amount }) => candidate(fills, amount, goal.grams))
-    .filter(({ error }) => error < known - SAME_ERROR);
+    .filter(({ error }) => error < known - SAME_ERROR)
+    .map(({ fills, amount, count, washes, error }) => ({
+      fills,
+      grams: amount,
+      count,
+      washes,
+      error,
+    }));
 }
 
 /** The plan of least trouble among those of two terms; null where none is near. */

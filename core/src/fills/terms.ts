@@ -8,19 +8,8 @@ export interface Term {
 }
 
 /** Kinds of terms, the larger first: a plan has at most one of each. */
-export const TERM_GROUPS = [
-  'block',
-  'jug',
-  'cup',
-  'odd',
-  'tbsp',
-  'tsp',
-  'pinch',
-  'small',
-  'half',
-] as const;
-/** One of `TERM_GROUPS`. */
-export type TermGroup = (typeof TERM_GROUPS)[number];
+export type TermGroup =
+  'block' | 'jug' | 'cup' | 'odd' | 'tbsp' | 'tsp' | 'pinch' | 'small' | 'half';
 
 /** What stays of a cup in 24ths: nothing, a quarter, a third, a half, two thirds, three quarters. */
 const CUP_PARTS = 24;
@@ -42,6 +31,8 @@ export interface TermTools {
   readonly cups: readonly Coin[];
   readonly tbsp: readonly Coin[];
   readonly tsp: readonly Coin[];
+  /** Every term of these spoons. */
+  readonly spoons: readonly Term[];
   readonly jug: readonly Tool[];
   readonly block: readonly Tool[];
   readonly odd: readonly Tool[];
@@ -97,6 +88,7 @@ export function termTools(tools: ToolSet, halves: readonly Tool[]): TermTools {
     cups,
     tbsp,
     tsp,
+    spoons: [...spoonTerms('tbsp', tbsp), ...spoonTerms('tsp', tsp)],
     jug,
     block,
     small,
@@ -157,7 +149,18 @@ export interface Reach {
   readonly high: number;
 }
 
+/** What one of these spoons comes to; 0 where the drawer has none. */
+export function oneSpoon(unit: 'tbsp' | 'tsp', tools: TermTools, weigh: Weigh): number {
+  const [coin] = tools[unit];
+  return coin ? (weigh(coin.tool) / coin.parts) * SPOONS[unit].parts : 0;
+}
+
 const term = (group: TermGroup, fills: readonly ToolFills[]): Term => ({ group, fills });
+
+const spoonTerms = (group: 'tbsp' | 'tsp', coins: readonly Coin[]): readonly Term[] =>
+  Array.from({ length: SPOONS[group].most }, (_, at) => fillsFor(at + 1, coins)).flatMap((fills) =>
+    fills ? [term(group, fills)] : [],
+  );
 
 /** Cups from a little under what is wanted up to it: a whole number and a plain fraction. */
 function cupTerms({ cups }: TermTools, weigh: Weigh, { low, high }: Reach): Term[] {
@@ -193,10 +196,6 @@ function markTerms(group: 'jug' | 'block', marks: readonly Tool[], weigh: Weigh,
 
 /** Every term that these tools make and that lies within reach, the larger kinds first. */
 export function termsWithin(tools: TermTools, weigh: Weigh, reach: Reach): readonly Term[] {
-  const spoons = (group: 'tbsp' | 'tsp'): Term[] =>
-    Array.from({ length: SPOONS[group].most }, (_, at) => fillsFor(at + 1, tools[group])).flatMap(
-      (fills) => (fills ? [term(group, fills)] : []),
-    );
   const counted = (group: TermGroup, some: readonly Tool[], most: number): Term[] =>
     some.flatMap((tool) => {
       const upTo = Math.min(most, Math.floor(reach.high / weigh(tool)));
@@ -207,8 +206,7 @@ export function termsWithin(tools: TermTools, weigh: Weigh, reach: Reach): reado
     ...markTerms('jug', tools.jug, weigh, reach.high),
     ...cupTerms(tools, weigh, reach),
     ...counted('odd', tools.odd, MOST_OF_ODD),
-    ...spoons('tbsp'),
-    ...spoons('tsp'),
+    ...tools.spoons,
     ...counted('pinch', tools.pinch, MOST_PINCHES),
     ...counted('small', tools.small, 1),
     ...counted('half', tools.half, 1),
