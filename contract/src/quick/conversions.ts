@@ -17,7 +17,10 @@ export const conversionRequest = z.strictObject({
   question: z
     .string('Write the question, for example “1 3/4 cups cocoa in grams”.')
     .max(LONGEST_QUESTION, 'Ask for one thing at a time, in at most 200 characters.')
-    .meta({ description: '“1 3/4 cups cocoa in grams”, “350 F”, “20 cm round to 23 cm”.' }),
+    .meta({
+      description:
+        '“1 3/4 cups cocoa in grams”, “350 F”, “20 cm round to 23 cm”, “21 g fresh yeast to instant”.',
+    }),
   standard: standard.optional().meta({
     description: 'Whose cups and spoons are meant, where that are not this kitchen’s.',
   }),
@@ -75,6 +78,18 @@ const panReply = z.object({
   factor: z.object({ exact: z.string(), value: z.number() }),
 });
 
+const insteadReply = z.object({
+  kind: z.literal('instead'),
+  says,
+  ingredientId: z.string(),
+  ingredient: z.string(),
+  grams: z.number().meta({ description: 'Of the other kind. Unrounded.' }),
+  insteadOf: z.object({ ingredientId: z.string(), ingredient: z.string(), intended }),
+  waterMore: z.number().meta({ description: 'Grams of water it takes more; negative for less.' }),
+  weight: weight.nullable(),
+  measure: planMeasure.nullable().meta({ description: 'By the tools of this kitchen.' }),
+});
+
 const noReply = z.object({
   kind: z.literal('none'),
   says,
@@ -87,6 +102,7 @@ export const conversionReply = z.discriminatedUnion('kind', [
   unitsReply,
   heatReply,
   panReply,
+  insteadReply,
   noReply,
 ]);
 
@@ -129,6 +145,24 @@ export function toConversionReply(answer: QuickAnswer, shelf: Shelf): Conversion
         kind: answer.kind,
         says: text,
         factor: { exact: factor.toFraction(), value: factor.valueOf() },
+      };
+    }
+    case 'instead': {
+      const { instead, grams, waterMore, plan } = answer;
+      return {
+        kind: answer.kind,
+        says: text,
+        ingredientId: instead.ingredientId,
+        ingredient: instead.name,
+        grams,
+        insteadOf: {
+          ingredientId: answer.ingredient.id,
+          ingredient: answer.ingredient.name,
+          intended: toIntendedReply(answer.intended),
+        },
+        waterMore,
+        weight: plan.weight && toWeightReply(plan.weight),
+        measure: plan.measure && toMeasureReply(plan.measure),
       };
     }
     case 'none':

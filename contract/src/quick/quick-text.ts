@@ -1,6 +1,7 @@
 import { Fraction, showKitchen } from '@ypsigram/core/amount';
 import type {
   HeatAnswer,
+  InsteadAnswer,
   MeasureAnswer,
   NoAnswer,
   PanAnswer,
@@ -46,6 +47,22 @@ function heatText({ celsius, fahrenheit, gasMark, fanCelsius }: HeatAnswer): str
 const panText = ({ factor }: PanAnswer): string =>
   `${short(factor.valueOf(), 2)} times the batch, filled as high`;
 
+/** Less water than this is not worth a word, in grams. */
+const LEAST_WATER = 1;
+
+/** "7.0 g instant yeast (2 1/4 tsp) for 21 g fresh yeast"; flours also with the water they take. */
+function insteadText(answer: InsteadAnswer): string {
+  const { instead, ingredient, intended, grams, waterMore, plan } = answer;
+  const water = Math.abs(waterMore);
+  const more = waterMore > 0 ? 'more' : 'less';
+  return [
+    `${massText(grams)} ${instead.name.toLowerCase()}`,
+    plan.measure ? ` (${measureText(plan.measure)})` : '',
+    ` for ${massText(intended.grams)} ${ingredient.name.toLowerCase()}`,
+    water < LEAST_WATER ? '' : `, and about ${fixed(water, 0)} g ${more} water`,
+  ].join('');
+}
+
 function amountText({ wanted, intended, plan }: MeasureAnswer): string {
   if (wanted && wanted.unit !== 'g') return unitAmountText(wanted.amount, wanted.unit);
   const isWeighed = intended.basis.rung === 'stated' && !wanted;
@@ -71,6 +88,8 @@ export function quickText(answer: QuickAnswer): string {
       return heatText(answer);
     case 'pan':
       return panText(answer);
+    case 'instead':
+      return insteadText(answer);
     case 'none':
       return REASONS[answer.reason];
   }

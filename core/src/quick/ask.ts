@@ -6,6 +6,7 @@ import {
   type NoAnswer,
   type QuickKitchen,
 } from './measure.js';
+import { insteadOf, type InsteadAnswer } from './instead.js';
 import { panBetween, type PanAnswer } from './pans.js';
 import { unitsBetween, type UnitAnswer } from './units.js';
 import { multiplied } from './times.js';
@@ -14,19 +15,21 @@ import { readLine } from '../reading/index.js';
 import type { Standard } from '../units/index.js';
 
 /** The answer to a quick question. */
-export type QuickAnswer = MeasureAnswer | UnitAnswer | HeatAnswer | PanAnswer | NoAnswer;
+export type QuickAnswer =
+  MeasureAnswer | UnitAnswer | HeatAnswer | PanAnswer | InsteadAnswer | NoAnswer;
 
 /** A question longer than this is a recipe. */
 const LONGEST = 200;
 
 /**
  * Answers one line by itself: an amount of an ingredient or of nothing in particular, a heat, or one
- * pan against another.
+ * pan or kind against another.
  *
  * @example ask('1 3/4 cups cocoa in grams', kitchen) // a measure of 151 g
  * @example ask('1 cup in ml', kitchen) // 237 mL
  * @example ask('350 F', kitchen) // 177 °C, gas mark 4
  * @example ask('20 cm round to 23 cm', kitchen) // 1.3225 times the batch
+ * @example ask('21 g fresh yeast to instant', kitchen) // 7 g of instant yeast
  */
 export function ask(text: string, kitchen: QuickKitchen): QuickAnswer {
   const parts = partsOf(text.slice(0, LONGEST));
@@ -46,6 +49,8 @@ function answer(of: string, into: string | null, kitchen: QuickKitchen): QuickAn
   const hasUnit = into !== null && unitIn(into, kitchen) !== null;
   const units = hasUnit || into === null ? unitsBetween(of, into, kitchen) : null;
   if (units) return units;
+  const instead = hasUnit || into === null ? null : insteadOf(of, into, kitchen);
+  if (instead) return instead;
   const [matter, unit] = hasUnit ? [of, into] : [into ? `${of} ${into}` : of, null];
   const found = measureIn(matter, unit, kitchen);
   if (found.kind === 'measure') return found;

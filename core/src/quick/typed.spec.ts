@@ -51,6 +51,36 @@ describe('questions as they are typed', () => {
     expect(answer.kind === 'pan' && answer.factor.valueOf()).toBeCloseTo(Math.PI / 4, 3);
   });
 
+  const KINDS = `
+21 g fresh yeast to instant => yeast-instant 7
+1 1/2 tsp instant yeast in active dry yeast => yeast-active-dry 5.6
+10 g kosher salt to fine sea salt => salt-table 10
+200 g all-purpose flour to bread flour => flour-wheat-bread 200
+200 g plain flour as cake flour => flour-wheat-cake 200
+`;
+  for (const row of KINDS.trim().split('\n')) {
+    const [text, expected] = row.split(' => ') as [string, string];
+    it(`another kind: “${text}”`, () => {
+      const answer = ask(text, KITCHEN);
+      if (answer.kind !== 'instead') return fail(answer.kind);
+      const { instead, grams } = answer;
+      expect(`${instead.ingredientId} ${Number(grams.toFixed(2))}`).toBe(expected);
+      expect(answer.plan.intended?.grams).toBeCloseTo(grams, 6);
+      expect(answer.plan.measure).not.toBeNull();
+    });
+  }
+
+  it('a stronger flour takes more water, by how much of it there is', () => {
+    const answer = ask('200 g all-purpose flour to bread flour', KITCHEN);
+    expect(answer.kind === 'instead' && answer.waterMore).toBeCloseTo(6, 9);
+  });
+
+  it('what is no other kind of it is no answer of that sort', () => {
+    for (const text of ['100 g butter to sugar', '10 g salt to yeast', 'fresh yeast to instant']) {
+      expect(ask(text, KITCHEN).kind).not.toBe('instead');
+    }
+  });
+
   it('what is read whole is not multiplied', () => {
     const answer = ask('1 cup half and half', KITCHEN);
     expect(answer.kind === 'measure' && answer.ingredient.id).toBe('half-and-half');

@@ -26,6 +26,16 @@ describe('the quick question over the wire', () => {
     ['gas mark 6', '200 °C, 392 °F, gas mark 6, 180 °C with a fan'],
     ['20 cm round to 23 cm', '1.32 times the batch, filled as high'],
     ['cocoa', '86 g'],
+    ['21 g fresh yeast to instant', '7.0 g instant yeast (2 1/4 tsp) for 21 g fresh yeast'],
+    [
+      '1 tbsp kosher salt to table salt',
+      '8.4 g fine table salt (1 3/8 tsp) for 8.4 g coarse salt (light hollow flake)',
+    ],
+    [
+      '200 g all-purpose flour to bread flour',
+      '200 g bread flour (1 1/2 cups + 2 tbsp) for 200 g all-purpose wheat flour, and about 6 g more water',
+    ],
+    ['1 packet active dry yeast to fresh yeast', '17.5 g fresh yeast for 7.0 g active dry yeast'],
     ['2 cups moon dust', 'That ingredient is not on the Shelf.'],
   ] as const;
   for (const [question, says] of ANSWERS) {
