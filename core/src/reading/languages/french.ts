@@ -119,7 +119,7 @@ const INGREDIENTS = {
   crème: 'cream',
   'crème liquide': 'heavy cream',
   'crème entière': 'heavy cream',
-  'crème fraîche': 'sour cream',
+  'crème fraîche': 'creme fraiche',
   yaourt: 'yogurt',
   'yaourt nature': 'plain yogurt',
   'fromage frais': 'cream cheese',

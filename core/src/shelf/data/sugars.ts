@@ -109,7 +109,13 @@ export const SUGARS: readonly Ingredient[] = [
     waterPercent: 0.2,
     keeps: 'dry',
     allergens: [],
-    aliases: ['icing sugar', 'icing sugar mixture', "confectioners' sugar", 'confectioners sugar'],
+    aliases: [
+      'icing sugar',
+      'icing sugar mixture',
+      'icing mixture',
+      "confectioners' sugar",
+      'confectioners sugar',
+    ],
     weights: [
       { form: null, method: 'spooned', amount: 1, unit: 'cup', grams: 120, source: sr('19336') },
       { form: null, method: 'sifted', amount: 1, unit: 'cup', grams: 100, source: sr('19336') },

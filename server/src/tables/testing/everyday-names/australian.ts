@@ -8,6 +8,7 @@ custard powder => custard-powder
 caster sugar => sugar-granulated
 raw sugar => sugar-turbinado
 icing sugar mixture => sugar-powdered
+icing mixture => sugar-powdered
 golden syrup => syrup-golden
 treacle => molasses
 desiccated coconut => coconut-desiccated

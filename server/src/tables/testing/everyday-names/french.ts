@@ -22,6 +22,7 @@ lait écrémé => milk-skim
 babeurre => buttermilk
 crème liquide => cream-heavy (fluid)
 crème fraîche épaisse => creme-fraiche
+crème fraîche => creme-fraiche
 fromage blanc => quark
 yaourt nature => yogurt-plain
 mascarpone => mascarpone
