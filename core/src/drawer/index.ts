@@ -17,7 +17,7 @@ export {
 } from './scales.js';
 export {
   fingerTool,
-  halfOf,
+  halvesOf,
   stampedMillilitres,
   type Tool,
   TOOL_UNITS,

@@ -78,7 +78,7 @@ export function fingerTool(unit: NominalUnit): Tool {
 }
 
 /** Half of what a spoon holds, parted with a blade; or half a pinch. */
-export function halfOf(spoon: Tool): Tool {
+function halfOf(spoon: Tool): Tool {
   return {
     ...spoon,
     id: `${spoon.id}/2`,
@@ -87,4 +87,16 @@ export function halfOf(spoon: Tool): Tool {
     stampedMillilitres: spoon.stampedMillilitres / 2,
     nominal: spoon.nominal.div(2),
   };
+}
+
+/**
+ * What of these can be halved to measure less than any of them: the smallest spoon, which is
+ * levelled, parted with the blade and one half pushed out; and a pinch, but no drop.
+ */
+export function halvesOf(tools: readonly Tool[]): readonly Tool[] {
+  const smallest = tools
+    .filter(({ kind }) => kind === 'spoon')
+    .reduce<Tool | null>((a, b) => (a && a.millilitres <= b.millilitres ? a : b), null);
+  const pinches = tools.filter(({ kind, unit }) => kind === 'pinch' && unit !== 'drop');
+  return [...(smallest ? [smallest] : []), ...pinches].map(halfOf);
 }

@@ -1,4 +1,4 @@
-import { halfOf, type Tool, type ToolSet } from '../drawer/index.js';
+import { halvesOf, type Tool, type ToolSet } from '../drawer/index.js';
 import type { MeasureSize } from '../measuring/index.js';
 import { fewestFills, nearestFills, SAME_ERROR, type FillCounts } from './fewest-fills.js';
 import { fillableWith, type Densities } from './filling.js';
@@ -85,19 +85,11 @@ const gramsOf = ({ tool, count }: ToolFills, density: Densities): number =>
 /** Sets of tools with the halves of what is smallest in them. */
 const HALVED = new WeakMap<ToolSet, ToolSet>();
 
-/**
- * The tools of a set, and its smallest spoon halved: level it, part it with the blade and push one
- * half out; half a pinch too, but no half drop. Where no spoon measures so little, that comes nearer than a whole one.
- */
+/** The tools of a set, and the halves that come nearer where no spoon measures so little. */
 function withHalf(tools: ToolSet): ToolSet {
   let halved = HALVED.get(tools);
   if (!halved) {
-    const smallest = tools
-      .filter(({ kind }) => kind === 'spoon')
-      .sort((a, b) => a.millilitres - b.millilitres)
-      .slice(0, 1);
-    const pinches = tools.filter(({ kind, unit }) => kind === 'pinch' && unit !== 'drop');
-    halved = [...tools, ...[...smallest, ...pinches].map(halfOf)];
+    halved = [...tools, ...halvesOf(tools)];
     HALVED.set(tools, halved);
   }
   return halved;

@@ -1,4 +1,4 @@
-import { halfOf, type Tool, type ToolSet } from '../drawer/index.js';
+import { halvesOf, type ToolSet } from '../drawer/index.js';
 import type { ToolFills } from './plan.js';
 import {
   oneSpoon,
@@ -33,13 +33,8 @@ const TERM_TOOLS = new WeakMap<ToolSet, Readonly<Record<'plain' | 'fine', TermTo
 function toolsBy(set: ToolSet, isFine: boolean): TermTools {
   let found = TERM_TOOLS.get(set);
   if (!found) {
-    const smallest = set
-      .filter(({ kind }) => kind === 'spoon')
-      .reduce<Tool | null>((a, b) => (a && a.millilitres <= b.millilitres ? a : b), null);
-    const pinches = set.filter(({ kind, unit }) => kind === 'pinch' && unit !== 'drop');
-    const halves = [...(smallest ? [smallest] : []), ...pinches].map(halfOf);
     const plain = termTools(set, []);
-    found = { plain: { ...plain, small: [], half: [] }, fine: termTools(set, halves) };
+    found = { plain: { ...plain, small: [], half: [] }, fine: termTools(set, halvesOf(set)) };
     TERM_TOOLS.set(set, found);
   }
   return found[isFine ? 'fine' : 'plain'];
