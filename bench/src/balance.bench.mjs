@@ -2,9 +2,9 @@
 import { forgivenessOf } from '@ypsigram/core/baking';
 import { Bench } from 'tinybench';
 import { Fraction } from '@ypsigram/core/amount';
-import { RATIO_PARTS, cleanBatches, ratioDrift } from '@ypsigram/core/formula';
+import { cleanBatches } from '@ypsigram/core/formula';
+import { RATIO_PARTS, ratioDrift, planBatch, setFactor } from '@ypsigram/core/batch';
 import { USUAL_TOOLS, drawerOf } from '@ypsigram/core/drawer';
-import { planBatch, setFactor } from '@ypsigram/core/batch';
 import { isVolumeUnit, millilitresIn } from '@ypsigram/core/units';
 import { DEMO_RECIPES } from '../../server/dist/demo/recipes.js';
 import { batchOf, read, recipeOf } from './usual.mjs';

@@ -7,9 +7,10 @@ import {
   type Batch,
   type PlanLine,
   type Substitute,
+  type RatioDrift,
 } from '@ypsigram/core/batch';
 import { USUAL_KIND } from '@ypsigram/core/baking';
-import { doubtfulAmounts, type Caution, type RatioDrift } from '@ypsigram/core/formula';
+import { doubtfulAmounts, type Caution } from '@ypsigram/core/formula';
 import type { CleanBatch, Loads, RecipeSize } from '@ypsigram/core/factor';
 import type { GridWeight, MeasurePlan } from '@ypsigram/core/fills';
 import type { PlanReply, planMeasure } from './plans.js';

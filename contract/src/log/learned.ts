@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { RATIO_PARTS } from '@ypsigram/core/formula';
+import { RATIO_PARTS } from '@ypsigram/core/batch';
 import { SYMPTOMS } from '@ypsigram/core/diagnosis';
 import { bakeKind, instant } from '../parts.js';
 

@@ -5,7 +5,7 @@ import { USUAL_SCALES, defaultDrawer, finerScale } from '../drawer/index.js';
 import { forgivenessOf } from '../baking/index.js';
 import { adviceFor } from './advice.js';
 import { planBatch } from './plan.js';
-import { ratioDrift } from '../formula/index.js';
+import { ratioDrift } from './index.js';
 import type { Batch } from './plan-line.js';
 import type { LineChoice } from './line-choice.js';
 

@@ -7,7 +7,7 @@ import { readFactor, writeFactor } from '../factor/index.js';
 import { defaultDrawer } from '../drawer/index.js';
 import { isWithin } from '../fills/index.js';
 import { planBatch } from './plan.js';
-import { ratiosOf } from '../formula/index.js';
+import { ratiosOf } from './index.js';
 import type { PlanLine } from './plan-line.js';
 import { filled } from '../testing/filled.js';
 

@@ -1,10 +1,9 @@
 import fc from 'fast-check';
 import { Fraction } from '../amount/index.js';
 import { forgivenessOf } from '../baking/index.js';
-import { planBatch } from '../batch/index.js';
 import { BUILT_IN_SHELF } from '../shelf/index.js';
 import { BUNS, readText, usualBatch } from '../testing/usual.js';
-import { ratioDrift } from './index.js';
+import { planBatch, ratioDrift } from './index.js';
 
 const CAKE = forgivenessOf('cake');
 

@@ -1,4 +1,4 @@
-import { RATIO_PARTS, type RatioPart } from '../formula/index.js';
+import { RATIO_PARTS, type RatioPart } from '../batch/index.js';
 import { BLOCK } from './bakes.js';
 import type { ChanceLine } from './chance-line.js';
 

@@ -1,5 +1,5 @@
 import { forgivenOf } from '../baking/index.js';
-import type { RatioPart } from '../formula/index.js';
+import type { RatioPart } from '../batch/index.js';
 import { AuthorDraws } from './author-draws.js';
 import { BLOCK, Bakes } from './bakes.js';
 import type { ChanceLine } from './chance-line.js';

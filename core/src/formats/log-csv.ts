@@ -1,4 +1,4 @@
-import { RATIO_PARTS, type RatioPart } from '../formula/index.js';
+import { RATIO_PARTS, type RatioPart } from '../batch/index.js';
 import type { BakeOutcome } from '../log/index.js';
 import { writeCsv } from './csv.js';
 

@@ -12,14 +12,3 @@ export {
   massForPercent,
   type NewMasses,
 } from './formula.js';
-export {
-  RATIO_PARTS,
-  ratioDrift,
-  ratioShares,
-  ratiosOf,
-  type RatioDrift,
-  type RatioPart,
-  type RatioRoutes,
-  type Ratios,
-  type WeighedPart,
-} from '../batch/index.js';

@@ -4,7 +4,7 @@ import {
   type ForgivenPart,
   type Forgiveness,
 } from '../baking/index.js';
-import { RATIO_PARTS, type RatioPart } from '../formula/index.js';
+import { RATIO_PARTS, type RatioPart } from '../batch/index.js';
 import type { BakeOutcome } from './outcome.js';
 
 /** How far a ratio may go here: where the bake begins to show it, with its doubt. All relative. */

@@ -1,9 +1,8 @@
 import type { BakeKind } from '../baking/index.js';
 import type { Shelf } from '../catalogue/index.js';
 import { Fraction } from '../amount/index.js';
-import { writtenKey } from '../batch/index.js';
+import { writtenKey, RATIO_PARTS, type RatioPart } from '../batch/index.js';
 import { asWeighed, minutesIn, type BakeState, type LineState } from '../bench/index.js';
-import { RATIO_PARTS, type RatioPart } from '../formula/index.js';
 
 /** What went in for a line, at factor 1. */
 export interface OutcomeLine {

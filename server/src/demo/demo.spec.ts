@@ -5,7 +5,7 @@ import {
   type RecipeDraft,
   type TrialRecord,
 } from '@ypsigram/contract';
-import { ratiosOf, type Ratios } from '@ypsigram/core/formula';
+import { ratiosOf, type Ratios } from '@ypsigram/core/batch';
 import { biasAgainst, trialByToday, trialSets } from '@ypsigram/core/calibration';
 import { BUILT_IN_SHELF } from '@ypsigram/core/shelf';
 import { intendedMass } from '@ypsigram/core/conversion';

@@ -2,7 +2,7 @@ import { forgivenessOf, learnedForgiveness, LEANING } from '../../baking/index.j
 import type { Shelf } from '../../catalogue/index.js';
 import type { ChanceLine } from '../../chance/index.js';
 import { isWithin } from '../../fills/index.js';
-import { RATIO_PARTS, ratioShares, type RatioPart } from '../../formula/index.js';
+import { RATIO_PARTS, ratioShares, type RatioPart } from '../../batch/index.js';
 import type { LineState } from './line-state.js';
 import type { BakeState } from './state.js';
 

@@ -16,11 +16,12 @@ import {
   type AssembledRecipe,
   type Batch,
   type LearnedOfRecipe,
+  ratioDrift,
 } from '@ypsigram/core/batch';
 import type { BakeKind } from '@ypsigram/core/baking';
 import { defaultDrawer } from '@ypsigram/core/drawer';
 import { loadsFor, type Holds } from '@ypsigram/core/factor';
-import { cautionsFor, cleanBatches, ratioDrift } from '@ypsigram/core/formula';
+import { cautionsFor, cleanBatches } from '@ypsigram/core/formula';
 import type { KnownWeight } from '@ypsigram/core/measuring';
 import { USUAL_STANDARD } from '@ypsigram/core/units';
 import {

@@ -3,8 +3,15 @@ import { ChangeDetectionStrategy, Component, computed, inject, input, signal } f
 import { toSignal } from '@angular/core/rxjs-interop';
 import { Store } from '@ngrx/store';
 import { Fraction } from '@ypsigram/core/amount';
-import { RATIO_PARTS, ratioDrift, type Compared } from '@ypsigram/core/formula';
-import { assembleRecipe, forgivenessFor, planBatch, setFactor } from '@ypsigram/core/batch';
+import type { Compared } from '@ypsigram/core/formula';
+import {
+  RATIO_PARTS,
+  ratioDrift,
+  assembleRecipe,
+  forgivenessFor,
+  planBatch,
+  setFactor,
+} from '@ypsigram/core/batch';
 import { answerReading, readRecipe } from '@ypsigram/core/reading';
 import { catchError, map, of } from 'rxjs';
 import { RecipesApi, problemOf } from '../../../api/recipes-api';

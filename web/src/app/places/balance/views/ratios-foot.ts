@@ -1,9 +1,8 @@
 import { fixed } from '@ypsigram/contract';
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
 import type { Shelf } from '@ypsigram/core/catalogue';
-import { RATIO_PARTS, ratioDrift } from '@ypsigram/core/formula';
+import { RATIO_PARTS, ratioDrift, type PlanLine } from '@ypsigram/core/batch';
 import type { Forgiveness } from '@ypsigram/core/baking';
-import type { PlanLine } from '@ypsigram/core/batch';
 
 /** The ratios of the batch as baker's percentages: as written, as measured and as weighed. */
 @Component({

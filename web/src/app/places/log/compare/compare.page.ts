@@ -13,7 +13,7 @@ import { forkJoin } from 'rxjs';
 import { fixed, type Bake } from '@ypsigram/contract';
 import { SYMPTOM_NAMES } from '@ypsigram/contract/log';
 import { bakeState } from '@ypsigram/core/bench';
-import { RATIO_PARTS } from '@ypsigram/core/formula';
+import { RATIO_PARTS } from '@ypsigram/core/batch';
 import { outcomeOf, type BakeOutcome } from '@ypsigram/core/log';
 import { BakesApi } from '../../../api/bakes-api';
 import { photoAddress } from '../../../api/log-api';

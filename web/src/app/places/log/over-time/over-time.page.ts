@@ -3,7 +3,7 @@ import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { fixed } from '@ypsigram/contract';
 import type { BakeOutcomeReply } from '@ypsigram/contract/log';
-import { RATIO_PARTS, type RatioPart } from '@ypsigram/core/formula';
+import { RATIO_PARTS, type RatioPart } from '@ypsigram/core/batch';
 import { logByMonth } from '@ypsigram/core/log';
 import { LogApi } from '../../../api/log-api';
 import { problemOf } from '../../../api/recipes-api';
