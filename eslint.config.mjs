@@ -148,6 +148,7 @@ export default tseslint.config(
         module: 'writable',
         __dirname: 'readonly',
         setTimeout: 'readonly',
+        clearTimeout: 'readonly',
         setInterval: 'readonly',
         clearInterval: 'readonly',
         AbortSignal: 'readonly',

@@ -3,9 +3,8 @@
 import { spawn, spawnSync } from 'node:child_process';
 import { existsSync, readFileSync, rmSync, statfsSync } from 'node:fs';
 import { join } from 'node:path';
+import { CHROMIUM, CHROMIUM_PACKAGE } from './chromium.cjs';
 import { build, install, root } from './prepare.mjs';
-
-const CHROMIUM = process.env.CHROME_BIN ?? '/usr/bin/chromium';
 
 /** What may not lead back to itself. */
 const SOURCES = ['core/src', 'contract/src', 'server/src', 'web/src', 'e2e', 'bench/src'];
@@ -25,6 +24,9 @@ const CHECKS = [
   ['format', ['npx', 'prettier', '--check', '--log-level', 'warn', '.']],
 ];
 const REPORTS = 'var/test-reports';
+
+/** What takes longer than this hangs: it is stopped, with all that it started, and has failed. */
+const LONGEST_MINUTES = 20;
 const RUNNERS = [
   ['end-to-end', ['npm', 'run', '--silent', 'test', '--workspace', 'e2e']],
   ['core', ['npx', 'ng', 'test', 'core']],
@@ -50,7 +52,7 @@ function installChromium() {
   if (existsSync(CHROMIUM)) return;
   console.log('Installing Chromium for the browser tests.');
   spawnSync('apt-get', ['update', '-qq'], { stdio: 'inherit' });
-  spawnSync('apt-get', ['install', '-y', '-qq', 'chromium'], { stdio: 'inherit' });
+  spawnSync('apt-get', ['install', '-y', '-qq', CHROMIUM_PACKAGE], { stdio: 'inherit' });
   if (existsSync(CHROMIUM)) return;
   console.error('Chromium is needed: install it, or name one in CHROME_BIN.');
   process.exit(1);
@@ -63,11 +65,37 @@ function temporaryFolder() {
   return bavail * bsize < ROOM_BYTES ? process.env : { ...process.env, TMPDIR: MEMORY };
 }
 
+const running = new Set();
+function stop(group) {
+  try {
+    process.kill(-group, 'SIGKILL');
+  } catch (error) {
+    if (error.code !== 'ESRCH') throw error;
+  }
+}
+for (const signal of ['SIGINT', 'SIGTERM']) {
+  process.on(signal, () => {
+    running.forEach(stop);
+    process.exit(1);
+  });
+}
+
 /** Runs a command and keeps its output, which is shown as it comes or, at once, at the end. */
 function run([command, ...args], isShownAsItComes, name) {
   return new Promise((resolve) => {
     const stdio = ['ignore', 'pipe', 'pipe'];
-    const child = spawn(command, args, { cwd: root, stdio, env: { ...env, REPORT_NAME: name } });
+    const child = spawn(command, args, {
+      cwd: root,
+      stdio,
+      env: { ...env, REPORT_NAME: name },
+      // A group of its own, so that it can be stopped with its children.
+      detached: true,
+    });
+    running.add(child.pid);
+    const limit = setTimeout(() => {
+      console.error(`${name} took longer than ${LONGEST_MINUTES} minutes and was stopped.`);
+      stop(child.pid);
+    }, LONGEST_MINUTES * 60_000);
     let output = '';
     for (const stream of [child.stdout, child.stderr]) {
       stream.on('data', (data) => {
@@ -76,12 +104,15 @@ function run([command, ...args], isShownAsItComes, name) {
       });
     }
     child.on('close', (status) => {
+      clearTimeout(limit);
+      running.delete(child.pid);
       if (!isShownAsItComes) process.stdout.write(output);
       resolve(status === 0);
     });
   });
 }
 
+const begun = performance.now();
 process.chdir(root);
 install();
 // Only now is it there, on a new machine.
@@ -93,23 +124,28 @@ const env = temporaryFolder();
 // A report of an earlier run must not pass for one of this.
 rmSync(join(root, REPORTS), { recursive: true, force: true });
 const totals = { passed: 0, failed: 0, skipped: 0 };
-const add = (name, passed, failed, skipped = 0) => {
+const add = (name, since, { passed, failed, skipped }) => {
   totals.passed += passed;
   totals.failed += failed;
   totals.skipped += skipped;
-  console.log(`\n=== ${name}: ${passed} passed, ${failed} failed, ${skipped} skipped\n`);
+  const took = Math.round((performance.now() - since) / 1000);
+  console.log(
+    `\n=== ${name}: ${passed} passed, ${failed} failed, ${skipped} skipped (${took} s)\n`,
+  );
 };
 
 async function check([name, command]) {
+  const since = performance.now();
   const isOk = await run(command, false, name);
-  add(name, isOk ? 1 : 0, isOk ? 0 : 1);
+  add(name, since, { passed: isOk ? 1 : 0, failed: isOk ? 0 : 1, skipped: 0 });
 }
 
 async function test([name, command], isShownAsItComes) {
+  const since = performance.now();
   const isOk = await run(command, isShownAsItComes, name);
   const { passed, failed, skipped } = countReport(name) ?? { passed: 0, failed: 1, skipped: 0 };
   // A runner that fails without a failed test has failed all the same.
-  add(name, passed, failed + (isOk || failed > 0 ? 0 : 1), skipped);
+  add(name, since, { passed, failed: failed + (isOk || failed > 0 ? 0 : 1), skipped });
 }
 
 async function oneByOne(...works) {
@@ -129,6 +165,7 @@ await test(
   RUNNERS.find(([name]) => name === 'end-to-end'),
   true,
 );
+console.log(`In all: ${Math.round((performance.now() - begun) / 60_000)} minutes.`);
 const skipped = totals.skipped > 0 ? `, ${totals.skipped} skipped` : '';
 console.log(`${totals.passed} passed, ${totals.failed} failed${skipped}`);
 process.exit(totals.failed > 0 ? 1 : 0);
