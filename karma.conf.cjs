@@ -1,7 +1,8 @@
 // Unit tests run in Debian's headless Chromium; CHROME_BIN names another one.
 const { join } = require('node:path');
+const { CHROMIUM, CHROMIUM_FLAGS } = require('./scripts/chromium.cjs');
 
-process.env.CHROME_BIN ??= '/usr/bin/chromium';
+process.env.CHROME_BIN = CHROMIUM;
 
 module.exports = (config) =>
   config.set({
@@ -22,15 +23,7 @@ module.exports = (config) =>
     customLaunchers: {
       Headless: {
         base: 'ChromeHeadless',
-        flags: [
-          '--no-sandbox',
-          '--disable-gpu',
-          '--disable-quic',
-          '--no-first-run',
-          '--disable-background-networking',
-          '--disable-component-update',
-          '--disable-sync',
-        ],
+        flags: CHROMIUM_FLAGS,
       },
     },
     browserNoActivityTimeout: 120000,

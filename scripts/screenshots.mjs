@@ -30,12 +30,20 @@ process.once('exit', () => server.close());
 const LAPTOP = { width: 1280, height: 800 };
 const PHONE = { width: 390, height: 844 };
 
+/** What each place is was told before. */
+const SEEN_ALL =
+  'recipes files text amounts how-sure measure make log ingredients kitchen tools ovens people authors settings practice';
+
 /** Only these, where some are named: node scripts/screenshots.mjs oven log */
 const only = new Set(process.argv.slice(2));
 
 async function picture(name, viewport, act) {
   if (only.size > 0 && !only.has(name)) return;
   const page = await browser.newPage({ viewport });
+  await page.addInitScript(
+    (seen) => globalThis.localStorage.setItem('ypsigram.about-seen', seen),
+    SEEN_ALL,
+  );
   await act(page);
   await page.mouse.move(0, 0);
   await page.waitForTimeout(600);
@@ -44,15 +52,15 @@ async function picture(name, viewport, act) {
   console.log(name);
 }
 const open = (recipe, place) => async (page) => {
-  await page.goto(`${address}/book`);
+  await page.goto(`${address}/recipes`);
   await page.getByRole('link', { name: recipe, exact: true }).click();
   await page.getByRole('link', { name: place }).first().click();
 };
 
-await picture('book', LAPTOP, (page) => page.goto(`${address}/book`));
-await picture('reading', LAPTOP, open('Towpath oat slabs', 'Reading'));
+await picture('recipes', LAPTOP, (page) => page.goto(`${address}/recipes`));
+await picture('text', LAPTOP, open('Towpath oat slabs', 'Text'));
 await picture('import-and-export', LAPTOP, async (page) => {
-  await page.goto(`${address}/book/import-and-export`);
+  await page.goto(`${address}/recipes/import-and-export`);
   await page.getByLabel('Choose files').setInputFiles([
     { name: 'slabs.md', mimeType: 'text/markdown', buffer: Buffer.from(SLABS) },
     { name: 'rounds.json', mimeType: 'application/json', buffer: Buffer.from(ROUNDS) },
@@ -64,29 +72,32 @@ await picture('import-and-export', LAPTOP, async (page) => {
   ]);
   await page.getByRole('region', { name: 'Preview of the import' }).waitFor();
 });
-await picture('balance', LAPTOP, open('Towpath oat slabs', 'Balance'));
+await picture('amounts', LAPTOP, open('Towpath oat slabs', 'Amounts'));
 const openChance = async (page) => {
-  await open('Lean sponge', 'Balance')(page);
+  await open('Lean sponge', 'Amounts')(page);
   await page.getByRole('link', { name: 'How likely is a good bake?' }).click();
   await page.getByRole('button', { name: 'Weigh these' }).waitFor();
   await page.waitForTimeout(3000);
 };
-await picture('chance', LAPTOP, openChance);
+await picture('how-sure', LAPTOP, openChance);
 await picture('card', LAPTOP, async (page) => {
-  await open('Cardamom knots', 'Balance')(page);
+  await open('Cardamom knots', 'Amounts')(page);
   await page.getByRole('button', { name: 'More' }).click();
   await page.getByRole('link', { name: 'Print card' }).click();
 });
-await picture('shelf', LAPTOP, (page) => page.goto(`${address}/shelf/flour-wheat-cake`));
+await picture('ingredients', LAPTOP, (page) =>
+  page.goto(`${address}/ingredients/flour-wheat-cake`),
+);
 const openHand = async (page) => {
-  await page.goto(`${address}/hand`);
+  await page.goto(`${address}/kitchen/people`);
   await page.getByRole('link', { name: /^Moorhen/ }).click();
   await page.getByRole('img', { name: /Moorhen: mean/ }).waitFor();
 };
-await picture('hand', LAPTOP, openHand);
+await picture('people', LAPTOP, openHand);
 await picture('scale', LAPTOP, async (page) => {
   await openHand(page);
   await page.getByRole('button', { name: 'Connect the scale' }).click();
+  await page.getByRole('button', { name: 'Simulated scale' }).click();
   await page.getByRole('button', { name: 'Simulation' }).click();
   await page.getByRole('button', { name: /^white enamel bowl/ }).click();
   await page.getByText('Not tared').waitFor();
@@ -101,14 +112,14 @@ async function send(path, body) {
 }
 /** A bake of the doubled cardamom knots by one route, with some of it done. */
 async function openBench(page, way, done) {
-  await open('Cardamom knots', 'Balance')(page);
+  await open('Cardamom knots', 'Amounts')(page);
   await page.getByRole('textbox', { name: 'Factor' }).fill('2');
   await page.getByText('Saved', { exact: true }).waitFor();
   const recipeId = /recipes\/([\w-]+)/.exec(page.url())[1];
   const bake = await send('/bakes', { id: crypto.randomUUID(), recipeId, handId: null, way });
   const acts = done(bake.plan.lines);
   if (acts.length > 0) await send(`/bakes/${bake.id}/readings`, doneNow(acts));
-  await page.goto(`${address}/recipes/${recipeId}/bench/${bake.id}`);
+  await page.goto(`${address}/recipes/${recipeId}/measure/${bake.id}`);
 }
 /** Readings of these acts, as of now. */
 const doneNow = (acts) => {
@@ -119,8 +130,8 @@ const doneNow = (acts) => {
 };
 /** A bake of a recipe with everything on its tray. */
 async function beginAll(page, title) {
-  await open(title, 'Balance')(page);
-  await page.waitForURL(/balance/);
+  await open(title, 'Amounts')(page);
+  await page.waitForURL(/amounts/);
   const recipeId = /recipes\/([\w-]+)/.exec(page.url())[1];
   const bake = await send('/bakes', { id: crypto.randomUUID(), recipeId, handId: null });
   await send(
@@ -136,7 +147,7 @@ const weighed = ({ id, intendedGrams, weight }, times = 1) => ({
   grams: Number((Math.round((intendedGrams * times) / weight.grid) * weight.grid).toFixed(1)),
   scale: 'kitchen scale',
 });
-await picture('bench', LAPTOP, async (page) => {
+await picture('measure', LAPTOP, async (page) => {
   await openBench(page, 'fill', (lines) => {
     const flour = lines.find(({ name }) => name === 'Bread flour');
     const cup = { do: 'fill', line: flour.id, tool: '1 cup', grams: null, scale: null };
@@ -146,14 +157,14 @@ await picture('bench', LAPTOP, async (page) => {
   await page.getByRole('button', { name: /^Bread flour:/ }).click();
   await page.evaluate(() => globalThis.scrollTo(0, 0));
 });
-await picture('bench-tray', LAPTOP, async (page) => {
+await picture('measure-tray', LAPTOP, async (page) => {
   await openBench(page, 'container', (lines) =>
     lines.map((line) => weighed(line, line.name === 'Bread flour' ? 1.06 : 1)),
   );
   await page.getByText('Everything is within').waitFor();
 });
 await picture('log', LAPTOP, async (page) => {
-  await open('Rye and honey crispbread', 'Balance')(page);
+  await open('Rye and honey crispbread', 'Amounts')(page);
   await page.getByRole('link', { name: /^Log/ }).last().click();
   await page.getByRole('heading', { name: 'What it forgives' }).waitFor();
   await page.waitForTimeout(800);
@@ -168,22 +179,22 @@ await picture('diagnosis', LAPTOP, async (page) => {
   // It scrolls gently.
   await page.waitForTimeout(1200);
 });
-await picture('oven', LAPTOP, async (page) => {
+await picture('make', LAPTOP, async (page) => {
   const { recipeId, bake } = await beginAll(page, 'Lean sponge');
   const act = { do: 'stage', stage: 'oven' };
   await send(`/bakes/${bake.id}/readings`, doneNow([act]));
-  await page.goto(`${address}/recipes/${recipeId}/oven/${bake.id}`);
+  await page.goto(`${address}/recipes/${recipeId}/make/${bake.id}`);
   await page.getByRole('button', { name: /Bake$/ }).click();
   await page.getByRole('button', { name: 'The tray goes in' }).click();
   await page.getByText('First look: The tray').waitFor();
 });
 const { items: timers } = await (await fetch(`${address}/api/timers`)).json();
 for (const { id } of timers) await fetch(`${address}/api/timers/${id}`, { method: 'DELETE' });
-await picture('drawer', LAPTOP, async (page) => {
-  await page.goto(`${address}/drawer`);
-  const calibrate = page.getByRole('button', { name: 'Calibrate blue enamel mug' });
-  await calibrate.click();
-  await calibrate.evaluate((element) => element.closest('li').scrollIntoView({ block: 'center' }));
+await picture('tools', LAPTOP, async (page) => {
+  await page.goto(`${address}/kitchen/tools`);
+  await page.getByRole('button', { name: 'Calibrate blue enamel mug' }).click();
+  const done = page.getByRole('button', { name: 'Done blue enamel mug' });
+  await done.evaluate((element) => element.closest('li').scrollIntoView({ block: 'center' }));
 });
 await picture('practice', LAPTOP, async (page) => {
   await page.goto(`${address}/practice`);
@@ -215,7 +226,7 @@ await picture('practice-jug', LAPTOP, async (page) => {
   await hold(page, /^Pour hold/, 2600);
   await page.getByRole('slider', { name: 'Height of your eye' }).fill('300');
 });
-await picture('balance-phone', PHONE, open('Lean sponge', 'Balance'));
+await picture('amounts-phone', PHONE, open('Lean sponge', 'Amounts'));
 
 await browser.close();
 process.exit(0);

@@ -4,21 +4,11 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { chromium } from '@playwright/test';
+import { CHROMIUM, CHROMIUM_FLAGS } from './chromium.cjs';
 import { MAIN, SERVER_ENVIRONMENT } from './prepare.mjs';
 
-/** What Debian's Chromium needs as root and without a network. */
-const FLAGS = [
-  '--no-sandbox',
-  '--disable-gpu',
-  '--disable-quic',
-  '--no-first-run',
-  '--disable-background-networking',
-  '--disable-component-update',
-  '--disable-sync',
-];
-
 export const openBrowser = () =>
-  chromium.launch({ executablePath: process.env.CHROME_BIN ?? '/usr/bin/chromium', args: FLAGS });
+  chromium.launch({ executablePath: CHROMIUM, args: CHROMIUM_FLAGS });
 
 /** The built server on a database that is thrown away: its address, its process, and how to end it. */
 export async function openServer({ demo }) {

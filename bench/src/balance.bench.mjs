@@ -6,7 +6,7 @@ import { cleanBatches } from '@ypsigram/core/formula';
 import { RATIO_PARTS, ratioDrift, planBatch, setFactor } from '@ypsigram/core/batch';
 import { USUAL_TOOLS, drawerOf } from '@ypsigram/core/drawer';
 import { isVolumeUnit, millilitresIn } from '@ypsigram/core/units';
-import { DEMO_RECIPES } from '../../server/dist/demo/recipes.js';
+import { SAMPLE_RECIPES } from '@ypsigram/contract/samples';
 import { batchOf, read, recipeOf } from './usual.mjs';
 import { BUILT_IN_SHELF } from '@ypsigram/core/shelf';
 import { TWENTY_LINES } from './recipe.mjs';
@@ -99,7 +99,7 @@ const routes = {
   'naive, weighed': [],
 };
 const FACTORS = ['1', '1/3', '1/2', '2/3', '3/2', '5/2', '7'].map((by) => new Fraction(by));
-const RECIPES = [...DEMO_RECIPES, ...RECIPES_OF_OTHERS];
+const RECIPES = [...SAMPLE_RECIPES, ...RECIPES_OF_OTHERS];
 for (const { text, standard } of RECIPES) {
   const recipe = read(text, standard);
   for (const by of FACTORS) {

@@ -9,7 +9,7 @@ const LEEWAY_MILLISECONDS = 3;
 const server = await openServer({ demo: true });
 const browser = await openBrowser();
 const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
-await page.goto(`${server.address}/book`);
+await page.goto(`${server.address}/recipes`);
 await page.getByRole('link', { name: 'Cardamom knots' }).click();
 await page.getByRole('link', { name: 'How likely is a good bake?' }).click();
 await page.getByRole('button', { name: 'Weigh these' }).waitFor();
@@ -46,7 +46,7 @@ const FIRST_BAKES = '1\u202f024';
 const soon = await page.evaluate(
   (first) =>
     new Promise((resolve) => {
-      const said = document.querySelector('yg-chance-page .said');
+      const said = document.querySelector('yg-how-sure-page .said');
       const jug = [...document.querySelectorAll('select')].find(({ options }) =>
         [...options].some(({ value }) => value === 'above'),
       );

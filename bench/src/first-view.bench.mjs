@@ -46,9 +46,9 @@ async function looks(name, ...where) {
 await looks('a document of one line', '/api/health', 'body', SIZES.laptop);
 for (const [name, viewport] of Object.entries(SIZES)) {
   const median = await looks(
-    `the Book on a ${name}`,
-    '/book',
-    'main a[href$="/balance"]',
+    `the recipes on a ${name}`,
+    '/recipes',
+    'main a[href$="/amounts"]',
     viewport,
   );
   console.log(

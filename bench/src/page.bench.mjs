@@ -21,7 +21,7 @@ const { id } = await created.json();
 
 const browser = await openBrowser();
 const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
-await page.goto(`${address}/recipes/${id}/balance`);
+await page.goto(`${address}/recipes/${id}/amounts`);
 await page.getByRole('rowheader').nth(29).waitFor();
 
 const durations = await costsOf(browser, page, MARK, () =>

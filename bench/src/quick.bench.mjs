@@ -14,7 +14,7 @@ const QUESTIONS = [
 const server = await openServer({ demo: true });
 const browser = await openBrowser();
 const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
-await page.goto(`${server.address}/drawer`);
+await page.goto(`${server.address}/kitchen/tools`);
 await page.keyboard.press('Control+k');
 await page.getByPlaceholder('1 3/4 cups cocoa in grams').waitFor();
 const costs = await costsOf(browser, page, MARK, () =>

@@ -1,7 +1,7 @@
 // The Shelf's search over five thousand ingredients, beside a plain look through all names.
 import { Bench } from 'tinybench';
 import { BUILT_IN_SHELF } from '@ypsigram/core/shelf';
-import { shelfSearch } from '../../web/src/app/places/shelf/shelf-search';
+import { shelfSearch } from '../../web/src/app/places/ingredients/shelf-search';
 
 const WANTED = 5000;
 const FRAME_MILLISECONDS = 16.7;

@@ -94,8 +94,9 @@ await plain.close();
 const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
 await page.addInitScript(watchReadings);
 const bake = await begin('container');
-await page.goto(`${address}/recipes/${recipeId}/bench/${bake.id}`);
-await page.getByRole('button', { name: 'Connect the scale' }).first().click();
+await page.goto(`${address}/recipes/${recipeId}/measure/${bake.id}`);
+await page.getByRole('button', { name: 'Connect the scale' }).click();
+await page.getByRole('button', { name: 'Simulated scale' }).click();
 await page.getByRole('button', { name: /^Bread flour:/ }).click();
 await simulate({ do: 'put-container', name: 'white enamel bowl', grams: 312 });
 await page.waitForTimeout(2500);
@@ -124,14 +125,14 @@ console.log(
 /** From the press on the path to the first picture of the Bench. */
 const opened = [];
 for (let at = 0; at < OPENED; at++) {
-  await page.goto(`${address}/recipes/${recipeId}/balance`);
+  await page.goto(`${address}/recipes/${recipeId}/amounts`);
   await page.getByRole('rowheader').nth(9).waitFor();
   await page.waitForTimeout(800);
   const took = await page.evaluate(
     () =>
       new Promise((resolve) => {
         const from = performance.now();
-        document.querySelector('a[href*="/bench/"]').click();
+        document.querySelector('a[href*="/measure/"]').click();
         const look = () => {
           if (document.querySelector('yg-at-hand h2')) resolve(performance.now() - from);
           else requestAnimationFrame(look);
@@ -149,7 +150,7 @@ console.log(
 /** From an act on one device until another shows it. */
 const phone = await browser.newPage({ viewport: { width: 390, height: 844 } });
 const shared = await begin('fill');
-await phone.goto(`${address}/recipes/${recipeId}/bench/${shared.id}`);
+await phone.goto(`${address}/recipes/${recipeId}/measure/${shared.id}`);
 await phone.getByRole('button', { name: /^Bread flour:/ }).click();
 await phone.waitForTimeout(1000);
 const flour = shared.plan.lines.find(({ name }) => name === 'Bread flour').id;

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { COLUMNS, USUAL_BALANCE } from '@ypsigram/core/batch';
-import { bakeKind, form, ingredientId, lineIndex, method, strictness } from './parts.js';
+import { bakeKind, form, ingredientId, lineKey, method, strictness } from './parts.js';
 
 const HEAVIEST_LINE_GRAMS = 1_000_000;
 const LARGEST_BOWL_MILLILITRES = 500_000;
@@ -33,8 +33,8 @@ export const lineChoice = z.strictObject({
   }),
 });
 
-export const lineChoices = z.record(lineIndex, lineChoice).meta({
-  description: 'What was decided of single lines, by their index in the reading.',
+export const lineChoices = z.record(lineKey, lineChoice).meta({
+  description: 'What was decided of single lines, by their `key` in the reading.',
 });
 
 /** A heat that an oven can have, in degrees Celsius. */

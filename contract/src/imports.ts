@@ -3,7 +3,7 @@ import { EXPORT_FORMATS, MOST_RECIPES } from '@ypsigram/core/formats';
 import { lineAnswerList } from './answers.js';
 import { balance } from './balance.js';
 import { LONGEST_TITLE } from './limits.js';
-import { lineIndex, factorText, methods, recipeText, standard } from './parts.js';
+import { lineKey, factorText, methods, recipeText, standard } from './parts.js';
 
 /** A recipe from outside: its text, and what its file says beside it. */
 export const importedRecipe = z.strictObject({
@@ -20,7 +20,7 @@ export const importedRecipe = z.strictObject({
   balance: balance.nullable().default(null),
   answers: lineAnswerList.nullable().default(null),
   proven: z
-    .record(lineIndex, z.number().positive())
+    .record(lineKey, z.number().positive())
     .nullable()
     .default(null)
     .meta({ description: 'What its bakes proved, by line, in grams at factor 1.' }),

@@ -49,14 +49,18 @@ export const factorText = z
   .superRefine(isFactor)
   .meta({ description: 'An exact factor over 0 and at most 1000: "2", "3/2", "1 1/2" or "1.5".' });
 
-export const lineIndex = z
+/** A line by its place among the written ones; a further ingredient of it by which it is too. */
+export const lineKey = z
   .string()
-  .regex(/^\d{1,5}$/, 'Name lines by their index, counted from 0.');
+  .regex(
+    /^\d{1,5}(?:\.\d{1,2})?$/,
+    'Name a line by its place, counted from 0, and a further ingredient of it as "3.1".',
+  );
 
-/** Your method for single lines, by index among the reading's lines. */
+/** Your method for single lines, by their keys. */
 export const methods = z
-  .record(lineIndex, method)
-  .meta({ description: 'Your method for a line, by its index among the lines of the reading.' });
+  .record(lineKey, method)
+  .meta({ description: 'Your method for a line, by its `key` in the reading.' });
 
 export const amount = z
   .object({
@@ -117,7 +121,7 @@ export const intended = z
   })
   .meta({ description: 'Unrounded. `low` and `high` hold it in 19 kitchens of 20.' });
 
-export const lineKind = z.enum(['ingredient', 'heading', 'yield', 'step', 'unread']);
+export const lineKind = z.enum(['ingredient', 'heading', 'yield', 'step', 'remark', 'unread']);
 
 /** A decimal figure that a person wrote, over nothing and at most `most`. */
 export const positive = (most: number, missing: string, tooMuch: string) =>

@@ -8,8 +8,11 @@ import {
   type Line,
   type Origin,
   type OtherReading,
+  type PartOf,
   type Reading,
 } from '@ypsigram/core/reading';
+import { bakeSteps, STEP_KINDS, type BakeStep } from '@ypsigram/core/baking/steps';
+import { lineKeys } from '@ypsigram/core/batch';
 import { factsOf } from '@ypsigram/core/reading/facts';
 import { lineAnswers, otherReading } from './answers.js';
 import { amount, intended, lineKind, method, recipeText, standard, unit } from './parts.js';
@@ -37,8 +40,20 @@ export const readingNote = z.object({
   }),
 });
 
+const partOf = z.object({
+  whole: z.string(),
+  index: z.int(),
+  count: z.int(),
+});
+
 export const readingLine = z.object({
-  written: z.string(),
+  key: z.string().meta({
+    description: 'By which decisions name it: its place, with ".1" for a second ingredient.',
+  }),
+  written: z.string().meta({ description: 'Of a line of several ingredients the words of one.' }),
+  partOf: partOf.nullable().meta({
+    description: 'The written line that names several ingredients, and which of them this is.',
+  }),
   kind: lineKind,
   amount: amount.nullable(),
   unit: unit.nullable(),
@@ -72,6 +87,15 @@ const pan = z.object({
   heightCm: z.number().nullable(),
 });
 
+const stage = z.object({
+  kind: z.enum(STEP_KINDS),
+  text: z.string().meta({ description: 'As written; empty where the text leaves it out.' }),
+  minutesMin: z.number().nullable(),
+  minutesMax: z.number().nullable(),
+  celsius: z.number().nullable(),
+  guessed: z.boolean().meta({ description: 'A time that is not said, such as “overnight”.' }),
+});
+
 export const readingReply = z.object({
   title: z.string().nullable(),
   yield: z.object({ written: z.string(), count: amount.nullable(), noun: z.string() }).nullable(),
@@ -98,6 +122,10 @@ export const readingReply = z.object({
     .meta({
       description: 'What steps and yield say of heat, time and pans; `line` counts from 0.',
     }),
+  stages: z.array(stage).meta({
+    description:
+      'What there is to do, in order; the oven is heated also where the text leaves it out.',
+  }),
 });
 
 export type ReadingRequest = z.infer<typeof readingRequest>;
@@ -120,8 +148,15 @@ export function toIntendedReply({ grams, low, high, basis }: Intended): z.infer<
   return { grams, low, high, basis: rung, source, sourceShown, derivedFrom };
 }
 
+const partReply = ({ whole, index, count }: PartOf): z.infer<typeof partOf> => ({
+  whole,
+  index,
+  count,
+});
+
 function toLineReply(
   line: Line,
+  key: string,
   reading: Reading,
   shelf: Shelf,
   known: readonly KnownWeight[],
@@ -131,7 +166,9 @@ function toLineReply(
   const mass = isKept ? null : intendedMass(line, reading.standard, shelf, known);
   const questions = isKept ? [] : questionsOf(line, reading.standard, shelf, known);
   return {
+    key,
     written: line.written,
+    partOf: line.partOf ? partReply(line.partOf) : null,
     kind: line.kind,
     amount: line.amount && toAmountReply(line.amount),
     unit: line.unit,
@@ -170,6 +207,15 @@ function toFactsReply({ lines }: Reading): ReadingReply['facts'] {
   };
 }
 
+const toStageReply = ({ kind, text, minutes, heat }: BakeStep): z.infer<typeof stage> => ({
+  kind,
+  text,
+  minutesMin: minutes?.min ?? null,
+  minutesMax: minutes?.max ?? null,
+  celsius: heat?.celsius ?? null,
+  guessed: minutes?.isGuess === true,
+});
+
 /** A reading as it crosses the wire, with its notes in words. */
 export function toReadingReply(
   reading: Reading,
@@ -188,7 +234,10 @@ export function toReadingReply(
     isPreserving: keepingOf(reading, shelf) === 'preserve',
     keeping: keepingOf(reading, shelf),
     origin: origin && { standard: origin.standard, signs: [...origin.signs] },
-    lines: reading.lines.map((line) => toLineReply(line, reading, shelf, known)),
+    lines: reading.lines.map((line, index) =>
+      toLineReply(line, lineKeys(reading)[index]!, reading, shelf, known),
+    ),
     facts: toFactsReply(reading),
+    stages: bakeSteps(reading).steps.map(toStageReply),
   };
 }

@@ -45,14 +45,14 @@ export class AtTheBench {
     readonly server: KitchenServer,
   ) {}
 
-  /** From the Book to the Bench of the cardamom knots, doubled, by the way that is named. */
+  /** From Recipes to Measure of the cardamom knots, doubled, by the way that is named. */
   async begin(way: string): Promise<void> {
     const { page } = this;
-    await page.goto(`${this.server.address}/book`);
+    await page.goto(`${this.server.address}/recipes`);
     await page.getByRole('link', { name: 'Cardamom knots' }).click();
     await page.getByRole('textbox', { name: 'Factor' }).fill('2');
     await expect(page.getByText('Saved', { exact: true })).toBeVisible();
-    await page.getByRole('link', { name: /^Bench/ }).click();
+    await page.getByRole('link', { name: /^Measure/ }).click();
     await page.getByRole('radio', { name: way }).check();
     await page.getByRole('button', { name: 'Begin the bake' }).click();
     await expect(this.atHand()).toBeVisible();
@@ -63,7 +63,7 @@ export class AtTheBench {
   }
 
   private bakeId(): string {
-    return /bench\/([\w-]+)/.exec(this.page.url())![1]!;
+    return /measure\/([\w-]+)/.exec(this.page.url())![1]!;
   }
 
   /** The bake as the server keeps it. */
@@ -131,7 +131,8 @@ export class AtTheBench {
   }
 
   async connectScale(): Promise<void> {
-    await this.page.getByRole('button', { name: 'Connect the scale' }).first().click();
+    await this.page.getByRole('button', { name: 'Connect the scale' }).click();
+    await this.page.getByRole('button', { name: 'Simulated scale' }).click();
     await this.settles();
   }
 
@@ -160,7 +161,7 @@ export class AtTheBench {
       };
       expect(reading.isStable).toBe(true);
       expect(Math.abs(reading.grams + reading.tareGrams - grossGrams)).toBeLessThanOrEqual(4);
-    }).toPass({ timeout: 15_000 });
+    }).toPass({ timeout: 30_000 });
   }
 
   async expectReady(count: number): Promise<void> {

@@ -1,16 +1,7 @@
+import { CHROMIUM as executablePath, CHROMIUM_FLAGS } from '../../scripts/chromium.cjs';
+
 /** Debian's headless Chromium, as it runs where there is no network and no graphics card. */
-export const CHROMIUM = {
-  executablePath: process.env['CHROME_BIN'] ?? '/usr/bin/chromium',
-  args: [
-    '--no-sandbox',
-    '--disable-gpu',
-    '--disable-quic',
-    '--no-first-run',
-    '--disable-background-networking',
-    '--disable-component-update',
-    '--disable-sync',
-  ],
-};
+export const CHROMIUM = { executablePath, args: CHROMIUM_FLAGS };
 
 /** One that trusts the certificate of the house, as a device does that was told to. */
 export const TRUSTING_CHROMIUM = {

@@ -23,6 +23,7 @@ export class Keyboard {
   async press(there: Locator, key = 'Enter'): Promise<void> {
     await this.tabTo(there);
     await this.page.keyboard.press(key);
+    await this.expectHeld();
   }
 
   async type(there: Locator, text: string): Promise<void> {
@@ -34,6 +35,13 @@ export class Keyboard {
   async choose(there: Locator, letters: string): Promise<void> {
     await this.tabTo(there);
     await this.page.keyboard.type(letters);
+  }
+
+  /** What an act takes away leaves the keyboard in the page, near where it was. */
+  private async expectHeld(): Promise<void> {
+    const isHeld = (): Promise<boolean> =>
+      this.page.evaluate(() => document.activeElement !== document.body);
+    await expect.poll(isHeld, 'the keyboard stays in the page').toBe(true);
   }
 
   /** What has the focus shows it by a line around it, and lies in the window. */

@@ -1,5 +1,11 @@
 import { expect, type Locator, type Page } from '@playwright/test';
 
+/** A figure as it is printed on a jug: a whole number, a fraction or both. */
+function figureOf(whole: string | undefined, fraction: string | undefined): number {
+  const [over, under] = (fraction ?? '0/1').split('/').map(Number);
+  return Number(whole ?? 0) + over! / under!;
+}
+
 /** Practises as somebody at the counter would. */
 export class Practising {
   constructor(private readonly page: Page) {}
@@ -16,7 +22,7 @@ export class Practising {
   async holdUntil(name: string | RegExp, holds: () => Promise<boolean>): Promise<void> {
     await this.button(name).hover();
     await this.page.mouse.down();
-    await expect.poll(holds, { intervals: [30], timeout: 15_000 }).toBe(true);
+    await expect.poll(holds, { intervals: [30], timeout: 30_000 }).toBe(true);
     await this.page.mouse.up();
   }
 
@@ -59,12 +65,19 @@ export class Practising {
   async asked(): Promise<number> {
     const text = await this.page.locator('yg-jug-task .ask b').innerText();
     const [, whole, fraction] = /Pour in (?:(\d+)(?![\d/]))? ?(\d+\/\d+)?/.exec(text)!;
-    const [over, under] = (fraction ?? '0/1').split('/').map(Number);
-    return Number(whole ?? 0) + over! / under!;
+    return figureOf(whole, fraction);
   }
 
+  /** What is read, as near as the marks around it tell; 0 while the jug is empty. */
   async seen(): Promise<number> {
-    return Number(/looks to be at ([\d.]+)/.exec(await this.spoken())?.[1] ?? 0);
+    const said = await this.spoken();
+    const marks = [...said.matchAll(/(?:mark|that) of (?:(\d+)(?![\d/]))? ?(\d+\/\d+)?/g)];
+    const [mark, next] = marks.map(([, whole, fraction]) => figureOf(whole, fraction));
+    if (mark === undefined) return 0;
+    if (next !== undefined) return (mark + next) / 2;
+    if (said.includes('just above')) return mark * 1.001;
+    if (said.includes('just below')) return mark * 0.999;
+    return mark;
   }
 
   /** What was just done shows from the second frame on. */
@@ -88,8 +101,8 @@ export class Practising {
     const wanted = await this.asked();
     await this.holdUntil(/^Pour hold/, async () => (await this.seen()) > 0.7 * wanted);
     for (let pours = 0; pours < 200; pours++) {
-      const off = (await this.seen()) / wanted - 1;
-      if (Math.abs(off) < 0.012) return;
+      const off = (await this.seen()) - wanted;
+      if (off === 0) return;
       await this.do(off < 0 ? 'A little more' : 'A little less');
       await this.drawn();
     }

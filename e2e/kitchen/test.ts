@@ -16,12 +16,12 @@ export class Baker {
     await this.page.goto(`${this.server.address}${path}`);
   }
 
-  /** Pastes a recipe into a new page of the Book and saves it; ends on its Balance. */
+  /** Pastes a recipe into a new recipe and saves it; ends in its Amounts. */
   async saveNew(text: string): Promise<void> {
-    await this.goTo('/new/reading');
+    await this.goTo('/new/text');
     await this.write(text);
     await this.page.getByRole('button', { name: 'Save recipe' }).click();
-    await this.page.waitForURL(/\/recipes\/.*\/balance/);
+    await this.page.waitForURL(/\/recipes\/.*\/amounts/);
   }
 
   async write(text: string): Promise<void> {
@@ -37,6 +37,30 @@ export class Baker {
       .filter({ has: this.page.getByRole('rowheader', { name: written }) });
   }
 
+  /** Opens a part of the kitchen, as one goes there. */
+  async openPart(name: string): Promise<void> {
+    await this.page.getByRole('link', { name: 'Kitchen', exact: true }).click();
+    await this.page.getByRole('main').getByRole('link', { name, exact: true }).click();
+  }
+
+  /** Back from a part of the kitchen to where it was opened from. */
+  async leavePart(): Promise<void> {
+    await this.page.goBack();
+    await this.page.waitForURL(/\/kitchen$/);
+    await this.page.goBack();
+  }
+
+  /** Puts the simulated scale on the counter. */
+  async connectScale(): Promise<void> {
+    await this.page.getByRole('button', { name: 'Connect the scale' }).click();
+    await this.page.getByRole('button', { name: 'Simulated scale' }).click();
+  }
+
+  /** Opens what can be changed of a line. */
+  async edit(written: string): Promise<void> {
+    await this.page.getByRole('button', { name: `Edit ${written}`, exact: true }).click();
+  }
+
   async setFactor(factor: string): Promise<void> {
     await this.page.getByRole('textbox', { name: 'Factor' }).fill(factor);
   }
@@ -46,8 +70,14 @@ export class Baker {
   }
 }
 
+/** Who has been in every place before: none of them says any more by itself what it is. */
+const SEEN_ALL =
+  'recipes files text amounts how-sure measure make log ingredients kitchen tools ovens people authors settings practice';
+
 interface Options {
   demo: boolean;
+  /** Whether this browser has never been here. */
+  isNew: boolean;
   house: boolean;
 }
 
@@ -60,6 +90,7 @@ export const test = base.extend<
   { demoDatabase: string; emptyDatabase: string }
 >({
   demo: [false, { option: true }],
+  isNew: [false, { option: true }],
   house: [false, { option: true }],
   troubles: async ({}, use) => {
     await use([]);
@@ -86,6 +117,14 @@ export const test = base.extend<
     },
     { scope: 'worker' },
   ],
+  context: async ({ context, isNew }, use) => {
+    if (!isNew) {
+      await context.addInitScript((seen) => {
+        localStorage.setItem('ypsigram.about-seen', seen);
+      }, SEEN_ALL);
+    }
+    await use(context);
+  },
   server: async ({ demo, house, demoDatabase, emptyDatabase }, use) => {
     const server = new KitchenServer(demo, demo ? demoDatabase : emptyDatabase);
     server.isHouseOpen = house;

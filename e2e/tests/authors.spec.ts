@@ -4,30 +4,30 @@ test('an author’s cup follows from its recipes, and decides what others of the
   baker,
   page,
 }) => {
-  await baker.goTo('/authors');
+  await baker.goTo('/kitchen/authors');
   await page.getByLabel('New author').fill('Tide book');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('textbox', { name: 'Name' })).toHaveValue('Tide book');
   await expect(page.getByText('None of the 0 recipes gives volume and weight')).toBeVisible();
 
-  await baker.goTo('/new/reading');
+  await baker.goTo('/new/text');
   await page.getByLabel('Author').selectOption('Tide book');
   await baker.write('Buns\n2 cups (290 g) flour\n1 cup (145 g) flour\n3 cups (240 g) flour');
   await page.getByRole('button', { name: 'Save recipe' }).click();
-  await page.waitForURL(/\/recipes\/.*\/balance/);
-  await page.getByRole('link', { name: 'Authors' }).click();
+  await page.waitForURL(/\/recipes\/.*\/amounts/);
+  await baker.openPart('Authors');
   await page.getByRole('link', { name: /^Tide book/ }).click();
   await expect(page.getByText('2 lines agree, 1 left out')).toBeVisible();
   await expect(page.getByText('Buns, left out: too different')).toBeVisible();
 
-  await baker.goTo('/new/reading');
+  await baker.goTo('/new/text');
   await page.getByLabel('Author').selectOption('Tide book');
   await baker.write('Rolls\n2 cups flour\n2 cups bread flour');
   await page.getByRole('button', { name: 'Save recipe' }).click();
   await expect(baker.row('2 cups flour')).toContainText('290 g');
-  await page.getByRole('button', { name: "Weight: author's cup, for 2 cups flour" }).click();
+  await baker.edit('2 cups flour');
   await expect(page.getByText('Source: Tide book, inferred from 2 lines.')).toBeVisible();
-  await page.getByRole('button', { name: 'Weight: a guess, for 2 cups bread flour' }).click();
+  await baker.edit('2 cups bread flour');
   await expect(
     page.getByText('Source: Tide book, by what its all-purpose flour weighs.'),
   ).toBeVisible();
@@ -37,7 +37,7 @@ test('what an author says is written down, changed, and the author brought back'
   baker,
   page,
 }) => {
-  await baker.goTo('/authors');
+  await baker.goTo('/kitchen/authors');
   await page.getByLabel('New author').fill('Tide book');
   await page.keyboard.press('Enter');
   await page.getByLabel('Ingredient', { exact: true }).fill('honey');

@@ -18,7 +18,7 @@ For the dough:
 2 large eggs`;
 
 test.beforeEach(async ({ page, baker }) => {
-  await baker.goTo('/book');
+  await baker.goTo('/recipes');
   await page.getByRole('link', { name: 'Cardamom knots' }).click();
   await expect(baker.row('4 cups bread flour')).toBeVisible();
 });
@@ -56,7 +56,7 @@ test('a premix, a finer scale, one more spoon and a cleaner batch go with one ke
   await page.getByRole('button', { name: 'More' }).click();
   await page.getByRole('link', { name: 'Print card' }).click();
   await expect(page.getByText(/^Premix: stir/)).toBeVisible();
-  await page.getByRole('link', { name: /^Balance/ }).click();
+  await page.getByRole('link', { name: /^Amounts/ }).click();
   await undo.click();
   await expect(make).toBeVisible();
 
@@ -71,10 +71,11 @@ test('a premix, a finer scale, one more spoon and a cleaner batch go with one ke
   await baker.saveNew('Sugar rounds\n2 cups flour\n206 g sugar\n3 eggs');
   const sugar = baker.row('206 g sugar');
   await expect(sugar).toContainText('1 cup + 1 tsp');
-  await expect(sugar).toContainText('−0.9 %');
-  await page.getByRole('button', { name: /^Weight: .*for 206 g sugar/ }).focus();
+  await page.getByRole('button', { name: 'Edit 206 g sugar' }).focus();
   await page.keyboard.press('n');
-  await expect(sugar).not.toContainText('−0.9 %');
+  await expect(sugar).toContainText('as near as your tools come');
+  await expect(sugar).toContainText('1 cup + 1 3/8 tsp');
+  await expect(sugar).toContainText('was 1 cup + 1 tsp');
   await page.keyboard.press('n');
   await expect(sugar).toContainText('1 cup + 1 tsp');
 
@@ -96,7 +97,7 @@ test('a line is pinned, given another kind and kept to one cup; a reload forgets
   page,
   baker,
 }) => {
-  await page.getByRole('button', { name: 'Weight: a guess, for 4 cups bread flour' }).click();
+  await baker.edit('4 cups bread flour');
   await page.getByLabel('Set the weight, g').fill('500');
   await page.getByLabel('Set the weight, g').press('Enter');
   await page.getByLabel('Use another kind').selectOption({ label: 'Whole-wheat flour' });
@@ -111,7 +112,7 @@ test('a line is pinned, given another kind and kept to one cup; a reload forgets
   await baker.expectSaved();
   await page.reload();
   await expect(baker.row('4 cups bread flour')).toContainText('use instead: Whole-wheat flour');
-  await expect(page.getByRole('button', { name: /^Weight: pinned, for 4 cups/ })).toBeVisible();
+  await expect(baker.row('4 cups bread flour')).toContainText('set by you');
 });
 
 test('either school has its column alone, and the keys are on a sheet', async ({ page }) => {
@@ -125,9 +126,7 @@ test('either school has its column alone, and the keys are on a sheet', async ({
   await page.keyboard.press('+');
   await expect(page.getByText('makes 27 knots')).toBeVisible();
   await page.keyboard.press('?');
-  await expect(
-    page.getByRole('dialog', { name: 'Keyboard shortcuts on the Balance' }),
-  ).toBeVisible();
+  await expect(page.getByRole('region', { name: 'What is this? Amounts' })).toBeVisible();
   await page.keyboard.press('Escape');
   await page.getByLabel('Factor, by dragging').focus();
   await page.keyboard.press('ArrowRight');
@@ -159,19 +158,19 @@ test('habits of the kitchen and ounces go for all recipes; two recipes stand sid
   await page.getByRole('link', { name: 'Our usual way' }).click();
   await page.getByLabel('powders').selectOption('dipped');
   await page.goBack();
-  await expect(page.getByLabel('Your method for 4 cups bread flour')).toHaveValue('dipped');
+  await expect(baker.row('4 cups bread flour')).toContainText('dipped');
   await page.goForward();
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByLabel('powders')).toHaveValue('');
   await page.getByLabel('show weights in').selectOption('oz');
   await page.goBack();
-  await expect(page.getByLabel('Your method for 4 cups bread flour')).toHaveValue('spooned');
+  await expect(baker.row('4 cups bread flour')).not.toContainText('dipped');
   await expect(baker.row('4 cups bread flour')).toContainText('1 lb 2.85 oz');
   await page.getByRole('heading', { name: 'For 100 g of flour' }).scrollIntoViewIfNeeded();
   await page.getByRole('button', { name: 'Compare' }).click();
   await page.getByLabel('Other recipe').selectOption({ label: 'Rye and honey crispbread' });
   await expect(page.getByRole('columnheader', { name: 'Rye and honey crispbread' })).toBeVisible();
-  await baker.goTo('/book');
+  await baker.goTo('/recipes');
   await page.getByRole('link', { name: 'Rye and honey crispbread' }).click();
   await expect(page.getByRole('cell', { name: /oz/ }).first()).toBeVisible();
 });
@@ -208,4 +207,66 @@ test('the card is one page of A4 and of letter, with both columns', async ({ pag
   await expect(page.getByText('eye at the line, bottom of the curve on it')).toBeVisible();
   // Eight ways of filling, four to a sheet.
   expect(await pagesOf('A4')).toBe(2);
+});
+
+test('a cup goes into the wash: its line says so, and what it said before', async ({
+  page,
+  baker,
+}) => {
+  await baker.saveNew('Rounds\n1/4 cup sugar\n200 g flour');
+  const sugar = baker.row('1/4 cup sugar');
+  await expect(sugar).toContainText('1/4 cup');
+  await baker.openPart('Tools');
+  await page.getByRole('checkbox', { name: 'in the wash: 1/4 cup' }).check();
+  await baker.leavePart();
+  await expect(sugar).toContainText('1/4 cup is in the wash');
+  await expect(sugar).toContainText('was 1/4 cup');
+  await expect(page.getByText(/amounts? ha(s|ve) changed since you looked/)).toBeVisible();
+  await page.getByRole('button', { name: 'Mark as seen' }).click();
+  await expect(sugar).not.toContainText('was 1/4 cup');
+  await expect(page.getByText(/changed since you looked/)).toHaveCount(0);
+});
+
+test('a question is answered on its line', async ({ page, baker }) => {
+  await baker.saveNew('Rounds\n1 cup (60 g) flour\n100 g sugar');
+  const question = page.getByRole('group', { name: /\?$/ });
+  await expect(question).toBeVisible();
+  await question.getByRole('button').nth(1).click();
+  await expect(question).toHaveCount(0);
+  await baker.expectSaved();
+  await page.reload();
+  await expect(baker.row('1 cup (60 g) flour')).toBeVisible();
+  await expect(question).toHaveCount(0);
+});
+
+test('a kitchen without a scale has the weights folded, a tap away', async ({ page, baker }) => {
+  await baker.goTo('/kitchen/tools');
+  const remove = page
+    .getByRole('region', { name: 'Scales' })
+    .getByRole('button', { name: /^Delete/ });
+  await expect(remove.first()).toBeVisible();
+  for (let left = await remove.count(); left > 0; left--) {
+    await remove.first().click();
+    await expect(remove).toHaveCount(left - 1);
+  }
+  await baker.saveNew('Rounds\n1 cup sugar\n2 cups flour');
+  await expect(page.getByRole('columnheader', { name: 'You weigh' })).toBeHidden();
+  await page.getByRole('button', { name: 'Show the weights' }).click();
+  await expect(page.getByRole('columnheader', { name: 'You weigh' })).toBeVisible();
+});
+
+test('a smaller tin is offered with whole eggs, and says how deep it stands', async ({
+  page,
+  baker,
+}) => {
+  await baker.saveNew('Tin\nBake in a 23 cm round tin.\n3 eggs\n200 g sugar\n200 g flour');
+  await page.getByLabel('Batch by').selectOption('another pan');
+  const across = page.getByRole('group', { name: 'mine' }).getByLabel('across');
+  await across.fill('20');
+  await across.press('Tab');
+  await expect(page.locator('.makes')).toContainText('×0.756 for a 20 cm round tin');
+  await page.getByRole('button', { name: '×2/3 2 eggs, 12 % shallower in the tin' }).click();
+  await expect(page.locator('.makes')).toContainText(
+    '×2/3 for a 20 cm round tin (12 % shallower in the tin), with 2 eggs',
+  );
 });

@@ -19,7 +19,7 @@ test.describe('the Book of the demo kitchen', () => {
   });
 
   test('finds by name and by ingredient, from the keyboard', async ({ baker, page }) => {
-    await baker.goTo('/book');
+    await baker.goTo('/recipes');
     await expect(page.getByRole('listitem')).toHaveCount(6);
     await page.keyboard.press('/');
     await page.keyboard.type('tahini');
@@ -31,7 +31,7 @@ test.describe('the Book of the demo kitchen', () => {
   });
 
   test('deletes a recipe and brings it back', async ({ baker, page }) => {
-    await baker.goTo('/book');
+    await baker.goTo('/recipes');
     await page.getByRole('button', { name: 'More for Lean sponge' }).click();
     await page.getByRole('button', { name: 'Delete Lean sponge' }).click();
     await expect(page.getByRole('listitem')).toHaveCount(5);
@@ -43,18 +43,18 @@ test.describe('the Book of the demo kitchen', () => {
 });
 
 test('an empty Book says what to do first', async ({ baker, page }) => {
-  await baker.goTo('/book');
-  await expect(page.getByRole('heading', { name: 'The Book is empty' })).toBeVisible();
+  await baker.goTo('/recipes');
+  await expect(page.getByRole('heading', { name: 'There are no recipes yet' })).toBeVisible();
   // Whose cups, which scale, who measures: each is taken at once, and may be left alone.
   await page.getByLabel('Whose cups and spoons do you have?').selectOption('Metric');
   await page.getByLabel('Who measures?').fill('Coot');
   await page.getByRole('button', { name: 'Done' }).click();
   await expect(page.getByText('Three things about your kitchen')).toHaveCount(0);
-  await page.getByRole('link', { name: 'Drawer' }).click();
+  await baker.openPart('Tools');
   await expect(
     page.getByLabel('Our cups and spoons').getByRole('option', { selected: true }),
   ).toHaveText('Metric');
-  await page.goBack();
+  await baker.leavePart();
   await page.getByRole('link', { name: 'Paste a recipe' }).click();
   await expect(page.getByRole('textbox', { name: 'Recipe text' })).toBeVisible();
 });
@@ -65,11 +65,11 @@ test('an address that leads nowhere says so', async ({ baker, page }) => {
 });
 
 test('a recipe that is gone says so and leads back', async ({ baker, page, troubles }) => {
-  await baker.goTo(`/recipes/${crypto.randomUUID()}/reading`);
+  await baker.goTo(`/recipes/${crypto.randomUUID()}/text`);
   await expect(page.getByRole('heading', { name: 'No such recipe' })).toBeVisible();
   await expect(page.getByText('There is no such recipe. It may have been deleted.')).toBeVisible();
   await expect(page.getByRole('button', { name: 'Save recipe' })).toHaveCount(0);
-  await page.getByRole('link', { name: 'Open Book' }).click();
-  await expect(page.getByRole('heading', { name: 'The Book is empty' })).toBeVisible();
+  await page.getByRole('link', { name: 'Open Recipes' }).click();
+  await expect(page.getByRole('heading', { name: 'There are no recipes yet' })).toBeVisible();
   expect(troubles.splice(0).every((text) => text.includes('404'))).toBe(true);
 });

@@ -13,7 +13,7 @@ const isDone = async (page: Page): Promise<void> => {
 };
 
 async function openChance(baker: Baker, page: Page, recipe: string): Promise<void> {
-  await baker.goTo('/book');
+  await baker.goTo('/recipes');
   await page.getByRole('link', { name: recipe }).click();
   await page.getByRole('link', { name: 'How likely is a good bake?' }).click();
   await expect(page.getByRole('heading', { name: 'Where weighing pays' })).toBeVisible();
@@ -45,10 +45,10 @@ test.describe('with the demo kitchen', () => {
     expect(await goodOf(page)).toBe(promised);
     await baker.expectSaved();
 
-    await page.getByRole('link', { name: /^Balance/ }).click();
+    await page.getByRole('link', { name: /^Amounts/ }).click();
     const weighed = page.getByRole('cell', { name: 'weighed', exact: true });
     await expect(weighed.first()).toBeVisible();
-    await page.getByRole('link', { name: /^Chance/ }).click();
+    await page.getByRole('link', { name: /^How sure/ }).click();
     await isDone(page);
     await page.getByRole('button', { name: 'Undo' }).click();
     await expect(pays).toContainText(/Weigh the .+ cups and spoons are fine/);
@@ -149,6 +149,6 @@ test('what has no weight is left out and said; where nothing has one, there is n
   ).toBeVisible();
   await isDone(page);
   await baker.saveNew('Dust\n1 cup moon dust');
-  await page.getByRole('link', { name: /^Chance/ }).click();
+  await page.getByRole('link', { name: /^How sure/ }).click();
   await expect(page.getByRole('heading', { name: 'Nothing to bake yet' })).toBeVisible();
 });

@@ -6,15 +6,15 @@ test('a cup in the wash is left out of plans, and its owner can take that back',
 }) => {
   await baker.saveNew('1 cup sugar\n1 cup milk');
   await expect(baker.row('1 cup sugar')).toContainText('1 cup');
-  await page.getByRole('link', { name: 'Drawer' }).click();
+  await baker.openPart('Tools');
   await page.getByRole('checkbox', { name: 'in the wash: 1 cup' }).check();
-  await page.goBack();
+  await baker.leavePart();
   await expect(baker.row('1 cup sugar').getByText('1/2', { exact: true })).toHaveCount(2);
   await page.reload();
   await expect(baker.row('1 cup sugar').getByText('1/2', { exact: true })).toHaveCount(2);
-  await page.getByRole('link', { name: 'Drawer' }).click();
+  await baker.openPart('Tools');
   await page.getByRole('checkbox', { name: 'in the wash: 1 cup' }).uncheck();
-  await page.goBack();
+  await baker.leavePart();
   await expect(baker.row('1 cup sugar').getByText('1/2', { exact: true })).toHaveCount(0);
 });
 
@@ -23,7 +23,7 @@ test('a cup weighed three times with water counts for what it holds', async ({
   page,
   server,
 }) => {
-  await baker.goTo('/drawer');
+  await baker.goTo('/kitchen/tools');
   await page.getByRole('button', { name: 'Calibrate 1 cup' }).click();
   const weight = page.getByLabel('Weighs, g');
   await weight.fill('a lot');
@@ -53,7 +53,7 @@ test('a cup weighed three times with water counts for what it holds', async ({
 });
 
 test('an odd mug goes into the drawer, out of it, and back', async ({ baker, page }) => {
-  await baker.goTo('/drawer');
+  await baker.goTo('/kitchen/tools');
   await page.getByRole('button', { name: 'Add a tool' }).click();
   await page.getByLabel('Name').fill('1 cup');
   await page.getByLabel('Holds').fill('310');
@@ -85,9 +85,9 @@ test('cups of another country change what is measured, not what is weighed', asy
 }) => {
   await baker.saveNew('3 cups sugar');
   await expect(baker.row('3 cups sugar')).toContainText('600 g');
-  await page.getByRole('link', { name: 'Drawer' }).click();
+  await baker.openPart('Tools');
   await page.getByLabel('Our cups and spoons').selectOption('Japanese');
-  await page.goBack();
+  await baker.leavePart();
   const row = baker.row('3 cups sugar');
   await expect(row).toContainText('600 g');
   await expect(row).toContainText('3 1/2 cups');
@@ -95,8 +95,8 @@ test('cups of another country change what is measured, not what is weighed', asy
 
 test('a spoon is calibrated from the simulated scale', async ({ baker, page }) => {
   test.slow();
-  await baker.goTo('/drawer');
-  await page.getByRole('button', { name: 'Connect the scale' }).click();
+  await baker.goTo('/kitchen/tools');
+  await baker.connectScale();
   await page.getByRole('button', { name: 'Simulation' }).click();
   await page.getByLabel('Kind of scale').selectOption('fine scale');
   await page.getByRole('button', { name: 'Calibrate 1 tbsp' }).click();
@@ -120,7 +120,7 @@ test('a spoon is calibrated from the simulated scale', async ({ baker, page }) =
 test('scales, containers and blocks of butter are part of the drawer', async ({ baker, page }) => {
   await baker.saveNew('200 g butter\n1 cup flour');
   await expect(baker.row('1 cup flour')).toContainText('125 g');
-  await page.getByRole('link', { name: 'Drawer' }).click();
+  await baker.openPart('Tools');
   await page
     .getByLabel('Our butter comes as')
     .selectOption({ label: '250 g blocks, marked every 25 g' });
@@ -136,14 +136,15 @@ test('scales, containers and blocks of butter are part of the drawer', async ({ 
   await page.getByLabel('Weight when empty, g').fill('410,5');
   await page.keyboard.press('Enter');
   await expect(page.getByText('410.5 g empty')).toBeVisible();
-  await page.goBack();
+  await baker.leavePart();
   await expect(baker.row('1 cup flour')).toContainText('126 g');
+  await baker.edit('200 g butter');
   await page.getByLabel('Your method for 200 g butter').selectOption('cut at the marks');
   await expect(baker.row('200 g butter')).toContainText('200 g at the mark');
 });
 
 test('a whole set goes into the wash and comes back', async ({ baker, page }) => {
-  await baker.goTo('/drawer');
+  await baker.goTo('/kitchen/tools');
   await page.getByRole('button', { name: 'All in the wash: Spoons' }).click();
   await expect(page.getByRole('checkbox', { name: 'in the wash: 1 tsp' })).toBeChecked();
   await page.getByRole('button', { name: 'Undo' }).click();

@@ -29,7 +29,7 @@ test('many files come in together after a look, and go out again together', asyn
 }) => {
   const asked: string[] = [];
   page.on('request', (request) => asked.push(request.url()));
-  await baker.goTo('/book/import-and-export');
+  await baker.goTo('/recipes/import-and-export');
   await page
     .getByLabel('Choose files')
     .setInputFiles([
@@ -61,7 +61,7 @@ test('many files come in together after a look, and go out again together', asyn
   await page.getByRole('button', { name: 'Undo import' }).click();
   await expect(page.getByText(/Import undone: 0 removed, 1 put back as before/)).toBeVisible();
 
-  await page.getByRole('link', { name: 'Book', exact: true }).first().click();
+  await page.getByRole('link', { name: 'Recipes', exact: true }).first().click();
   await page.getByRole('link', { name: 'Oat slabs' }).click();
   await expect(baker.row('3 cups rolled oats')).toBeVisible();
   // Nothing of the page was run, and nothing it points at was fetched.
@@ -70,7 +70,7 @@ test('many files come in together after a look, and go out again together', asyn
 });
 
 test('recipes are pasted, and dropped', async ({ baker, page }) => {
-  await baker.goTo('/book/import-and-export');
+  await baker.goTo('/recipes/import-and-export');
   await page.getByRole('button', { name: 'Paste text' }).click();
   await page
     .getByLabel('Recipes as text, Markdown, JSON or a table')
@@ -94,7 +94,7 @@ test.describe('with the demo kitchen', () => {
   test.use({ demo: true });
 
   test('what goes out comes in the same', async ({ baker, page }) => {
-    await baker.goTo('/book/import-and-export');
+    await baker.goTo('/recipes/import-and-export');
     for (const format of ['schema.org JSON', 'Markdown', 'CSV table']) {
       await page.getByRole('radio', { name: new RegExp(`^${format}`) }).check();
       const saved = page.waitForEvent('download');
@@ -108,17 +108,17 @@ test.describe('with the demo kitchen', () => {
   });
 
   test('a backup is looked at, restored and undone', async ({ baker, page, troubles }) => {
-    await baker.goTo('/book/import-and-export');
+    await baker.goTo('/recipes/import-and-export');
     const saved = page.waitForEvent('download');
     await page.getByRole('link', { name: 'Save a backup' }).click();
     const backup = await readFile(await (await saved).path(), 'utf8');
 
-    await baker.goTo('/book');
+    await baker.goTo('/recipes');
     await page.getByRole('button', { name: 'More for Sesame rounds' }).click();
     await page.getByRole('button', { name: 'Delete Sesame rounds' }).click();
     await expect(page.getByText('“Sesame rounds” deleted.')).toBeVisible();
 
-    await baker.goTo('/book/import-and-export');
+    await baker.goTo('/recipes/import-and-export');
     const field = page.getByLabel('Restore a backup');
     await field.setInputFiles([file('half.json', backup.slice(0, 500))]);
     await expect(page.getByText(/not a complete backup file/)).toBeVisible();
@@ -130,7 +130,7 @@ test.describe('with the demo kitchen', () => {
     const row = page.getByRole('row', { name: /^recipes/ });
     await expect(row.getByRole('cell')).toHaveText(['6', '5']);
     await page.getByRole('button', { name: 'Restore backup' }).click();
-    await page.getByRole('button', { name: 'Open Book' }).click();
+    await page.getByRole('button', { name: 'Open Recipes' }).click();
     await expect(page.getByRole('link', { name: 'Sesame rounds' })).toBeVisible();
   });
 });

@@ -20,18 +20,26 @@ test('what only looks like a preserve is asked about, and not scaled until it is
   await expect(question).toHaveCount(0);
 });
 
-test('what is left out of a line shows on the Balance, the path, the card and the bench', async ({
+test('each ingredient of a line, and one without a weight, shows in Amounts, on the card and at the counter', async ({
   page,
   baker,
 }) => {
-  await baker.saveNew('Lemon tin\n200 g flour\n100 g sugar\n1 lemon, zest and juice');
-  const words = /^Not counted: “.*juice.*”/;
-  await expect(baker.row('1 lemon, zest and juice').getByText(words)).toBeVisible();
-  await expect(page.getByRole('link', { name: /Balance.*1 left out/ })).toBeVisible();
+  await baker.saveNew('Lemon tin\n1 lemon, zest and juice\n1 cup moon dust\n200 g flour');
+  await expect(baker.row('1 lemon, juice')).toContainText('47 g');
+  const words = /^No weight yet/;
+  await expect(baker.row('1 cup moon dust').getByText(words)).toBeVisible();
+  // What was decided of a line below several ingredients stays with it.
+  await baker.edit('200 g flour');
+  await page.getByLabel(/come nearest/).check();
+  await baker.expectSaved();
+  await page.reload();
+  await baker.edit('200 g flour');
+  await expect(page.getByLabel(/come nearest/)).toBeChecked();
+  await expect(page.getByRole('link', { name: /Amounts.*1 left out/ })).toBeVisible();
   await page.getByRole('button', { name: 'More' }).click();
   await page.getByRole('link', { name: 'Print card' }).click();
   await expect(page.getByText(words)).toBeVisible();
-  await page.getByRole('link', { name: /^Bench/ }).click();
+  await page.getByRole('link', { name: /^Measure/ }).click();
   await expect(page.getByText('Still open in the recipe:')).toBeVisible();
 });
 
@@ -43,13 +51,13 @@ test('a batch by another pan starts from the recipe’s, and stands there again 
     'Pear tin\n3 eggs\n200 g flour\n150 g sugar\n\nMethod\nBake in a 23 cm tin at 180 °C for 40 minutes.',
   );
   await page.getByLabel('Batch by').selectOption('another pan');
-  const sides = page.getByRole('textbox', { name: 'cm across' });
+  const sides = page.getByRole('textbox', { name: 'across' });
   await expect(sides.nth(0)).toHaveValue('23');
   await sides.nth(1).fill('20');
   await sides.nth(1).press('Tab');
   await expect(page.getByText('×0.756').first()).toBeVisible();
   await expect(
-    page.getByRole('heading', { name: 'Batches that are easier to measure' }),
+    page.getByRole('heading', { name: 'Fits your 20 cm round tin: ×0.756. With whole eggs:' }),
   ).toBeVisible();
   await baker.expectSaved();
   await page.reload();

@@ -9,7 +9,7 @@ test('from an empty kitchen to a logged bake with the keyboard alone', async ({ 
   const link = (name: string | RegExp) => page.getByRole('link', { name }).first();
 
   // The first start: whose cups, who measures.
-  await baker.goTo('/book');
+  await baker.goTo('/recipes');
   await keys.choose(page.getByLabel('Whose cups and spoons do you have?'), 'Metric');
   await keys.type(page.getByLabel('Who measures?'), 'Coot');
   await keys.press(page.getByRole('button', { name: 'Done', exact: true }));
@@ -22,19 +22,19 @@ test('from an empty kitchen to a logged bake with the keyboard alone', async ({ 
   await keys.type(page.getByRole('textbox', { name: 'Recipe text' }), TEA_CAKE);
   await expect(page.getByText('As understood')).toBeVisible();
   await keys.press(button('Save recipe'));
-  await page.waitForURL(/\/balance/);
+  await page.waitForURL(/\/amounts/);
   await keys.type(page.getByRole('textbox', { name: 'Factor' }), '1 1/2');
   await expect(page.getByText('makes 12 slices').first()).toBeVisible();
-  await keys.press(page.getByRole('button', { name: /^250\sg|from tables/ }).first());
+  await keys.press(page.getByRole('button', { name: /^Edit / }).first());
   await expect(page.getByRole('heading', { name: /^Weight: / })).toBeVisible();
 
   // The bench: every fill is one press.
-  await keys.press(link(/^Bench/));
+  await keys.press(link(/^Measure/));
   await keys.tabTo(page.getByRole('radio', { name: /^As planned/ }));
   await page.keyboard.press('ArrowDown');
   await expect(page.getByRole('radio', { name: /^By cup and spoon/ })).toBeChecked();
   await keys.press(button('Begin the bake'));
-  await page.waitForURL(/\/bench\/.+/);
+  await page.waitForURL(/\/measure\/.+/);
   const isFull = page.getByRole('heading', { name: 'The tray is full' });
   for (let presses = 0; presses < 60 && !(await isFull.isVisible()); presses++) {
     await page.keyboard.press('PageDown');
@@ -54,6 +54,8 @@ test('from an empty kitchen to a logged bake with the keyboard alone', async ({ 
     await expect(page.getByRole('radio', { name: new RegExp(`^${crumbs} of 5`) })).toBeChecked();
   }
   await keys.type(page.getByLabel('Note'), 'Level and gold.');
-  await keys.press(button('Kept as good'));
-  await expect(page.getByRole('heading', { name: 'Kept as good' })).toBeVisible();
+  await keys.press(button('Use these amounts next time'));
+  await expect(
+    page.getByRole('heading', { name: 'These amounts are used next time' }),
+  ).toBeVisible();
 });

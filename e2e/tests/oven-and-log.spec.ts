@@ -20,7 +20,7 @@ test('bench, oven with timers over a restart, result, proven weights, next plan'
   const recipeId = oven.recipeId();
   const bake = await oven.begin(recipeId);
   await oven.weighAll(bake, (written) => (written.includes('flour') ? 1.024 : 1));
-  await baker.goTo(`/recipes/${recipeId}/bench/${bake.id}`);
+  await baker.goTo(`/recipes/${recipeId}/measure/${bake.id}`);
   await page.getByRole('button', { name: 'On to the oven' }).click();
 
   // The steps one by one; what the text does not say is asked once.
@@ -43,7 +43,7 @@ test('bench, oven with timers over a restart, result, proven weights, next plan'
   const strip = oven.strip();
   await expect(strip).toContainText('First look: The tray · Lock tea cake');
   await expect(strip.getByRole('timer')).toHaveText(/^(?:30:00|29:\d\d)$/);
-  await strip.getByRole('button', { name: /^A minute less/ }).click();
+  await strip.getByRole('button', { name: /^−1 minute/ }).click();
   await expect(strip.getByRole('timer')).toHaveText(/^(?:29:00|28:\d\d)$/);
 
   // It survives a crash of the server and a reload, and is in every window.
@@ -52,7 +52,7 @@ test('bench, oven with timers over a restart, result, proven weights, next plan'
   await page.reload();
   await expect(strip.getByRole('timer')).toHaveText(/^2[78]:\d\d$/);
   const other = await context.newPage();
-  await other.goto(`${server.address}/book`);
+  await other.goto(`${server.address}/recipes`);
   const otherStrip = other.getByRole('region', { name: 'Timers' });
   await expect(otherStrip.getByRole('timer')).toHaveText(/^2[78]:\d\d$/);
   const { items } = await oven.ask<{ items: { id: string; endsAt: string }[] }>('/timers');
@@ -90,14 +90,16 @@ test('bench, oven with timers over a restart, result, proven weights, next plan'
   });
   await expect(page.getByRole('img', { name: 'Photo 1 of this bake' })).toBeVisible();
   await expect(page.getByText('wet batter at', { exact: false })).toBeVisible();
-  await page.getByRole('button', { name: 'Kept as good' }).click();
-  await expect(page.getByRole('heading', { name: 'Kept as good' })).toBeVisible();
+  await page.getByRole('button', { name: 'Use these amounts next time' }).click();
+  await expect(
+    page.getByRole('heading', { name: 'These amounts are used next time' }),
+  ).toBeVisible();
 
   // The path says so once the server has it; its places move along with their words.
-  await expect(page.getByRole('link', { name: /^Log/ }).last()).toContainText('1 kept as good');
+  await expect(page.getByRole('link', { name: /^Log/ }).last()).toContainText('1 proven');
 
   // The next plan goes by what it weighed, in every place.
-  await page.getByRole('link', { name: /^Balance/ }).click();
+  await page.getByRole('link', { name: /^Amounts/ }).click();
   const flour = baker.row('2 cups all-purpose flour');
   await expect(flour).toContainText('proven by 1 bake');
   const meant = bake.plan.lines[0]!.intendedGrams * 1.024;
@@ -106,16 +108,16 @@ test('bench, oven with timers over a restart, result, proven weights, next plan'
   expect(Math.abs(next.plan.lines[0]!.intendedGrams - meant)).toBeLessThan(0.06);
   const plan = await oven.ask<{ lines: { intended: { basis: string } }[] }>('/plans', { recipeId });
   expect(plan.lines.some(({ intended }) => intended?.basis === 'proven')).toBe(true);
-  await page.getByRole('link', { name: /^Reading/ }).click();
+  await page.getByRole('link', { name: /^Text/ }).click();
   await expect(page.getByText('proven by 1 bake').first()).toBeVisible();
 
   // Taken back with one act.
   await page.getByRole('link', { name: /^Log/ }).last().click();
   const bakes = page.getByRole('region', { name: 'Bakes' });
-  await bakes.getByRole('link', { name: /kept as good/ }).click();
-  await page.getByRole('button', { name: 'Take that back' }).click();
-  await expect(page.getByRole('link', { name: /^Log/ }).last()).not.toContainText('kept as good');
-  await page.getByRole('link', { name: /^Balance/ }).click();
+  await bakes.getByRole('link', { name: /proven/ }).click();
+  await page.getByRole('button', { name: 'Don’t use them' }).click();
+  await expect(page.getByRole('link', { name: /^Log/ }).last()).not.toContainText('proven');
+  await page.getByRole('link', { name: /^Amounts/ }).click();
   await expect(flour).not.toContainText('proven');
   // What was asked for as the server crashed was cut off or refused; nothing else went wrong.
   expect(troubles.splice(0).every((text) => CUT_OFF.test(text))).toBe(true);
@@ -175,7 +177,7 @@ test('a failed bake: why, one question, one change, and the next one is better',
   await flourCause.getByRole('button', { name: 'Try this next time' }).click();
   await expect(why).toContainText('It is on the next plan.');
   await baker.expectSaved();
-  await page.getByRole('link', { name: /^Balance/ }).click();
+  await page.getByRole('link', { name: /^Amounts/ }).click();
   await expect(page.getByText('Try this time: Weigh the flour.')).toBeVisible();
   const next = await log.begin(recipeId);
   expect(next.plan.trying?.note).toBe('Weigh the flour.');
@@ -195,7 +197,7 @@ test('a failed bake: why, one question, one change, and the next one is better',
   await page.getByRole('link', { name: 'All bakes of it' }).click();
   await page.getByRole('link', { name: /dense/ }).click();
   await expect(why).toContainText('changing it made the next bake better');
-  await page.getByRole('link', { name: /^Balance/ }).click();
+  await page.getByRole('link', { name: /^Amounts/ }).click();
   await expect(page.getByText('Try this time')).toBeHidden();
 });
 
@@ -206,7 +208,7 @@ test.describe('at the lock cottage', () => {
     baker,
     page,
   }) => {
-    await baker.goTo('/drawer');
+    await baker.goTo('/kitchen/tools');
     await page.getByRole('link', { name: 'Ovens' }).click();
     await expect(
       page.getByText(/^It is 1[123] ± \d+ °C hotter than its dial says\.$/),
@@ -258,7 +260,7 @@ test.describe('at the lock cottage', () => {
     const open = async (title: string): Promise<void> => {
       const recipeId = idOf(title);
       const bake = await log.begin(recipeId);
-      await baker.goTo(`/recipes/${recipeId}/oven/${bake.id}`);
+      await baker.goTo(`/recipes/${recipeId}/make/${bake.id}`);
       await page.getByRole('button', { name: 'Plan it back from a time' }).click();
       await page.getByRole('button', { name: 'Plan it', exact: true }).click();
       await expect(page.getByRole('slider')).toBeVisible();

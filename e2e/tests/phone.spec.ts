@@ -31,14 +31,14 @@ test.describe('on a phone', () => {
     const tap = (name: string | RegExp) => page.getByRole('button', { name }).first().tap();
 
     // The three questions stand first, and the way to paste below them.
-    await baker.goTo('/book');
+    await baker.goTo('/recipes');
     await page.getByLabel('Which scale?').selectOption('one, in whole grams');
     await page.getByRole('button', { name: 'Done', exact: true }).tap();
     await page.getByRole('link', { name: 'Paste a recipe' }).tap();
     await baker.write(LOAF);
     await tap(/before/);
     await tap('Save recipe');
-    await page.waitForURL(/\/balance/);
+    await page.waitForURL(/\/amounts/);
 
     // The first ingredient stands in the upper half; the batch is behind one button.
     const first = baker.row('2 cups flour');
@@ -60,10 +60,10 @@ test.describe('on a phone', () => {
     );
 
     // One bowl, running total: the scale shows all that is in it, and each line keeps its own.
-    await page.getByRole('link', { name: /^Bench/ }).tap();
+    await page.getByRole('link', { name: /^Measure/ }).tap();
     await page.getByRole('radio', { name: /running total/ }).check();
     await tap('Begin the bake');
-    await page.waitForURL(/\/bench\/.+/);
+    await page.waitForURL(/\/measure\/.+/);
     const bench = new AtTheBench(page, server);
     const lines = await bench.lines();
     const full = page.getByRole('heading', { name: 'The tray is full' });

@@ -10,7 +10,7 @@ test.describe('practice', () => {
     baker,
     page,
   }) => {
-    await baker.goTo('/shelf/flour-wheat-all-purpose');
+    await baker.goTo('/ingredients/flour-wheat-all-purpose');
     await page.getByRole('link', { name: 'Practise this' }).click();
     await expect(page.getByRole('heading', { name: 'Fill and weigh' })).toBeVisible();
     await expect(page.getByText('Target 125 g')).toBeVisible();
@@ -30,6 +30,7 @@ test.describe('practice', () => {
       await expect(page.getByText(/It lay settled in the bin: [\d.]+ g more/)).toBeVisible();
       await hand.do('Fill it again');
     }
+    await expect(strip(page).locator('.told')).toContainText('2 tries');
     const first = await strip(page).locator('.told').innerText();
 
     // The second one does what it was told.
@@ -43,6 +44,7 @@ test.describe('practice', () => {
       if (time < 2) await hand.do('Fill it again');
     }
     const away = (text: string): number => Number(/([\d.]+) % away/.exec(text)![1]);
+    await expect(strip(page).locator('.told')).toContainText('5 tries');
     const both = await strip(page).locator('.told').innerText();
     // The mean of five, three of them near: well below the mean of the first two.
     expect(away(both)).toBeLessThan(0.8 * away(first));
@@ -66,7 +68,7 @@ test.describe('practice', () => {
     const bin = at(120, 260);
     await page.mouse.move(bin.x, bin.y);
     await page.mouse.down();
-    await expect(words).toContainText('well heaped', { timeout: 15_000 });
+    await expect(words).toContainText('well heaped');
     await page.mouse.up();
     // All that fell is drawn, and the blade lies in the place of the spoon.
     await expect(page.locator('yg-fill-counter .blade')).toBeVisible();
@@ -89,9 +91,9 @@ test.describe('practice', () => {
   });
 
   test('with a cup of one’s own becomes trials of the hand', async ({ baker, page }) => {
-    await baker.goTo('/hand');
+    await baker.goTo('/kitchen/people');
     await page.getByRole('textbox', { name: 'Name' }).fill('Coot');
-    await page.getByRole('button', { name: 'Add hand' }).click();
+    await page.getByRole('button', { name: 'Add person' }).click();
     await expect(page.getByRole('link', { name: /^Coot/ })).toBeVisible();
     await page.getByRole('link', { name: 'Practice', exact: true }).click();
     await expect(
@@ -105,7 +107,7 @@ test.describe('practice', () => {
     }
     await expect(page.getByText('3 good ones in a row: it is yours.')).toBeVisible();
     await page.getByRole('button', { name: 'Save these 3 fills as trials of Coot' }).click();
-    await page.getByRole('link', { name: 'Open Hand' }).click();
+    await page.getByRole('link', { name: 'Open People' }).click();
     await expect(page.getByText('All 3 trials of Coot')).toBeVisible();
   });
 
@@ -117,16 +119,16 @@ test.describe('practice', () => {
     const eye = new Practising(page);
     await eye.pourByEye();
     await eye.do('That is the mark');
-    await expect(
-      page.getByText(/mL too little .* Your eye was not level with the line\./),
-    ).toBeVisible();
+    // By how much depends on the jug; of a large one it may be as near as anybody reads.
+    await expect(page.getByText(/mL too little/)).toBeVisible();
+    await expect(page.getByText(/From there it looked like/)).toBeVisible();
     await eye.do('What was there', 'Another one');
     await eye.eyeToTheLine();
     await eye.pourByEye();
     await eye.do('That is the mark');
     await expect(page.locator('.verdict.good')).toBeVisible();
     await expect(page.getByText('From there your eye sees it as it is.')).toBeVisible();
-    await expect(page.getByText('One good one. Two more in a row.')).toBeVisible();
+    await expect(page.getByText(/One good one\. Two more|Two in a row\. One more/)).toBeVisible();
   });
 
   test('with a jug on a tilted board, a slanted scale and a spoon', async ({ baker, page }) => {

@@ -5,7 +5,7 @@ test('the quick question is answered while it is typed, from every place', async
   baker,
   page,
 }) => {
-  await baker.goTo('/drawer');
+  await baker.goTo('/kitchen/tools');
   await page.keyboard.press('Control+k');
   const sheet = page.getByRole('dialog', { name: 'Quick question' });
   const field = sheet.getByPlaceholder('1 3/4 cups cocoa in grams');
@@ -30,7 +30,7 @@ test('the quick question is answered while it is typed, from every place', async
 
 test('its answer is copied, opened and begun with by one key each', async ({ baker, page }) => {
   await page.context().grantPermissions(['clipboard-read', 'clipboard-write']);
-  await baker.goTo('/book');
+  await baker.goTo('/recipes');
   const ask = async (question: string): Promise<void> => {
     await page.keyboard.press('Control+k');
     await page.getByPlaceholder('1 3/4 cups cocoa in grams').fill(question);
@@ -40,9 +40,9 @@ test('its answer is copied, opened and begun with by one key each', async ({ bak
   await expect(page.getByText('Copied.')).toBeVisible();
   expect(await page.evaluate(() => navigator.clipboard.readText())).toMatch(/^about 9 .* tbsp$/);
   await page.keyboard.press('Alt+i');
-  await expect(page).toHaveURL(/\/shelf\/honey/);
+  await expect(page).toHaveURL(/\/ingredients\/honey/);
   await ask('2 cups rye flour');
   await page.keyboard.press('Alt+r');
-  await expect(page).toHaveURL(/\/new\/reading$/);
+  await expect(page).toHaveURL(/\/new\/text$/);
   await expect(page.getByText('2 cups rye flour').first()).toBeVisible();
 });

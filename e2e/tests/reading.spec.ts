@@ -18,7 +18,7 @@ test('questions stand in the order of their grams, and go with one key each', as
   baker,
   page,
 }) => {
-  await baker.goTo('/new/reading');
+  await baker.goTo('/new/text');
   await baker.write(KNOTS);
   const open = page.getByRole('navigation', { name: /^Questions/ });
   await expect(open.getByRole('button')).toHaveText([
@@ -26,7 +26,6 @@ test('questions stand in the order of their grams, and go with one key each', as
     /1 cup \(12 g\).*111 g/,
     /3 cups cake flour.*39 g/,
     /kosher salt.*12\.0 g/,
-    /1 large egg plus 1 yolk/,
   ]);
   const understood = page.getByRole('region', { name: 'As understood' });
 
@@ -43,9 +42,9 @@ test('questions stand in the order of their grams, and go with one key each', as
   await expect(understood).toContainText('Your answer: sifted before measuring.');
   await page.keyboard.press('2');
   await expect(understood).toContainText('Your answer: coarse salt (dense grain).');
-  await expect(open.getByRole('button')).toHaveCount(1);
+  await expect(open.getByRole('button')).toHaveCount(0);
 
-  // What was answered is what the Balance weighs, and stays.
+  // What was answered is what Amounts weighs, and stays.
   await page.getByRole('button', { name: 'Save recipe' }).click();
   await expect(baker.row('3 cups cake flour, sifted')).toContainText('288 g');
   await expect(baker.row('bakign pwder')).toContainText('4.6 g');
@@ -54,7 +53,7 @@ test('questions stand in the order of their grams, and go with one key each', as
   await expect(baker.row('2 tbsp kosher salt')).toContainText('29 g');
 
   // And the text is as it was written.
-  await page.getByRole('link', { name: 'Reading' }).click();
+  await page.getByRole('link', { name: /^Text/ }).click();
   await expect(page.locator('.cm-content')).toContainText('1 tsp bakign pwder');
   await page
     .locator('yg-understood-line', { hasText: 'dense grain' })
@@ -64,7 +63,7 @@ test('questions stand in the order of their grams, and go with one key each', as
 });
 
 test('an answer goes for the whole kitchen when it is told to', async ({ baker, page }) => {
-  await baker.goTo('/new/reading');
+  await baker.goTo('/new/text');
   await baker.write('1 tbsp kosher salt');
   await page.getByRole('button', { name: /dense grain/ }).click();
   await page.getByLabel('Use this answer').selectOption('always, in this kitchen');
@@ -78,9 +77,9 @@ test('an answer goes for the whole kitchen when it is told to', async ({ baker, 
 });
 
 test('a line is corrected beside the text, which stays', async ({ baker, page }) => {
-  await baker.goTo('/new/reading');
+  await baker.goTo('/new/text');
   await baker.write('1 cup milk\nthe usual amount of honey, love');
-  await page.getByRole('button', { name: 'Correct 1 cup milk' }).click();
+  await page.getByRole('button', { name: 'Fix 1 cup milk' }).click();
   await page.getByRole('textbox', { name: 'Amount' }).fill('1 1/2');
   await page.getByLabel('Ingredient').fill('Buttermilk');
   await page.getByRole('button', { name: 'Use this' }).click();
@@ -99,11 +98,11 @@ test('a line is corrected beside the text, which stays', async ({ baker, page })
   await expect(understood).toContainText('1 cup Whole milk');
 });
 
-test('what is not known goes on the Shelf from here, and a second ingredient on its own line', async ({
+test('what is not known goes in Ingredients from here, and each ingredient of a line counts', async ({
   baker,
   page,
 }) => {
-  await baker.goTo('/new/reading');
+  await baker.goTo('/new/text');
   await baker.write('1/2 cup dragonfruit powder\n1 large egg plus 1 yolk');
   await page.getByRole('button', { name: 'None of these: add an ingredient' }).click();
   await expect(page.getByLabel('Name', { exact: true })).toHaveValue('dragonfruit powder');
@@ -112,17 +111,16 @@ test('what is not known goes on the Shelf from here, and a second ingredient on 
   const understood = page.getByRole('region', { name: 'As understood' });
   await expect(understood).toContainText('55 g');
 
-  await page.getByRole('button', { name: 'give it its own line' }).click();
-  await expect(page.locator('.cm-line')).toHaveText([
-    '1/2 cup dragonfruit powder',
-    '1 large egg',
-    '1 yolk',
-  ]);
+  await expect(understood).toContainText('Whole egg');
   await expect(understood).toContainText('Egg yolk');
+  await expect(page.locator('.cm-line').nth(1).locator('.yg-ingredient')).toHaveText([
+    'egg',
+    'yolk',
+  ]);
 });
 
 test('a recipe in another language is read, and its country offered', async ({ baker, page }) => {
-  await baker.goTo('/new/reading');
+  await baker.goTo('/new/text');
   await baker.write('Mohnkuchen\n\n250 g Mehl\n2 EL Zucker\n1 TL Backpulver');
   const understood = page.getByRole('region', { name: 'As understood' });
   await expect(understood).toContainText('2 tbsp Granulated sugar');
@@ -132,7 +130,7 @@ test('a recipe in another language is read, and its country offered', async ({ b
 
 test('two thousand lines are pasted and read while the page goes on', async ({ baker, page }) => {
   test.slow();
-  await baker.goTo('/new/reading');
+  await baker.goTo('/new/text');
   const block = KNOTS.split('\n').slice(3, 9);
   const lines = Array.from({ length: 2000 }, (_, at) => block[at % block.length]!);
   await page.evaluate(() => {

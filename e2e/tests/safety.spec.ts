@@ -26,7 +26,7 @@ test('everything is as it was after a restart, and the server stops cleanly', as
   await expect(baker.row('2 cups flour')).toBeVisible();
   expect(await server.stop('SIGTERM')).toBe(0);
   await server.start();
-  await baker.goTo('/book');
+  await baker.goTo('/recipes');
   await page.getByRole('link', { name: 'Quiet cake' }).click();
   await expect(baker.row('2 cups flour')).toContainText('250 g');
   // What the page asked for while there was no server was refused, and nothing else went wrong.
@@ -42,12 +42,12 @@ test('a server that is gone is told, and the change is saved by itself when it i
   await baker.saveNew('Patient cake\n2 cups flour');
   await server.stop('SIGTERM');
   await baker.setFactor('2');
-  await expect(page.getByText('No server just now.')).toBeVisible();
-  await expect(page.getByText('Waiting here for it: 1 changed recipe.')).toBeVisible();
+  await expect(page.getByText('Offline.')).toBeVisible();
+  await expect(page.getByText('Saved here and sent later: 1 changed recipe.')).toBeVisible();
   await expect(baker.row('2 cups flour')).toContainText('500 g');
   await server.start();
   await baker.expectSaved();
-  await expect(page.getByText('No server just now.')).toHaveCount(0);
+  await expect(page.getByText('Offline.')).toHaveCount(0);
   await page.reload();
   await expect(baker.row('2 cups flour')).toContainText('500 g');
   // The browser logs the refused requests; nothing else went wrong.
@@ -89,9 +89,10 @@ test('a change is saved before its recipe is left, however quickly', async ({ ba
   await baker.saveNew('Hasty cake\n2 cups flour');
   await expect(baker.row('2 cups flour')).toBeVisible();
   await baker.setFactor('5');
+  await page.getByRole('link', { name: 'Recipes', exact: true }).click();
   await page.getByRole('link', { name: 'New recipe' }).click();
   await expect(page.getByRole('heading', { name: 'New recipe' })).toBeVisible();
-  await page.getByRole('link', { name: 'Book', exact: true }).click();
+  await page.getByRole('link', { name: 'Recipes', exact: true }).click();
   await page.getByRole('link', { name: 'Hasty cake' }).click();
   await expect(page.getByRole('textbox', { name: 'Factor' })).toHaveValue('5');
 });
@@ -104,9 +105,10 @@ test('a change that waits for the server is left without asking, and saved from 
 }) => {
   await baker.saveNew('Stranded cake\n2 cups flour');
   await expect(baker.row('2 cups flour')).toBeVisible();
-  const recipe = page.url().replace('/balance', '').replace('/recipes', '/api/recipes');
+  const recipe = page.url().replace('/amounts', '').replace('/recipes', '/api/recipes');
   await server.stop('SIGTERM');
   await baker.setFactor('5');
+  await page.getByRole('link', { name: 'Recipes', exact: true }).click();
   await page.getByRole('link', { name: 'New recipe' }).click();
   await expect(page.getByRole('textbox', { name: 'Recipe text' })).toBeVisible();
   await server.start();

@@ -4,7 +4,7 @@ test('an ingredient is found by another name, from the keyboard, with its weight
   baker,
   page,
 }) => {
-  await baker.goTo('/shelf');
+  await baker.goTo('/ingredients');
   await expect(page.getByText(/7\d\d ingredients/)).toBeVisible();
   await page.keyboard.press('/');
   await page.keyboard.type('plain fl');
@@ -23,7 +23,7 @@ test('where sources disagree, both are shown and the choice is explained', async
   baker,
   page,
 }) => {
-  await baker.goTo('/shelf/flour-wheat-cake');
+  await baker.goTo('/ingredients/flour-wheat-cake');
   await expect(
     page.getByText(
       'Sources disagree: public food table, no. 20084 gives 137 g dipped, 14 % heavier',
@@ -35,7 +35,7 @@ test('where sources disagree, both are shown and the choice is explained', async
 });
 
 test('the list can be narrowed to a class', async ({ baker, page }) => {
-  await baker.goTo('/shelf');
+  await baker.goTo('/ingredients');
   await page.getByRole('button', { name: 'syrups' }).click();
   await expect(page.getByRole('link', { name: 'Honey' })).toBeVisible();
   await expect(page.getByRole('link', { name: 'Cake flour' })).toHaveCount(0);
@@ -44,9 +44,9 @@ test('the list can be narrowed to a class', async ({ baker, page }) => {
 });
 
 test('weights are by the cups of this kitchen', async ({ baker, page }) => {
-  await baker.goTo('/drawer');
+  await baker.goTo('/kitchen/tools');
   await page.getByLabel('Our cups and spoons').selectOption('Metric');
-  await page.getByRole('link', { name: 'Shelf' }).click();
+  await page.getByRole('link', { name: 'Ingredients', exact: true }).click();
   await page.getByRole('link', { name: 'Whole milk', exact: true }).click();
   await expect(page.getByText('our cups and spoons (Metric)')).toBeVisible();
   await expect(page.getByRole('row', { name: /^poured/ })).toContainText('258');
@@ -58,7 +58,7 @@ test('an own weight stands before the table’s in every recipe, and can be put 
 }) => {
   await baker.saveNew('2 cups flour');
   await expect(baker.row('2 cups flour')).toContainText('250 g');
-  await baker.goTo('/shelf/flour-wheat-all-purpose');
+  await baker.goTo('/ingredients/flour-wheat-all-purpose');
   await page.getByRole('button', { name: 'Set our weight: spooned' }).click();
   const field = page.getByLabel('One cup, spooned, weighs');
   await field.fill('plenty');
@@ -69,12 +69,12 @@ test('an own weight stands before the table’s in every recipe, and can be put 
   await expect(page.getByRole('row', { name: /^spooned/ })).toContainText(
     'own weight this kitchen',
   );
-  await page.getByRole('link', { name: 'Book', exact: true }).click();
+  await page.getByRole('link', { name: 'Recipes', exact: true }).click();
   await page.getByRole('listitem').getByRole('link').click();
   await expect(baker.row('2 cups flour')).toContainText('263 g');
-  await page.getByRole('button', { name: 'Weight: own weight, for 2 cups flour' }).click();
-  await expect(page.getByText('You set this weight on the Shelf.')).toBeVisible();
-  await baker.goTo('/shelf/flour-wheat-all-purpose');
+  await baker.edit('2 cups flour');
+  await expect(page.getByText('You set this weight in Ingredients.')).toBeVisible();
+  await baker.goTo('/ingredients/flour-wheat-all-purpose');
   await page.getByRole('button', { name: 'Use table’s weight again: spooned' }).click();
   await expect(page.getByRole('row', { name: /^spooned/ })).toContainText('125');
 });
@@ -83,14 +83,14 @@ test('an ingredient of one’s own is read at once, and weighs once it was weigh
   baker,
   page,
 }) => {
-  await baker.goTo('/shelf');
+  await baker.goTo('/ingredients');
   await page.getByRole('button', { name: 'Add an ingredient' }).click();
   await page.getByLabel('Name', { exact: true }).fill('Mesquite powder');
   await page.getByRole('button', { name: 'Add ingredient' }).click();
   await expect(page.getByText('No weight is known for this ingredient yet')).toBeVisible();
   await baker.saveNew('2 cups mesquite powder');
   await expect(baker.row('2 cups mesquite powder')).toContainText('unknown');
-  await baker.goTo('/shelf/own-mesquite-powder');
+  await baker.goTo('/ingredients/own-mesquite-powder');
   await page.getByLabel('It weighs, g').fill('103');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('row', { name: /^spooned/ })).toContainText('own weight');
@@ -98,10 +98,10 @@ test('an ingredient of one’s own is read at once, and weighs once it was weigh
   await page.getByLabel('Price, $').fill('4,5');
   await page.keyboard.press('Enter');
   await expect(page.getByText('$1.80 for 100 g, $1.85 a cup')).toBeVisible();
-  await page.getByRole('link', { name: 'Book', exact: true }).click();
+  await page.getByRole('link', { name: 'Recipes', exact: true }).click();
   await page.getByRole('listitem').getByRole('link').click();
   await expect(baker.row('2 cups mesquite powder')).toContainText('206 g');
-  await page.getByRole('link', { name: 'Shelf' }).click();
+  await page.getByRole('link', { name: 'Ingredients', exact: true }).click();
   await page.getByRole('button', { name: 'Undo' }).click();
   await page.getByRole('button', { name: 'Undo' }).click();
   await page.getByRole('link', { name: 'Mesquite powder' }).click();
@@ -109,7 +109,7 @@ test('an ingredient of one’s own is read at once, and weighs once it was weigh
 });
 
 test('one salt for another goes by weight', async ({ baker, page }) => {
-  await baker.goTo('/shelf/salt-table');
+  await baker.goTo('/ingredients/salt-table');
   await expect(page.getByRole('region', { name: 'Other kinds' })).toContainText(
     '1 tsp (6.0 g) of this salts as much as 2 1/8 tsp (2.14) of coarse salt (light hollow flake)',
   );
@@ -120,16 +120,16 @@ test('what the shelf lacks is looked up in the public table, said, and taken ont
   page,
 }) => {
   await baker.saveNew('Taro cake\nServes 8\n\n2 cups sliced taro\n1 cup all-purpose flour\n');
-  await page.getByRole('link', { name: /^Reading/ }).click();
+  await page.getByRole('link', { name: /^Text/ }).click();
   const understood = page.getByText('its weight is from the public food table');
   await expect(understood).toBeVisible();
   await expect(page.getByText('from the public table', { exact: true })).toBeVisible();
   await expect(page.getByText('208 g', { exact: true })).toBeVisible();
 
   // Its allergens are not known until somebody tells, on the card too.
-  await page.getByRole('button', { name: 'take it onto the Shelf' }).click();
+  await page.getByRole('button', { name: 'add it to Ingredients' }).click();
   await expect(understood).toBeHidden();
-  await baker.goTo('/shelf/own-taro');
+  await baker.goTo('/ingredients/own-taro');
   await expect(page.getByRole('heading', { name: 'Taro', exact: true })).toBeVisible();
   await expect(page.getByText('allergens not known')).toBeVisible();
   await expect(page.getByRole('row', { name: /^level/ })).toContainText('104');
@@ -145,7 +145,7 @@ test('what the shelf lacks is looked up in the public table, said, and taken ont
 });
 
 test('an ingredient of one’s own weighs as a food of the public table', async ({ baker, page }) => {
-  await baker.goTo('/shelf');
+  await baker.goTo('/ingredients');
   await page.getByRole('button', { name: 'Add an ingredient' }).click();
   await page.getByLabel('Name', { exact: true }).fill('breadfruit');
   await page.getByRole('button', { name: 'Breadfruit, raw' }).click();
@@ -158,7 +158,7 @@ test('an ingredient of one’s own weighs as a food of the public table', async 
 });
 
 test('a weight that can’t be is shown as doubted, and not used', async ({ baker, page }) => {
-  await baker.goTo('/shelf/sweet-potato-mashed');
+  await baker.goTo('/ingredients/sweet-potato-mashed');
   const sure = page.getByRole('region', { name: 'How sure' });
   await expect(sure).toContainText('Doubted, and not used: 328 g a cup');
   await expect(page.getByRole('row', { name: /pressed in/ })).toContainText('255');
@@ -170,7 +170,7 @@ test('what is known least is listed by how often recipes use it, to be weighed',
 }) => {
   await baker.saveNew('Flat cakes\n1 cup teff flour\n1 tsp xanthan gum\n');
   await baker.saveNew('Thin cakes\n2 cups teff flour\n1 cup milk\n');
-  await baker.goTo('/shelf');
+  await baker.goTo('/ingredients');
   await page.getByText('What we know least').click();
   const rows = page.getByRole('listitem').filter({ hasText: /\d recipes?\s*$/ });
   await expect(rows.first()).toHaveText(/Teff flour\s*2 recipes/);

@@ -84,7 +84,7 @@ async function counter(browser, trouble, isServerAway) {
   const { recipe, bake } = await begin(server.address);
   const context = await browser.newContext();
   const page = await context.newPage();
-  await page.goto(`${server.address}/recipes/${recipe}/bench/${bake}`);
+  await page.goto(`${server.address}/recipes/${recipe}/measure/${bake}`);
   await page.getByRole('region', { name: 'At hand' }).waitFor();
   await fill(page, 2);
   await until(async () => (await fills(server.address, bake)) === 2);
@@ -116,19 +116,19 @@ async function tabs(browser) {
   const context = await browser.newContext();
   const pages = [await context.newPage(), await context.newPage()];
   for (const page of pages) {
-    await page.goto(`${address}/book`);
-    await page.getByRole('button', { name: /Five minutes more: Tray 0/ }).waitFor();
+    await page.goto(`${address}/recipes`);
+    await page.getByRole('button', { name: '+5 minutes: Tray 0' }).waitFor();
   }
   await server.kill();
   for (const [at, page] of pages.entries()) {
-    await page.getByRole('button', { name: `Five minutes more: Tray ${at}` }).click();
+    await page.getByRole('button', { name: `+5 minutes: Tray ${at}` }).click();
     await page.waitForTimeout(300);
   }
   await context.pages()[0].close();
   await context.pages()[0].close();
   server = await startServer(file, { port });
   const later = await context.newPage();
-  await later.goto(`${address}/book`);
+  await later.goto(`${address}/recipes`);
   const late = async () =>
     (await send(address, 'GET', '/api/timers')).body.items.filter(({ endsAt }) => endsAt > ends)
       .length;

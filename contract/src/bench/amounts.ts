@@ -1,4 +1,5 @@
 import { Fraction, mixed } from '@ypsigram/core/amount';
+import { showFactor } from '@ypsigram/core/factor';
 import type { BakeState, BeamSetting, Portions, SpoonAmount } from '@ypsigram/core/bench';
 import { fixed, short } from '../wording/index.js';
 
@@ -14,7 +15,7 @@ export const moreOrLess = (share: number): string =>
 
 /** How many times the recipe a batch is by now: "×2", "×1.147" once the rest was scaled. */
 export function batchSize({ plan, times }: Pick<BakeState, 'plan' | 'times'>): string {
-  if (times === 1) return `×${plan.factor}`;
+  if (times === 1) return `×${showFactor(new Fraction(plan.factor))}`;
   return `×${short(new Fraction(plan.factor).valueOf() * times, 3)}`;
 }
 

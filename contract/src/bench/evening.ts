@@ -13,7 +13,7 @@ const WAITS: Readonly<Record<Extract<Night, { stands: 'wait' }>['why'], string>>
   frozen: 'Stays in the freezer until it is needed.',
   warm: 'Used warm or melted: do it just before.',
   unknown:
-    'Keep it in the fridge until morning. How it keeps is not known: say so on its page, under Shelf.',
+    'Keep it in the fridge until morning. How it keeps is not known: say so on its page, under Ingredients.',
 };
 
 /** What becomes of an ingredient overnight, and why. */

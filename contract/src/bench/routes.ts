@@ -27,7 +27,7 @@ export const TOP_UP_HINT =
 export const WAY_NAMES: Readonly<
   Record<BenchWay, { readonly name: string; readonly means: string }>
 > = {
-  planned: { name: 'As planned', means: 'weigh what pays, fill the rest' },
+  planned: { name: 'As planned', means: 'weigh what matters, measure the rest' },
   fill: { name: 'By cup and spoon', means: 'every fill is counted' },
   container: { name: 'Weighed, each on its own', means: 'one container for each ingredient' },
   tare: { name: 'Weighed into one bowl', means: 'tare between; small amounts apart' },

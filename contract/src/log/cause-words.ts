@@ -75,12 +75,12 @@ export const CAUSE_WORDS: Readonly<Record<CauseId, CauseWords>> = {
   },
   spoons: {
     name: 'Spoons of another country or size',
-    change: 'Weigh what goes by the spoon, or check your spoons in the Drawer.',
+    change: 'Weigh what goes by the spoon, or check your spoons in Tools.',
     why: 'A tablespoon is 15 mL here and 20 mL there: everything by the spoon is off alike.',
   },
   'oven-hot': {
     name: 'The oven was too hot',
-    change: 'Set the dial lower, by what a thermometer shows.',
+    change: 'Measure your oven first, then set the dial by what it shows.',
     why: 'The outside is done before the heat has reached the middle.',
   },
   'oven-cold': {

@@ -23,5 +23,6 @@ export {
   STEP_ADVICE,
   STEP_CAUTIONS,
   STEP_NAMES,
+  stepName,
   TESTER_NAMES,
 } from './words.js';

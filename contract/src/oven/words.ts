@@ -78,3 +78,30 @@ export const FIRST_LOOK_REASONS: Readonly<Record<FirstLook['why'], string>> = {
   shallower: 'earlier: it is shallower',
   hot: 'earlier: this oven is hotter than wanted',
 };
+
+/** Work by hand: what is done there only the recipe's own words tell. */
+const IN_ITS_OWN_WORDS: ReadonlySet<StepKind> = new Set(['combine', 'cook', 'prepare', 'other']);
+const LONGEST_NAME_WORDS = 4;
+const SHORTEST_NOUN = 4;
+
+/**
+ * What a step does, in a word or a few: "Knead", and of work by hand the beginning of what the recipe
+ * says, up to what it is done to: "Whisk eggs", "Fold in almonds".
+ */
+export function stepName({
+  kind,
+  text,
+}: {
+  readonly kind: StepKind;
+  readonly text: string;
+}): string {
+  if (!IN_ITS_OWN_WORDS.has(kind)) return STEP_NAMES[kind];
+  const [first, ...others] = text
+    .split(/[,.;:(]/, 1)[0]!
+    .trim()
+    .split(/\s+/);
+  if (!first) return STEP_NAMES[kind];
+  const noun = others.findIndex((word) => word.length >= SHORTEST_NOUN);
+  const most = noun < 0 ? others.length : noun + 1;
+  return [first, ...others.slice(0, Math.min(most, LONGEST_NAME_WORDS - 1))].join(' ');
+}

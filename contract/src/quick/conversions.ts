@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import type { Shelf } from '@ypsigram/core/catalogue';
 import type { Intended } from '@ypsigram/core/conversion';
-import type { QuickAnswer } from '@ypsigram/core/quick';
+import { NO_ANSWERS, type QuickAnswer } from '@ypsigram/core/quick';
 import { intended, method, standard, unit } from '../parts.js';
 import { gridWeight, shown } from '../measures.js';
 import { toMeasureReply, toWeightReply } from '../plan-replies.js';
@@ -63,6 +63,16 @@ const unitsReply = z.object({
   wanted: z.object({ unit, amount: z.number() }).meta({ description: 'Unrounded.' }),
 });
 
+const countReply = z.object({
+  kind: z.literal('count'),
+  says,
+  ingredientId: z.string(),
+  ingredient: z.string(),
+  intended,
+  pieces: z.number().meta({ description: 'How many pieces that is. Unrounded.' }),
+  gramsEach: z.number(),
+});
+
 const heatReply = z.object({
   kind: z.literal('heat'),
   says,
@@ -90,17 +100,27 @@ const insteadReply = z.object({
   measure: planMeasure.nullable().meta({ description: 'By the tools of this kitchen.' }),
 });
 
+const lengthReply = z.object({
+  kind: z.literal('length'),
+  says,
+  sides: z
+    .array(z.object({ centimetres: z.number(), inches: z.number() }))
+    .meta({ description: 'Each side, or the one length; unrounded.' }),
+});
+
 const noReply = z.object({
   kind: z.literal('none'),
   says,
-  reason: z.enum(['empty', 'no-amount', 'unknown-ingredient', 'unknown-weight']),
+  reason: z.enum(NO_ANSWERS),
   closest: z.array(z.object({ ingredientId: z.string(), name: z.string() })),
 });
 
 export const conversionReply = z.discriminatedUnion('kind', [
   measureReply,
   unitsReply,
+  countReply,
   heatReply,
+  lengthReply,
   panReply,
   insteadReply,
   noReply,
@@ -135,6 +155,22 @@ export function toConversionReply(answer: QuickAnswer, shelf: Shelf): Conversion
           measure: one.plan.measure && measureText(one.plan.measure),
         })),
       };
+    }
+    case 'count': {
+      const { ingredient, intended: of, pieces, gramsEach } = answer;
+      return {
+        kind: answer.kind,
+        says: text,
+        ingredientId: ingredient.id,
+        ingredient: ingredient.name,
+        intended: toIntendedReply(of),
+        pieces,
+        gramsEach,
+      };
+    }
+    case 'length': {
+      const { kind, sides } = answer;
+      return { kind, says: text, sides: sides.map((side) => ({ ...side })) };
     }
     case 'units':
     case 'heat':

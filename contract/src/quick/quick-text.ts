@@ -1,6 +1,8 @@
 import { Fraction, showKitchen } from '@ypsigram/core/amount';
 import type {
+  CountAnswer,
   HeatAnswer,
+  LengthAnswer,
   InsteadAnswer,
   MeasureAnswer,
   NoAnswer,
@@ -8,7 +10,7 @@ import type {
   QuickAnswer,
 } from '@ypsigram/core/quick';
 import { isMassUnit, type Unit } from '@ypsigram/core/units';
-import { fixed, measureText, short, unitName } from '../wording/index.js';
+import { fixed, measureText, nounFor, short, unitName } from '../wording/index.js';
 
 /** Below this, tenths of a gram count. */
 const FINE_GRAMS = 20;
@@ -27,7 +29,8 @@ function unitAmountText(amount: number, unit: Unit): string {
   if (unit === 'ml') return `${fixed(amount, amount < FINE_GRAMS ? 1 : 0)} ${name}`;
   if (unit === 'dl' || unit === 'l') return `${short(amount, 2)} ${name}`;
   const { text, exact } = showKitchen(new Fraction(amount.toPrecision(12)));
-  return `${exact ? '' : 'about '}${text} ${name}`;
+  // What is told as one is one: "about 1 cup".
+  return `${exact ? '' : 'about '}${text} ${text === '1' ? unitName(unit, false) : name}`;
 }
 
 /** "+2 °C", as whole degrees. */
@@ -69,13 +72,35 @@ function amountText({ wanted, intended, plan }: MeasureAnswer): string {
   return isWeighed && plan.measure ? measureText(plan.measure) : massText(intended.grams);
 }
 
+/** "about 6 egg whites, of 33 g each": pieces are told by halves, as nobody cuts them finer. */
+function countText({ ingredient, counted, pieces, gramsEach }: CountAnswer): string {
+  const halves = new Fraction(Math.round(2 * pieces), 2);
+  const count = halves.valueOf();
+  const noun = nounFor(count, counted.name.toLowerCase());
+  if (count === 0) return `less than half ${noun}`;
+  // What a fruit gives is less than it weighs.
+  const each =
+    counted === ingredient ? `of ${massText(gramsEach)} each` : `${massText(gramsEach)} from each`;
+  return `about ${halves.toFraction(true)} ${noun}, ${each}`;
+}
+
 const REASONS: Readonly<Record<NoAnswer['reason'], string>> = {
   empty:
     'Ask for an amount, a heat or a pan: “1 3/4 cups cocoa in grams”, “350 F”, “20 cm round to 23 cm”.',
   'no-amount': 'Write an amount too, such as “2 cups”.',
-  'unknown-ingredient': 'That ingredient is not on the Shelf.',
-  'unknown-weight': 'Its weight is not known yet. Weigh it once on the Shelf.',
+  'no-heat': 'How hot? Write the figure too, such as “350 F”.',
+  'unknown-ingredient': 'No ingredient has that name.',
+  'two-things': 'There is no way from one of these to the other. Ask for a unit: grams, cups, mL.',
+  several: 'Ask for one ingredient at a time, or write each on a line of its own.',
+  'unknown-weight': 'Its weight is not known yet. Weigh it once in Ingredients.',
 };
+
+function lengthText({ into, sides }: LengthAnswer): string {
+  const figures = sides.map(({ centimetres, inches }) =>
+    short(into === 'cm' ? centimetres : inches, 1),
+  );
+  return `${figures.join(' × ')} ${into === 'cm' ? 'cm' : 'inches'}`;
+}
 
 /** The answer in a few words, to be read and copied. */
 export function quickText(answer: QuickAnswer): string {
@@ -84,8 +109,12 @@ export function quickText(answer: QuickAnswer): string {
       return amountText(answer);
     case 'units':
       return unitAmountText(answer.wanted.amount, answer.wanted.unit);
+    case 'count':
+      return countText(answer);
     case 'heat':
       return heatText(answer);
+    case 'length':
+      return lengthText(answer);
     case 'pan':
       return panText(answer);
     case 'instead':

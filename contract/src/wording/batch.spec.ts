@@ -1,5 +1,5 @@
 import type { PlanLine } from '@ypsigram/core/batch';
-import { adviceMessage, batchProblemMessage, premixMessages } from './batch.js';
+import { adviceMessage, batchProblemMessage, premixMessages, reasonMessage } from './batch.js';
 
 describe('what is said of a batch', () => {
   const about = { line: 0, gap: -0.048, tolerance: 0.03 } as const;
@@ -13,6 +13,25 @@ describe('what is said of a batch', () => {
     );
     expect(adviceMessage({ ...about, gap: 0.2, mend: 'tools', gapThen: 0 })).toContain(
       '20.0 % over with this tool alone.',
+    );
+  });
+
+  it('tells why a line is filled as it is', () => {
+    expect(reasonMessage({ is: 'hand', hand: 'Grebe', heavier: 0.112 })).toBe(
+      'Grebe fills 11 % heavier',
+    );
+    expect(reasonMessage({ is: 'hand', hand: 'Coot', heavier: -0.04 })).toBe(
+      'Coot fills 4 % lighter',
+    );
+    const cup = (nominal: string) =>
+      ({ tool: nominal, count: 1, kind: 'cup', name: null, nominal, unit: 'cup' }) as const;
+    const fill = (nominal: string) => ({ ...cup(nominal), millilitres: 60, size: 'cup' }) as const;
+    expect(reasonMessage({ is: 'aside', fills: [fill('1/4')] })).toBe('1/4 cup is in the wash');
+    expect(reasonMessage({ is: 'aside', fills: [fill('1/4'), fill('1/3')] })).toBe(
+      '1/4 cup and 1/3 cup are in the wash',
+    );
+    expect(reasonMessage({ is: 'ratio', part: 'water' })).toBe(
+      'filled nearer, to keep the water right',
     );
   });
 

@@ -1,7 +1,8 @@
 import { fixed, short } from './figures.js';
 import { LARGEST_FACTOR, type BatchProblem, type FactorProblem } from '@ypsigram/core/factor';
-import type { Advice, OpenLine, PlanLine } from '@ypsigram/core/batch';
+import type { Advice, LineReason, OpenLine, PlanLine, RatioPart } from '@ypsigram/core/batch';
 import type { Caution, DoubtfulAmount } from '@ypsigram/core/formula';
+import { fillName } from './measures.js';
 import { METHOD_NAMES } from './names.js';
 
 /** What is wrong with a batch factor, and what to write instead. */
@@ -133,14 +134,44 @@ export function premixMessages(lines: readonly PlanLine[]): ReadonlyMap<number, 
   return messages;
 }
 
+const RATIO_NAMES: Readonly<Record<RatioPart, string>> = {
+  water: 'the water',
+  fat: 'the fat',
+  sugar: 'the sugar',
+  egg: 'the eggs',
+  leavening: 'the raising agent',
+  yeast: 'the yeast',
+  salt: 'the salt',
+};
+
+const LIST = new Intl.ListFormat('en', { type: 'conjunction' });
+
+/** Why a line is filled as it is, in a few words: "Ann fills 11 % heavier". */
+export function reasonMessage(reason: LineReason): string {
+  switch (reason.is) {
+    case 'hand': {
+      const { hand, heavier } = reason;
+      return `${hand} fills ${fixed(100 * Math.abs(heavier), 0)} % ${heavier < 0 ? 'lighter' : 'heavier'}`;
+    }
+    case 'aside': {
+      const names = reason.fills.map(fillName);
+      return `${LIST.format(names)} ${names.length === 1 ? 'is' : 'are'} in the wash`;
+    }
+    case 'only':
+      return `measured only with ${LIST.format(reason.tools)}`;
+    case 'nearest':
+      return 'as near as your tools come';
+    case 'ratio':
+      return `filled nearer, to keep ${RATIO_NAMES[reason.part]} right`;
+  }
+}
+
 /** What is open on a line, and what to do about it. */
 export function openLineMessage(open: OpenLine): string {
   switch (open.is) {
-    case 'left-out':
-      return `Not counted: “${open.words}”. Give it a line of its own.`;
     case 'no-weight':
       return 'No weight yet: it is in no total.';
     case 'question':
-      return 'A question is open. Answer it in the Reading.';
+      return 'A question is open. Answer it in Text.';
   }
 }

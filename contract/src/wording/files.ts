@@ -31,7 +31,8 @@ const FORMAT_NAMES = {
 const ROW_PROBLEMS: Readonly<Record<string, string>> = {
   'cell-count': 'has more or fewer cells than the heading of the table',
   'open-quote': 'opens a quote that is never closed',
-  'missing-column': 'has no column with the recipe text or the ingredients',
+  'missing-column':
+    'has no column of ingredients. It needs a row for each recipe, with the columns title and ingredients, or a row for each ingredient, with the columns recipe, amount, unit and ingredient',
   'no-table': 'has no columns',
   empty: 'has no recipe in it',
 };

@@ -1,3 +1,4 @@
+export { askedText, depthText, panName } from './batch-asked.js';
 export { allergenText } from './allergens.js';
 export { answerText } from './answers.js';
 export {
@@ -6,6 +7,7 @@ export {
   CAUTION_MESSAGES,
   doubtMessage,
   openLineMessage,
+  reasonMessage,
   FACTOR_PROBLEMS,
   premixMessages,
 } from './batch.js';

@@ -49,7 +49,7 @@ describe('what is measured, as a baker says it', () => {
     ['1 pinch salt', '1 pinch'],
     ['7/8 cup sugar', '3/4 cup + 2 tbsp'],
     ['2 large eggs', '2 eggs'],
-    ['250 ml milk', 'jug 250 ml'],
+    ['250 ml milk', '250 ml in the jug'],
     ['3.5 l water', '3.5 litres, in four pours'],
     ['14 cups water', '14 cups, in four pours'],
     ['1 cup butter', '2 sticks'],
@@ -104,7 +104,7 @@ describe('what is measured, as a baker says it', () => {
 
   it('names a tool, and its mark alone under a drawing', () => {
     const jug = fill('350', 'ml', 1, { kind: 'jug', name: 'jug' });
-    expect([fillName(jug), fillMark(jug)]).toEqual(['jug 350 ml', '350 ml']);
+    expect([fillName(jug), fillMark(jug)]).toEqual(['350 ml in the jug', '350 ml']);
     expect([fillName(fill('1/2', 'cup')), fillMark(fill('1/2', 'cup'))]).toEqual([
       '1/2 cup',
       '1/2',

@@ -25,7 +25,7 @@ const isPlain = (fill: PlannedFill): boolean =>
 
 const markOf = (fill: PlannedFill): string => sizeText(nominalOf(fill), fill.unit);
 
-/** What a tool is called: "1/2 cup", "blue enamel mug", "jug 350 ml", "half of 1/8 tsp", "egg". */
+/** What a tool is called: "1/2 cup", "blue enamel mug", "350 ml in the jug", "half of 1/8 tsp", "egg". */
 export function fillName(fill: PlannedFill): string {
   const { kind, name, unit } = fill;
   switch (kind) {
@@ -35,7 +35,7 @@ export function fillName(fill: PlannedFill): string {
     case 'pinch':
       return isHalf(fill) ? `half a ${unit}` : `1 ${unit}`;
     case 'jug':
-      return [name, markOf(fill)].filter((part) => part !== null).join(' ');
+      return name === null ? markOf(fill) : `${markOf(fill)} in the ${name}`;
     case 'block':
       return unit === 'stick' ? markOf(fill) : `${markOf(fill)} at the mark`;
     case 'cup':

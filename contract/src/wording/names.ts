@@ -42,7 +42,7 @@ const RUNG_MEANINGS: Readonly<Record<Rung, string>> = {
   hand: 'From your own trials with this ingredient.',
   reference: 'From public food tables.',
   table:
-    'Not on the Shelf: from the public food table. How it is filled is guessed, and its allergens are not known.',
+    'Not in Ingredients: from the public food table. How it is filled is guessed, and its allergens are not known.',
   estimate: 'Estimated from a similar ingredient or way of filling. Treat it as a guess.',
   unknown: 'No weight is known. Weigh it once, or write the grams on the line.',
 };
@@ -102,7 +102,7 @@ const isOwn = ({ rung, source }: Basis): boolean =>
 /** What the basis of a number is called: its rung, or that it is the kitchen's own. */
 export function basisName(basis: Basis | null): string {
   if (!basis) return RUNG_NAMES.unknown;
-  if (basis.source.from === 'pinned') return 'pinned';
+  if (basis.source.from === 'pinned') return 'set by you';
   if (basis.rung === 'proven') return `proven by ${sourceText(basis.source)}`;
   return isOwn(basis) ? 'own weight' : RUNG_NAMES[basis.rung];
 }
@@ -111,7 +111,7 @@ export function basisName(basis: Basis | null): string {
 export function basisMeaning(basis: Basis | null): string {
   if (!basis) return RUNG_MEANINGS.unknown;
   if (basis.source.from === 'pinned') return 'You set the weight of this line yourself.';
-  return isOwn(basis) ? 'You set this weight on the Shelf.' : RUNG_MEANINGS[basis.rung];
+  return isOwn(basis) ? 'You set this weight in Ingredients.' : RUNG_MEANINGS[basis.rung];
 }
 
 /** Kinds of bake, as a choice. */

@@ -95,14 +95,12 @@ export function noteMessage(
       return 'No amount is given, so there is nothing to weigh.';
     case 'unknown-ingredient':
       return line.stated
-        ? `“${note.words}” is not on the Shelf. Its weight is used as written, but can’t be turned into cups.`
-        : `“${note.words}” is not on the Shelf, so its weight is not known. Write the grams on the line.`;
+        ? `“${note.words}” is not in Ingredients. Its weight is used as written, but can’t be turned into cups.`
+        : `“${note.words}” is not in Ingredients, so its weight is not known. Write the grams on the line.`;
     case 'from-table':
-      return 'Not on the Shelf: its weight is from the public food table, and its allergens are not known.';
+      return 'Not in Ingredients: its weight is from the public food table, and its allergens are not known.';
     case 'alternative':
       return `Or ${note.words}: the first of the two is used.`;
-    case 'second-ingredient':
-      return `“${note.words}” on the same line is left out. Give it its own line.`;
     case 'extra':
       return `“${note.words}” is left out.`;
     case 'optional':

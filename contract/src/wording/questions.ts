@@ -33,7 +33,7 @@ export function questionText(note: ReadingNote): string | null {
         'Which number is right?'
       );
     case 'unknown-ingredient':
-      return `“${note.words}” is not on the Shelf. Is it one of these?`;
+      return `“${note.words}” is not in Ingredients. Is it one of these?`;
     default:
       return null;
   }
@@ -77,6 +77,9 @@ export function choiceText(note: ReadingNote, choice: Choice, line: Line, shelf:
   }
 }
 
-/** What a choice weighs, on the grid of the scale that would weigh it; null where not known. */
-export const choiceWeight = ({ intended }: Choice): string | null =>
-  intended && weightText(onScaleGrid(intended.grams));
+/**
+ * What a choice weighs in a batch of so many times the recipe, on the grid of the scale that would
+ * weigh it; null where not known.
+ */
+export const choiceWeight = ({ intended }: Choice, times = 1): string | null =>
+  intended && weightText(onScaleGrid(intended.grams * times));

@@ -4,7 +4,7 @@ import { BUILT_IN_SHELF } from '../shelf/index.js';
 import { intendedMass, questionsOf } from '../conversion/index.js';
 import { BUNS, readText, readUsualLine, usualRecipe } from '../testing/usual.js';
 import { setBatch } from './assembly.js';
-import { USUAL_BALANCE } from './balance.js';
+import { USUAL_BALANCE } from './balance/index.js';
 import { planBatch } from './plan.js';
 import { columnTotals, unweighedLines } from './totals.js';
 import { isWorthAsking } from './worth-asking.js';

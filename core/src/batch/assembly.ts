@@ -3,7 +3,7 @@ import type { Method, Shelf } from '../catalogue/index.js';
 import type { KnownWeight } from '../measuring/index.js';
 import { keepingOf, type Keeping, type Reading } from '../reading/index.js';
 import { guessKind, type BakeKind, type Forgiveness } from '../baking/index.js';
-import type { Balance } from './balance.js';
+import type { Balance } from './balance/index.js';
 import {
   batchFactor,
   recipeSize,
@@ -12,6 +12,7 @@ import {
   type RecipeSize,
 } from '../factor/index.js';
 import type { Drawer, ScaleDescription } from '../drawer/index.js';
+import { byIndex } from './line-keys.js';
 import { lineMass } from './line-mass.js';
 import { provenLines, type ProvenWeight } from './proven.js';
 import type { Batch, Habits } from './plan-line.js';
@@ -34,8 +35,8 @@ export interface RecipeParts {
   readonly author: readonly KnownWeight[];
   /** What is known of the hand that measures: decides what to fill. */
   readonly hand: readonly KnownWeight[];
-  /** Your method for a line, by its index in the reading. */
-  readonly methods: Readonly<Record<number, Method>>;
+  /** Your method for a line, by its key: see `lineKeys`. */
+  readonly methods: Readonly<Record<string, Method>>;
   readonly balance: Pick<Balance, 'lines' | 'strictness' | 'kind' | 'forKeeping'>;
   /** What its own bakes have told; nothing where there are none. */
   readonly learned?: LearnedOfRecipe;
@@ -76,9 +77,11 @@ export type BatchAssembly =
  * and decisions meet. Page, server, the Book's summaries and the simulation all come by here.
  */
 export function assembleRecipe(recipe: RecipeParts): AssembledRecipe {
-  const { reading, kitchen, author, hand, methods, balance, learned } = recipe;
+  const { reading, kitchen, author, hand, balance, learned } = recipe;
   const proven = provenLines(reading, learned?.proven);
-  const { lines: choices, strictness, kind } = balance;
+  const { strictness, kind } = balance;
+  const methods = byIndex(reading, recipe.methods);
+  const choices = byIndex(reading, balance.lines);
   const masses = reading.lines.map((line, index) => {
     const choice = choices[index] ?? {};
     const found = lineMass(

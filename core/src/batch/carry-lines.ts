@@ -1,9 +1,11 @@
 import type { Method, Shelf } from '../catalogue/index.js';
 import type { Reading } from '../reading/index.js';
-import type { LineChoice } from './line-choice.js';
+import type { LineChoice } from './balance/index.js';
+import { lineKeys } from './line-keys.js';
 import { methodsForLine } from './line-method.js';
 
-export type MethodsByLine = Readonly<Record<number, Method>>;
+/** By the key of a line: see `lineKeys`. */
+export type MethodsByLine = Readonly<Record<string, Method>>;
 export type ChoicesByLine = Readonly<Record<string, LineChoice>>;
 
 /**
@@ -18,13 +20,14 @@ function carry<T>(
   fits: (to: number, what: T) => boolean,
 ): Record<string, T> {
   const carried: Record<string, T> = {};
+  const [keysBefore, keysAfter] = [lineKeys(before), lineKeys(after)];
   for (const [key, what] of Object.entries(byLine)) {
-    const index = Number(key);
+    const index = keysBefore.indexOf(key);
     const line = before.lines[index];
     if (!line) continue;
     const to =
       nearest(after, index, line.written) ?? sameIngredient(after, index, line.ingredientId);
-    if (to !== null && fits(to, what)) carried[String(to)] = what;
+    if (to !== null && fits(to, what)) carried[keysAfter[to]!] = what;
   }
   return carried;
 }

@@ -2,7 +2,8 @@ import type { Shelf } from '../catalogue/index.js';
 import { LEANING, type Forgiveness } from '../baking/index.js';
 import { isWithin } from '../fills/index.js';
 import type { PlanLine } from './plan-line.js';
-import { RATIO_PARTS, ratioShares, type RatioDrift, type RatioPart } from './ratio-drift.js';
+import { ratioShares, type RatioDrift } from './ratio-drift.js';
+import { RATIO_PARTS, type RatioPart } from './ratios.js';
 
 /** Plans one line anew, nearer than so many grams; null where nothing nearer is to be had. */
 export type PlanNearer = (index: number, grams: number) => PlanLine | null;
@@ -102,7 +103,7 @@ export function holdRatios(
     const next = [...held];
     for (const index of movers) {
       const nearer = planNearer(index, Math.abs(errorOf(held[index]!)));
-      if (nearer?.measure) next[index] = nearer;
+      if (nearer?.measure) next[index] = { ...nearer, heldFor: worst!.part };
       else done.add(index);
     }
     held = next;
@@ -128,5 +129,6 @@ function moversOf(
     isMeasured(line) && !done.has(index) ? pull(line, worst, sums, shelf) : 0,
   );
   const most = Math.max(0, ...pulls);
-  return most > 0 ? pulls.flatMap((by, index) => (by >= most - ALIKE ? [index] : [])) : [];
+  // So little is no pull: it would take along what is not filled at all.
+  return most > ALIKE ? pulls.flatMap((by, index) => (by >= most - ALIKE ? [index] : [])) : [];
 }

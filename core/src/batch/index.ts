@@ -9,9 +9,15 @@ export {
   type PlanningKitchen,
   type RecipeParts,
 } from './assembly.js';
-export { COLUMNS, USUAL_BALANCE, type Balance, type Columns, type Trying } from './balance.js';
+export {
+  COLUMNS,
+  USUAL_BALANCE,
+  type Balance,
+  type Columns,
+  type Trying,
+} from './balance/index.js';
 export { carryChoices, carryMethods } from './carry-lines.js';
-export { type LineChoice } from './line-choice.js';
+export { type LineChoice } from './balance/index.js';
 export { methodsForLine } from './line-method.js';
 export { forgivenessFor, planBatch, planLine } from './plan.js';
 export { provenLines, provenMass, writtenKey, type ProvenWeight } from './proven.js';
@@ -19,13 +25,8 @@ export type { Batch, Habits, Level, PlanLine } from './plan-line.js';
 export { substitutesFor, type Substitute } from './substitutes.js';
 export { columnTotals, unweighedLines, type ColumnTotals } from './totals.js';
 export { isWorthAsking } from './worth-asking.js';
-export { leftOutOf, openLines, type OpenLine } from './open-lines.js';
-export {
-  RATIO_PARTS,
-  ratioDrift,
-  ratioShares,
-  type RatioDrift,
-  type RatioPart,
-  type RatioRoutes,
-} from './ratio-drift.js';
-export { type WeighedPart, type Ratios, ratiosOf } from './ratios.js';
+export { byIndex, lineKeys } from './line-keys.js';
+export { openLines, type OpenLine } from './open-lines.js';
+export { ratioDrift, ratioShares, type RatioDrift, type RatioRoutes } from './ratio-drift.js';
+export { RATIO_PARTS, ratiosOf, type RatioPart, type Ratios, type WeighedPart } from './ratios.js';
+export { reasonsOf, type LineReason } from './reasons.js';

@@ -4,7 +4,7 @@ import type { KnownWeight } from '../measuring/index.js';
 import type { Line } from '../reading/index.js';
 import type { Standard } from '../units/index.js';
 import { provenMass, type ProvenWeight } from './proven.js';
-import type { LineChoice } from './line-choice.js';
+import type { LineChoice } from './balance/index.js';
 import { chosenSubstitute, type Substitute } from './substitutes.js';
 
 /** What of a line goes in at factor 1. */

@@ -1,7 +1,7 @@
 import type { Ingredient, Method, Shelf } from '../catalogue/index.js';
 import { defaultMethod, methodsFor } from '../measuring/index.js';
 import type { Line } from '../reading/index.js';
-import type { LineChoice } from './line-choice.js';
+import type { LineChoice } from './balance/index.js';
 import type { Habits } from './plan-line.js';
 
 /** The methods by which a line can be measured here; empty when it can only be weighed. */

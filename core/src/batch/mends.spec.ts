@@ -7,7 +7,7 @@ import { adviceFor } from './advice.js';
 import { planBatch } from './plan.js';
 import { ratioDrift } from './index.js';
 import type { Batch } from './plan-line.js';
-import type { LineChoice } from './line-choice.js';
+import type { LineChoice } from './balance/index.js';
 
 const KITCHEN_SCALE = USUAL_SCALES.filter(({ kind }) => kind === 'kitchen');
 

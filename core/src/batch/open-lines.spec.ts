@@ -11,12 +11,6 @@ const openIn = (text: string): string[] => {
 };
 
 describe('what is open in a recipe', () => {
-  it('is a second ingredient that is not counted', () => {
-    expect(openIn('Tin\n200 g flour\n1 lemon, zest and juice')).toEqual([
-      '1 lemon, zest and juice: left-out',
-    ]);
-  });
-
   it('is an amount of something without a weight', () => {
     expect(openIn('Tin\n200 g flour\n1 cup moon dust\nsalt to taste')).toEqual([
       '1 cup moon dust: no-weight',

@@ -3,12 +3,13 @@ import type { IngredientClass, Method, Shelf } from '../catalogue/index.js';
 import type { Intended } from '../conversion/index.js';
 import type { KnownWeight } from '../measuring/index.js';
 import type { Line } from '../reading/index.js';
-import type { LineChoice } from './line-choice.js';
+import type { LineChoice } from './balance/index.js';
 import type { Drawer, ScaleDescription } from '../drawer/index.js';
 import type { GridWeight, MeasurePlan, Strictness, WeighedIn } from '../fills/index.js';
 import type { BakeKind, Forgiveness } from '../baking/index.js';
 import type { ProvenWeight } from './proven.js';
 import type { PlannedPremix } from './premix.js';
+import type { RatioPart } from './ratios.js';
 import type { Substitute } from './substitutes.js';
 
 /**
@@ -46,6 +47,8 @@ export interface PlanLine {
   readonly isMethodUnstated: boolean;
   /** Weighed by either route, as its baker decided. */
   readonly isWeighed: boolean;
+  /** The ratio for which it is filled nearer than it alone would need; null where none asks for it. */
+  readonly heldFor: RatioPart | null;
   /** How it is weighed stirred into another line, where its baker decided so. */
   readonly premix: PlannedPremix | null;
 }

@@ -4,7 +4,7 @@ import type { KnownWeight } from '../measuring/index.js';
 import type { Line, Reading } from '../reading/index.js';
 import type { Standard } from '../units/index.js';
 import { drawerWith } from '../drawer/index.js';
-import type { LineChoice } from './line-choice.js';
+import type { LineChoice } from './balance/index.js';
 import { lineMass, times } from './line-mass.js';
 import { methodFor } from './line-method.js';
 import {
@@ -96,6 +96,7 @@ export function planLine(
     ...judge(gap, tolerance, forgiven),
     isMethodUnstated: isMethodUnstated(line, ingredient),
     isWeighed,
+    heldFor: null,
     premix: null,
   };
 }

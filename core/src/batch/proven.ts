@@ -44,11 +44,15 @@ function matchLines(reading: Reading, proven: readonly ProvenWeight[]): ProvenLi
   const found = new Map<number, ProvenWeight>();
   for (const [index, line] of reading.lines.entries()) {
     if (line.kind !== 'ingredient') continue;
-    const key = writtenKey(line);
-    const nth = seen.get(key) ?? 0;
-    seen.set(key, nth + 1);
-    const weight = proven.find((one) => one.nth === nth && writtenKey(one) === key);
-    if (weight && weight.ingredientId === line.ingredientId) found.set(index, weight);
+    // Before its other ingredients were counted, a bake had the first by the words of the whole line.
+    const { partOf } = line;
+    const names = partOf?.index === 0 ? [line.written, partOf.whole] : [line.written];
+    for (const key of names.map((written) => writtenKey({ written }))) {
+      const nth = seen.get(key) ?? 0;
+      seen.set(key, nth + 1);
+      const weight = proven.find((one) => one.nth === nth && writtenKey(one) === key);
+      if (weight && weight.ingredientId === line.ingredientId) found.set(index, weight);
+    }
   }
   return found;
 }

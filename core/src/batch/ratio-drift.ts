@@ -1,13 +1,8 @@
 import type { Shelf } from '../catalogue/index.js';
 import type { PlanLine } from './plan-line.js';
-import { ratiosOf, type WeighedPart, type Ratios } from './ratios.js';
+import { RATIO_PARTS, ratiosOf, type RatioPart, type Ratios, type WeighedPart } from './ratios.js';
 import { LEANING, type Forgiveness } from '../baking/index.js';
 import { isWithin } from '../fills/index.js';
-
-/** The parts of a dough that are set against its flour. */
-export const RATIO_PARTS = ['water', 'fat', 'sugar', 'egg', 'leavening', 'yeast', 'salt'] as const;
-/** One of `RATIO_PARTS`: what is set against the flour. */
-export type RatioPart = (typeof RATIO_PARTS)[number];
 
 /** A ratio as it was meant, and as it comes out by either route, in percent of the base. */
 export interface RatioRoutes {

@@ -1,5 +1,10 @@
 import type { Role, Shelf } from '../catalogue/index.js';
 
+/** The parts of a dough that are set against its flour. */
+export const RATIO_PARTS = ['water', 'fat', 'sugar', 'egg', 'leavening', 'yeast', 'salt'] as const;
+/** One of `RATIO_PARTS`: what is set against the flour. */
+export type RatioPart = (typeof RATIO_PARTS)[number];
+
 /** A mass of an ingredient that goes into one dough or batter. */
 export interface WeighedPart {
   readonly ingredientId: string;

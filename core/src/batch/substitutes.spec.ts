@@ -5,7 +5,7 @@ import { defaultDrawer } from '../drawer/index.js';
 import { planBatch } from './plan.js';
 import { substitutesFor } from './substitutes.js';
 import type { PlanLine } from './plan-line.js';
-import type { LineChoice } from './line-choice.js';
+import type { LineChoice } from './balance/index.js';
 import { filled } from '../testing/filled.js';
 
 const plan = (text: string, choice: LineChoice): PlanLine =>

@@ -1,6 +1,6 @@
 import { ESTIMATE, type Ingredient, type Shelf, type SourceRef } from '../catalogue/index.js';
 import type { Line } from '../reading/index.js';
-import type { KindChoice } from './line-choice.js';
+import type { KindChoice } from './balance/index.js';
 
 /** Another kind that can take the place of an ingredient, and what comes with it. */
 export interface Substitute extends KindChoice {

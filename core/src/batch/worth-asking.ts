@@ -4,11 +4,7 @@ import { forgivenessOf, forgivenOf, LEANING, USUAL_KIND } from '../baking/index.
 import type { Line, NoteCode } from '../reading/index.js';
 
 /** Notes on something that counts for nothing until the baker mends the line. */
-const OPEN: ReadonlySet<NoteCode> = new Set([
-  'unknown-ingredient',
-  'second-ingredient',
-  'implausible-weight',
-]);
+const OPEN: ReadonlySet<NoteCode> = new Set(['unknown-ingredient', 'implausible-weight']);
 
 /**
  * Whether a question is worth asking: what its answers move is more than matters in a usual bake.

@@ -41,6 +41,8 @@ export interface NameMatch {
   /** The name of a fruit before it says of which it is made. */
   readonly ofAnyFruit: boolean;
   readonly isFruit: boolean;
+  /** What the name means has no pieces: it can't be cut any more. */
+  readonly isPureed: boolean;
 }
 
 type Entry = Omit<NameMatch, 'start' | 'end'>;
@@ -79,6 +81,7 @@ function namesOf(ingredients: readonly Ingredient[], own: readonly Ingredient[])
       hasVarieties: facts.hasVarieties ?? false,
       ofAnyFruit: facts.ofAnyFruit ?? false,
       isFruit: facts.food === 'fruit',
+      isPureed: facts.class === 'paste',
     };
     // "Corn flour (whole-grain)" answers to "corn flour" too; the bracket tells kinds apart.
     const bare = name.replace(/\s*\(.*\)/, '');
@@ -97,6 +100,7 @@ function namesOf(ingredients: readonly Ingredient[], own: readonly Ingredient[])
       hasVarieties: false,
       ofAnyFruit: false,
       isFruit: false,
+      isPureed: false,
     });
   }
   own.forEach(addAll);
@@ -120,7 +124,8 @@ function find({ next: first }: Names, words: readonly string[]): NameMatch | nul
   }
   if (!best) return null;
   // Spelled out: spreading is ten times as slow, and this is every line.
-  const { ingredientId, assumedKind, otherKinds, hasVarieties, ofAnyFruit, isFruit } = best;
+  const { ingredientId, assumedKind, otherKinds, hasVarieties, ofAnyFruit, isFruit, isPureed } =
+    best;
   return {
     ingredientId,
     assumedKind,
@@ -128,6 +133,7 @@ function find({ next: first }: Names, words: readonly string[]): NameMatch | nul
     hasVarieties,
     ofAnyFruit,
     isFruit,
+    isPureed,
     start: from,
     end: from + length,
   };

@@ -172,6 +172,16 @@ describe('the handy plan', () => {
     expect(shown('7/8 cup sugar')).toBe('1/2 cup + 1/4 cup + 2 × 1 tbsp');
   });
 
+  it('fills half a cup with half a cup where only the cups of this hand are known', () => {
+    // The cup is lighter than the spoons: together they would come nearer by luck.
+    const byHand: Densities = { cup: 0.92, tbsp: 0.93, tsp: 0.93 };
+    const written = { millilitres: 118.29411825, size: 'cup' } as const;
+    const plan = chooseFills(goalFor(110, { allowed: 0.05, written }), [dry], byHand);
+    const [first, ...others] = plan!.fills;
+    expect(others).toEqual([]);
+    expect(first!.count * first!.tool.stampedMillilitres).toBeCloseTo(118.294, 2);
+  });
+
   it('has no eighth of a teaspoon but of what is tasted or makes a dough rise', () => {
     expect(shown('1 tsp sugar', '9/8')).not.toContain('1/8');
     expect(shown('1 tsp salt', '9/8')).toBe('1 tsp + 1/8 tsp');

@@ -137,9 +137,9 @@ function asWritten(
       furthest: EXACT * millilitres,
       isFine,
       mostTerms: MOST_TERMS,
-    }).flatMap(({ fills }) => {
+    }).map(({ fills }) => {
       const mass = fills.reduce((sum, one) => sum + gramsOf(one, density), 0);
-      return isWithin(mass / grams - 1, tolerance) ? [candidate(fills, mass, grams)] : [];
+      return candidate(fills, mass, grams);
     }),
   );
   // Six tablespoons are a quarter cup and two of them, rather than a third and two teaspoons.
@@ -147,7 +147,9 @@ function asWritten(
     fills.every(({ tool }) => isNoSmaller(tool.size, size));
   const any = best(found, isHandier);
   const noSmaller = best(found.filter(isOfSize), isHandier);
-  return noSmaller && any && noSmaller.count <= any.count ? noSmaller : any;
+  const chosen = noSmaller && any && noSmaller.count <= any.count ? noSmaller : any;
+  // Nobody would write it with more fills only because their errors cancel out.
+  return chosen && isWithin(chosen.grams / grams - 1, tolerance) ? chosen : null;
 }
 
 /** Plans in the terms of a baker, none further off than this, none as far off as what is known. */

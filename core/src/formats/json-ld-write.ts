@@ -38,8 +38,10 @@ function instructionsOf(lines: readonly Line[]): (HowToStep | HowToSection)[] {
 function nodeOf(recipe: RecipeFile, shelf: Shelf, { untitled }: RecipeWords) {
   const { text, author } = recipe;
   const reading = readRecipe(text, recipe.standard ?? USUAL_STANDARD, shelf);
-  const written = (kind: string): string[] =>
-    reading.lines.filter((line) => line.kind === kind).map((line) => line.written.trim());
+  // A line with several ingredients is written once.
+  const ingredients = reading.lines.flatMap(({ kind, written, partOf }) =>
+    kind === 'ingredient' && !partOf?.index ? [(partOf?.whole ?? written).trim()] : [],
+  );
   const { times } = factsOf(reading.lines);
   const baking = times.find(({ purpose }) => purpose === 'baking');
   const total = times.find(({ purpose }) => purpose === 'total');
@@ -55,7 +57,7 @@ function nodeOf(recipe: RecipeFile, shelf: Shelf, { untitled }: RecipeWords) {
     }),
     ...(baking && { cookTime: isoDuration(baking.maxMinutes) }),
     ...(total && { totalTime: isoDuration(total.maxMinutes) }),
-    recipeIngredient: written('ingredient'),
+    recipeIngredient: ingredients,
     recipeInstructions: instructionsOf(reading.lines),
     // The recipe word for word, so that it comes back the same.
     additionalProperty: {

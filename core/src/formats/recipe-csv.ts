@@ -1,4 +1,5 @@
 import { readCsv, writeCsv } from './csv.js';
+import { ingredientHead, recipesOfLines } from './line-table.js';
 import type { FileProblem, RecipeFile, RecipeWords } from './recipe-file.js';
 import { SETTINGS, settingsOf, withSettings } from './settings.js';
 
@@ -58,20 +59,27 @@ function composed(cells: Readonly<Record<string, string>>, words: RecipeWords): 
   return withSettings(text, { author });
 }
 
-/** Whether the first line of a text is the head of a table of recipes. */
-export function isRecipeTable(content: string): boolean {
+/** The names of the columns, as far as the first line of a text has such. */
+function headsOf(content: string): readonly string[] {
   const head = /^\ufeff?([^\n]*)/.exec(content)![1]!.toLowerCase();
-  const cells = head.split(/[,;\t]/).map((cell) => cell.trim().replace(/^"|"$/g, ''));
+  return head.split(/[,;\t]/).map((cell) => cell.trim().replace(/^"|"$/g, ''));
+}
+
+/** Whether the first line of a text is the head of a table of recipes, or of ingredients. */
+export function isRecipeTable(content: string): boolean {
+  const heads = headsOf(content);
+  if (heads.length < 2) return false;
+  if (ingredientHead(heads) !== null) return true;
   return (
-    cells.length >= 2 &&
-    (cells.includes('text') || cells.includes('ingredients')) &&
-    cells.some((cell) => OTHER_HEADS[cell] === 'title')
+    (heads.includes('text') || heads.includes('ingredients')) &&
+    heads.some((head) => OTHER_HEADS[head] === 'title')
   );
 }
 
 /**
- * The recipes of a CSV table: our own with everything that belongs to them, or any that has a
- * column of ingredients. A row that can't be read is named, the others come in.
+ * The recipes of a CSV table: our own with everything that belongs to them, any that has a column
+ * of ingredients, or one with an ingredient to a row. A row that can't be read is named, the
+ * others come in.
  */
 export function readRecipeCsv(
   content: string,
@@ -80,13 +88,20 @@ export function readRecipeCsv(
   recipes: RecipeFile[];
   problems: FileProblem[];
 } {
-  const isOwn = /(?:^|[,;\t"])text(?:["\r\n,;\t]|$)/i.test(/^\ufeff?([^\n]*)/.exec(content)![1]!);
-  const table = readCsv(content, [isOwn ? 'text' : 'ingredients']);
+  const heads = headsOf(content);
+  const isOwn = heads.includes('text');
+  const perLine = isOwn ? null : ingredientHead(heads);
+  const table = readCsv(content, [isOwn ? 'text' : (perLine ?? 'ingredients')]);
   const problems: FileProblem[] = table.problems.map((problem) => ({
     code: 'bad-table',
     row: 'row' in problem ? problem.row : null,
     detail: problem.code,
   }));
+  if (perLine !== null) {
+    const { recipes, empty } = recipesOfLines(table.rows, words);
+    const unread = empty.map((row) => ({ code: 'bad-table', row, detail: 'empty' }) as const);
+    return { recipes, problems: [...problems, ...unread] };
+  }
   const recipes: RecipeFile[] = [];
   for (const { row, cells } of table.rows) {
     const recipe = isOwn ? withSettings(cells['text'] ?? '', cells) : composed(cells, words);

@@ -16,12 +16,12 @@ export interface RecipeFile {
   readonly standard: Standard | null;
   /** The batch, as a factor: "3/2". */
   readonly factor: string | null;
-  /** The baker's methods, by index among the lines of the reading. */
+  /** The baker's methods, by the key of their line. */
   readonly methods: Readonly<Record<string, Method>> | null;
   /** What was decided of its two columns. */
   readonly balance: Balance | null;
   readonly answers: readonly LineAnswer[] | null;
-  /** What its bakes have proved, by the index of the line, in grams at factor 1. */
+  /** What its bakes have proved, by the key of the line, in grams at factor 1. */
   readonly proven: Readonly<Record<string, number>> | null;
 }
 

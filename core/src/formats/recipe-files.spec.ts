@@ -239,6 +239,26 @@ describe('other files', () => {
     expect(codes('a'.repeat(250_000))).toEqual(['too-long']);
   });
 
+  it('come from a table with one ingredient to a row', () => {
+    const csv = [
+      'Recipe;Amount;Unit;Ingredient;Grams;Note',
+      'Pear slabs;2;cups;flour;240;sifted',
+      ';1/2;cup;butter;;',
+      ';2;;eggs;;',
+      ';;;;;',
+      'Crispbread;;;rye flour;150;',
+      ';;;a pinch of salt;;',
+      ';3;tbsp;;;',
+    ].join('\n');
+    const { format, recipes, problems } = readRecipeFile('lines.csv', csv, WORDS);
+    expect(format).toBe('csv');
+    expect(recipes.map(({ text }) => text)).toEqual([
+      'Pear slabs\n\n2 cups (240 g) flour, sifted\n1/2 cup butter\n2 eggs',
+      'Crispbread\n\n150 g rye flour\na pinch of salt',
+    ]);
+    expect(problems).toEqual([{ code: 'bad-table', row: 8, detail: 'empty' }]);
+  });
+
   it('with a table of somebody else give a recipe to a row', () => {
     const csv =
       'Name,Servings,Ingredients,Directions\r\n"Oats",4,"2 cups oats\n1 cup milk","Mix.\nBake."\r\n"Rye",,"2 cups rye flour",\r\n"Short row"\r\n';

@@ -50,7 +50,8 @@ const isMethod = (value: unknown): value is Method => METHODS.includes(value as 
 function methodsIn(value: unknown): Record<string, Method> | null {
   if (!isRecord(value)) return null;
   const methods = Object.entries(value).filter(
-    (entry): entry is [string, Method] => /^\d{1,5}$/.test(entry[0]) && isMethod(entry[1]),
+    (entry): entry is [string, Method] =>
+      /^\d{1,5}(?:\.\d{1,2})?$/.test(entry[0]) && isMethod(entry[1]),
   );
   return methods.length > 0 ? Object.fromEntries(methods) : null;
 }

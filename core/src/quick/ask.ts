@@ -1,22 +1,33 @@
-import { heatIn, type HeatAnswer } from './heat.js';
+import { heatIn, isHeatScale, type HeatAnswer } from './heat.js';
 import {
   measureIn,
+  noAnswer,
   unitIn,
   type MeasureAnswer,
   type NoAnswer,
   type QuickKitchen,
 } from './measure.js';
+import { lengthIn, type LengthAnswer } from './length.js';
+import { countedIn, TAKEN_FROM_FRUIT, type CountAnswer } from './count.js';
 import { insteadOf, type InsteadAnswer } from './instead.js';
 import { panBetween, type PanAnswer } from './pans.js';
-import { unitsBetween, type UnitAnswer } from './units.js';
-import { multiplied } from './times.js';
+import { unitsAsAsked, unitsBetween, type UnitAnswer } from './units.js';
+import { multiplied, together } from './times.js';
+import { inOrder } from './any-order.js';
 import { partsOf, type QuestionParts } from './question.js';
 import { readLine } from '../reading/index.js';
 import type { Standard } from '../units/index.js';
 
 /** The answer to a quick question. */
 export type QuickAnswer =
-  MeasureAnswer | UnitAnswer | HeatAnswer | PanAnswer | InsteadAnswer | NoAnswer;
+  | LengthAnswer
+  | MeasureAnswer
+  | UnitAnswer
+  | CountAnswer
+  | HeatAnswer
+  | PanAnswer
+  | InsteadAnswer
+  | NoAnswer;
 
 /** A question longer than this is a recipe. */
 const LONGEST = 200;
@@ -29,6 +40,7 @@ const LONGEST = 200;
  * @example ask('1 cup in ml', kitchen) // 237 mL
  * @example ask('350 F', kitchen) // 177 °C, gas mark 4
  * @example ask('20 cm round to 23 cm', kitchen) // 1.3225 times the batch
+ * @example ask('200 g egg white in eggs', kitchen) // 6 of them
  * @example ask('21 g fresh yeast to instant', kitchen) // 7 g of instant yeast
  */
 export function ask(text: string, kitchen: QuickKitchen): QuickAnswer {
@@ -36,24 +48,56 @@ export function ask(text: string, kitchen: QuickKitchen): QuickAnswer {
   if (parts.of === '') return { kind: 'none', reason: 'empty', closest: [] };
   const heat = heatIn(parts.of);
   if (heat) return heat;
+  if (parts.into !== null && isHeatScale(parts.of) && isHeatScale(parts.into)) {
+    return noAnswer('no-heat');
+  }
   const pans = parts.into === null ? null : panBetween(parts.of, parts.into);
   if (pans) return pans;
+  const length = parts.into === null ? null : lengthIn(parts.of, parts.into);
+  if (length) return length;
   const { standard, rest } = standardIn(parts.of);
   const here = standard ? { ...kitchen, standard } : kitchen;
-  const { of, into } = turned({ ...parts, of: rest }, here);
-  return answer(multiplied(of), into, here);
+  const { of, into, link } = turned(unitLast({ ...parts, of: rest }, here), here);
+  const times = multiplied(together(of));
+  // "double 3/4 cup" asks for cups again.
+  const asAsked = times !== together(of) && into === null ? unitsAsAsked(times, here) : null;
+  if (asAsked) return asAsked;
+  const found = answer(times, into, here, link);
+  if (found.kind !== 'none' || !CAN_BE_TURNED.has(found.reason)) return found;
+  const ordered = inOrder(text.slice(0, LONGEST), here);
+  const other = ordered && answer(ordered.matter, ordered.into, here);
+  return other && other.kind !== 'none' ? other : found;
 }
 
-function answer(of: string, into: string | null, kitchen: QuickKitchen): QuickAnswer {
+/** What another order of the words may answer. */
+const CAN_BE_TURNED: ReadonlySet<NoAnswer['reason']> = new Set([
+  'no-amount',
+  'unknown-ingredient',
+  'two-things',
+]);
+
+function answer(of: string, into: string | null, kitchen: QuickKitchen, link = ''): QuickAnswer {
   // "flour as sold": no unit follows, so all of it is the question.
+  // "1 lemon, how much juice"
+  if (into !== null && TAKEN_FROM_FRUIT.includes(into.toLowerCase()))
+    return measureIn(`${into} of ${of}`, null, kitchen);
   const hasUnit = into !== null && unitIn(into, kitchen) !== null;
   const units = hasUnit || into === null ? unitsBetween(of, into, kitchen) : null;
   if (units) return units;
+  const count = hasUnit || into === null ? null : countedIn(of, into, kitchen);
+  if (count) return count;
   const instead = hasUnit || into === null ? null : insteadOf(of, into, kitchen);
   if (instead) return instead;
-  const [matter, unit] = hasUnit ? [of, into] : [into ? `${of} ${into}` : of, null];
+  if (into !== null && !hasUnit && isAnotherThing(of, into, kitchen)) return noAnswer('two-things');
+  const [matter, unit] = hasUnit
+    ? [of, into]
+    : [into ? [of, link, into].filter(Boolean).join(' ') : of, null];
   const found = measureIn(matter, unit, kitchen);
   if (found.kind === 'measure') return found;
+  // "tablespoon ml"
+  const [, unitFirst, unitLast] = /^(\S+) (\S+)$/.exec(matter) ?? [];
+  const bare = unitFirst && unitLast ? unitsBetween(unitFirst, unitLast, kitchen) : null;
+  if (bare) return bare;
   for (const [other, wanted] of otherwise(matter, unit, kitchen)) {
     const one = measureIn(other, wanted, kitchen);
     if (one.kind === 'measure') return one;
@@ -61,13 +105,34 @@ function answer(of: string, into: string | null, kitchen: QuickKitchen): QuickAn
   return found;
 }
 
+/** "12 muffins to 24 mini muffins", "20 g butter in flour": two things, and no way from one to the other. */
+function isAnotherThing(of: string, into: string, { standard, shelf }: QuickKitchen): boolean {
+  if (/^[\d½¼¾⅓⅔⅛]/.test(into)) return true;
+  const [first, second] = [of, `1 g ${into}`].map(
+    (text) => readLine(text, standard, shelf).ingredientId,
+  );
+  return Boolean(first && second && first !== second);
+}
+
+/** "grams 2 tbsp chia": a unit before an amount is what it is wanted in. */
+function unitLast(parts: QuestionParts, kitchen: QuickKitchen): QuestionParts {
+  const [, unit, of] = /^([a-z]+) ((?:\d|[½¼¾⅓⅔⅛]).*)$/i.exec(parts.of) ?? [];
+  const isUnit = parts.into === null && unit !== undefined && unitIn(unit, kitchen) !== null;
+  return isUnit && of !== undefined ? { ...parts, of, into: unit } : parts;
+}
+
 /** "grams in 1 cup butter", "cups in a pint": the unit stands first. */
-function turned({ of, into, isOfOne }: QuestionParts, kitchen: QuickKitchen): QuestionParts {
+function turned({ of, into, link, isOfOne }: QuestionParts, kitchen: QuickKitchen): QuestionParts {
   const isUnitFirst = into !== null && unitIn(of, kitchen) !== null;
+  // "cups to grams flour"
+  const [, unit, matter] = (isUnitFirst && !isOfOne && /^(\S+) (.+)$/.exec(into)) || [];
+  if (unit && matter && unitIn(unit, kitchen)) {
+    return { of: `1 ${of} ${matter}`, into: unit, isOfOne };
+  }
   const isAmountBehind = into !== null && /^(?:\d|[½¼¾⅓⅔⅛]|half |quarter )/.test(into);
   return isUnitFirst && (isAmountBehind || isOfOne)
     ? { of: isAmountBehind ? into : `1 ${into}`, into: of, isOfOne }
-    : { of, into, isOfOne };
+    : { of, into, isOfOne, ...(link !== undefined && { link }) };
 }
 
 /** Whose cups and spoons are meant, where the question says it. */
@@ -103,6 +168,8 @@ function* otherwise(
   unit: string | null,
   kitchen: QuickKitchen,
 ): Generator<readonly [matter: string, unit: string | null]> {
+  // A spoon may be any of three.
+  if (/\bspoon/i.test(matter)) return;
   const hasAmount = /^[\d½¼¾⅓⅔⅛.]/.test(matter);
   const one = (text: string): string => (hasAmount ? text : `1 ${text}`);
   const [, rest, last] = /^(.+?) ((?:fl )?[a-z.]+)$/i.exec(matter) ?? [];

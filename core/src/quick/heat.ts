@@ -13,6 +13,12 @@ export interface HeatAnswer {
 
 const DEGREES =
   /^(-?\d{1,3}(?:[.,]\d)?) ?(?:°|º|deg(?:rees?|\.)?)? ?(c|f|celsius|fahrenheit)\b\.?(?: ?(fan|convection))?$/i;
+/** "350 degrees": nobody bakes at 350 °C, nor at 180 °F. */
+const SCALE_LEFT_OUT = /^(\d{2,3}) ?(?:°|º|deg(?:rees?|\.)?)$/i;
+/** "fan 160", "160 fan", "fan oven 160 C": an oven that blows. */
+const BLOWN = /^(?:fan(?: oven)? (\d{2,3})|(\d{2,3}) ?(?:fan|convection))(?: ?°? ?(c|f))?$/i;
+/** No oven is that hot in degrees Celsius. */
+const HOTTEST_CELSIUS = 270;
 const GAS = /^gas(?: mark)? ?(\d{1,2}|1\/[24]|[¼½])$/i;
 const PARTS: Readonly<Record<string, number>> = { '1/4': 0.25, '¼': 0.25, '1/2': 0.5, '½': 0.5 };
 
@@ -20,12 +26,33 @@ const PARTS: Readonly<Record<string, number>> = { '1/4': 0.25, '¼': 0.25, '1/2'
 const COLDEST = -40;
 const HOTTEST = 500;
 
+/** "F", "celsius", "gas mark": a scale of heat without a figure on it. */
+export const isHeatScale = (text: string): boolean =>
+  /^(?:°? ?[cf]|celsius|fahrenheit|centigrade|gas(?: mark)?)$/i.test(text.trim());
+
+/** "220c gas mark", "gas mark 4 fan": in which it is wanted. The answer has every scale anyway. */
+const WANTED = /(?: (?:in|to)| =)? (?:gas(?: mark)?|fan|°? ?[cf]|celsius|fahrenheit|centigrade)$/i;
+
 /** The heat that a text names: "350 F", "180°C fan", "gas mark 4". Null where it names none. */
-export function heatIn(text: string): HeatAnswer | null {
+export const heatIn = (text: string): HeatAnswer | null =>
+  heatOf(text) ?? (WANTED.test(text) ? heatOf(text.replace(WANTED, '')) : null);
+
+function heatOf(text: string): HeatAnswer | null {
   const gas = GAS.exec(text.trim());
   if (gas) {
     const celsius = celsiusOfGas(PARTS[gas[1]!] ?? Number(gas[1]));
     return celsius === null ? null : answer(celsius);
+  }
+  const blown = BLOWN.exec(text.trim());
+  if (blown) {
+    const shown = Number(blown[1] ?? blown[2]);
+    const isFahrenheit = /^f/i.test(blown[3] ?? '') || shown > HOTTEST_CELSIUS;
+    return answer((isFahrenheit ? celsiusOf(shown) : shown) + FAN_OFFSET);
+  }
+  const bare = SCALE_LEFT_OUT.exec(text.trim());
+  if (bare) {
+    const shown = Number(bare[1]);
+    return answer(shown > HOTTEST_CELSIUS ? celsiusOf(shown) : shown);
   }
   const found = DEGREES.exec(text.trim());
   if (!found) return null;

@@ -2,7 +2,7 @@ import { Fraction } from '../amount/index.js';
 import { planLine, substitutesFor, type PlanLine, type Substitute } from '../batch/index.js';
 import type { Ingredient } from '../catalogue/index.js';
 import { intendedMass, type Intended } from '../conversion/index.js';
-import { readLine } from '../reading/index.js';
+import { readLine, type Line } from '../reading/index.js';
 import type { QuickKitchen } from './measure.js';
 
 /** Another kind that takes the place of what is asked about. */
@@ -30,6 +30,16 @@ function* namesOf(into: string, matter: string): Generator<string> {
   yield `${into} ${matter.split(' ').at(-1)!}`;
 }
 
+/** "20 g yeast to dry yeast": what leaves its kind open is not the kind that is asked for. */
+function meantBeside(line: Line, into: string, { standard, shelf }: QuickKitchen): Line {
+  const other = readLine(`1 g ${into}`, standard, shelf);
+  const open = line.notes.find((note) => note.code === 'kind-ambiguous');
+  if (!open || other.ingredientId !== line.ingredientId) return line;
+  // Of the others the one that differs most: fresh against dry.
+  const instead = open.others.at(-1)?.ingredientId;
+  return instead === undefined ? line : { ...line, ingredientId: instead };
+}
+
 /**
  * How much of another kind takes the place of an amount of this one, as `substitutesFor` has it:
  * one salt for another, fresh for dry yeast, one wheat flour for another. Null where `into` is no
@@ -41,7 +51,8 @@ export function insteadOf(
   kitchen: QuickKitchen,
 ): InsteadAnswer | null {
   const { standard, shelf, author } = kitchen;
-  const line = readLine(matter, standard, shelf);
+  const read = readLine(matter, standard, shelf);
+  const line = meantBeside(read, into, kitchen);
   const kinds = substitutesFor(line, shelf).filter(
     ({ ingredientId }) => ingredientId !== line.ingredientId,
   );

@@ -5,6 +5,7 @@ import {
   type Ingredient,
   type IngredientClass,
   type Method,
+  type Shelf,
 } from '../catalogue/index.js';
 import { intendedMass, type Intended } from '../conversion/index.js';
 import {
@@ -14,7 +15,7 @@ import {
   measureSize,
   methodsFor,
 } from '../measuring/index.js';
-import { readLine, type Line } from '../reading/index.js';
+import { LANGUAGES, readLine, readLineAs, type Line } from '../reading/index.js';
 import {
   STANDARDS,
   gramsIn,
@@ -66,10 +67,21 @@ export interface MeasureAnswer {
   readonly times: readonly TimesAnswer[];
 }
 
+/** Why a question has no answer. */
+export const NO_ANSWERS = [
+  'empty',
+  'no-amount',
+  'no-heat',
+  'unknown-ingredient',
+  'unknown-weight',
+  'two-things',
+  'several',
+] as const;
+
 /** Nothing that could be worked out, and why. */
 export interface NoAnswer {
   readonly kind: 'none';
-  readonly reason: 'empty' | 'no-amount' | 'unknown-ingredient' | 'unknown-weight';
+  readonly reason: (typeof NO_ANSWERS)[number];
   /** What it may be instead, by its ids, the closest first. */
   readonly closest: readonly string[];
 }
@@ -80,10 +92,12 @@ export interface QuickKitchen extends Omit<Batch, 'factor'> {
 }
 
 const MOST_CLOSEST = 3;
+/** What is filled lies as it does in this. */
+const FILLED = '1c';
 const TIMES = [new Fraction(1, 2), new Fraction(2), new Fraction(3)] as const;
 const NONE_CLOSEST: readonly string[] = [];
 
-const noAnswer = (reason: NoAnswer['reason'], closest = NONE_CLOSEST): NoAnswer => ({
+export const noAnswer = (reason: NoAnswer['reason'], closest = NONE_CLOSEST): NoAnswer => ({
   kind: 'none',
   reason,
   closest,
@@ -93,18 +107,47 @@ const noAnswer = (reason: NoAnswer['reason'], closest = NONE_CLOSEST): NoAnswer 
  * The unit that a word names: "grams", "tablespoons", "fl oz". A bare "oz" is a weight of what is
  * solid and a volume of what is thin. Null for no unit.
  */
-export function unitIn(word: string, { standard, shelf }: QuickKitchen, of = 'flour'): Unit | null {
-  const unitOf = (name: string): Unit | null => {
-    const { unit, ingredientId } = readLine(`2 ${word} ${name}`, standard, shelf);
+export function unitIn(word: string, kitchen: QuickKitchen, of?: string): Unit | null {
+  const found = measureNamed(word, kitchen, of);
+  return found?.amount === 1 ? found.unit : null;
+}
+
+/**
+ * What one of a word is: "cup" a cup, "gill" a quarter of a pint, "dessertspoon" two teaspoons. Null
+ * for no measure.
+ */
+export function measureNamed(
+  word: string,
+  { standard, shelf }: QuickKitchen,
+  of = 'flour',
+): WantedAmount | null {
+  // "EL Mehl" names more than a measure.
+  if (readLine(`2 ${word}`, standard, shelf).ingredientId !== null) return null;
+  const named = (name: string): WantedAmount | null => {
+    const { amount, unit, ingredientId } = readLine(`2 ${word} ${name}`, standard, shelf);
     // "cup flour" is no unit: it would be one of whatever follows.
     const isAll = ingredientId === readLine(`2 g ${name}`, standard, shelf).ingredientId;
-    return unit === 'each' || !isAll ? null : unit;
+    if (!amount || unit === null || unit === 'each' || !isAll) return null;
+    return { unit, amount: midpoint(amount).div(2).valueOf() };
   };
   for (const name of [of, 'salt', 'Zucker', 'sucre']) {
-    const unit = word.toLowerCase().includes(name.toLowerCase()) ? null : unitOf(name);
-    if (unit) return unit;
+    const found = word.toLowerCase().includes(name.toLowerCase()) ? null : named(name);
+    if (found) return found;
   }
   return null;
+}
+
+/** "100 g chopped walnuts" as they lie in a cup: what was weighed says nothing of it. */
+function asFilled(
+  line: Line,
+  standard: Standard,
+  shelf: Shelf,
+): Pick<Line, 'form' | 'authorMethod'> {
+  if (line.unit === null || !isMassUnit(line.unit)) return line;
+  const unit = line.spans.find(({ part }) => part === 'unit');
+  if (!unit) return line;
+  const filled = readLine(`${FILLED} ${line.written.slice(unit.end)}`, standard, shelf);
+  return filled.ingredientId === line.ingredientId ? filled : line;
 }
 
 function wantedIn(
@@ -112,7 +155,7 @@ function wantedIn(
   { grams }: Intended,
   line: Line,
   ingredient: Ingredient,
-  { standard, hand }: QuickKitchen,
+  { standard, shelf, hand }: QuickKitchen,
 ): WantedAmount | null {
   if (isMassUnit(unit)) return { unit, amount: grams / gramsIn(unit).valueOf() };
   if (!isVolumeUnit(unit)) return null;
@@ -120,8 +163,8 @@ function wantedIn(
   const written = writtenMillilitres(line, ingredient.class, standard);
   // A volume in another volume is the same volume: no density comes between.
   if (written !== null) return { unit, amount: written / millilitres };
-  const { form } = line;
-  const method = line.authorMethod ?? defaultMethod(ingredient);
+  const { form, authorMethod } = asFilled(line, standard, shelf);
+  const method = authorMethod ?? defaultMethod(ingredient);
   const size = measureSize(unit, millilitres);
   const density = densityOf({ ingredient, form, method, size }, hand ?? []);
   return density && { unit, amount: grams / density.gramsPerMillilitre / millilitres };
@@ -171,6 +214,14 @@ function standardsOf(line: Line, kitchen: QuickKitchen): StandardAnswer[] {
 const hasAmount = (amount: Amount | null): boolean =>
   amount !== null && midpoint(amount).valueOf() > 0;
 
+/** A question is too short to show its language: where English names nothing, the others are tried. */
+function readQuestion(text: string, { standard, shelf }: QuickKitchen): Line {
+  const line = readLine(text, standard, shelf);
+  if (line.ingredientId !== null || line.partOf) return line;
+  const others = LANGUAGES.map(({ id }) => readLineAs(text, id, standard, shelf));
+  return others.find(({ ingredientId }) => ingredientId !== null) ?? line;
+}
+
 /** What an amount of an ingredient weighs and is filled by; or why that can't be said. */
 export function measureIn(
   text: string,
@@ -178,13 +229,14 @@ export function measureIn(
   kitchen: QuickKitchen,
 ): MeasureAnswer | NoAnswer {
   const { standard, shelf, author } = kitchen;
-  const line = readLine(text, standard, shelf);
+  const line = readQuestion(text, kitchen);
   const ingredient = line.ingredientId === null ? undefined : shelf.ingredient(line.ingredientId);
   if (!ingredient) {
     const words = line.notes.find((note) => note.code === 'unknown-ingredient')?.words ?? text;
     return noAnswer('unknown-ingredient', closestIngredients(words, shelf, MOST_CLOSEST));
   }
   if (!hasAmount(line.amount) && !line.stated) return noAnswer('no-amount');
+  if (line.partOf) return noAnswer('several');
   const intended = intendedMass(line, standard, shelf, author ?? []);
   if (!intended) return noAnswer('unknown-weight');
   const planAt = (factor: Fraction): PlanLine => planLine(line, standard, { ...kitchen, factor });

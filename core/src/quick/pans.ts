@@ -29,7 +29,8 @@ function panOf(words: string): PanSize | null {
 }
 
 /** Two sides without their unit: "9x13", "20 x 30". */
-const BARE = /^\s*\d+(?:\.\d+)? ?(?:x|×|by) ?\d+(?:\.\d+)?\s*(?:tin|pan|tray|dish)?\s*$/i;
+const BARE =
+  /^\s*\d+(?:\.\d+)? ?(?:x|×|by) ?\d+(?:\.\d+)?\s*(?:tin|pan|tray|dish|loaf(?: (?:tin|pan))?)?\s*$/i;
 /** A side in inches is shorter than this; pans in centimetres are not that small. */
 const LONGEST_INCHES = 17;
 const withUnit = (words: string): string => {
@@ -41,8 +42,32 @@ const withUnit = (words: string): string => {
 const shapeIn = (words: string): string | null =>
   /\b(round|square)\b/i.exec(words)?.[1]?.toLowerCase() ?? null;
 
+/** "2 lb loaf tin": British loaf tins go by the weight of the loaf. */
+const POUNDS =
+  /^(?:an? )?(\d+(?:\.\d+)?)[ -]?(?:lb|pound)s?\b(?: (?:loaf|bread))?(?: (?:tin|pan))?$/i;
+const LOAF_FIRST = /^(?:loaf|bread) (?:tin|pan),? /i;
+
+/** One loaf tin by pounds against another: each takes what its loaf weighs. Null for other pans. */
+function loavesBetween(of: string, into: string): PanAnswer | null {
+  const [from, to] = [of.replace(LOAF_FIRST, ''), into].map((words) => POUNDS.exec(words)?.[1]);
+  const isLoaf = /loaf|bread/i.test(`${of} ${into}`);
+  if (!from || !to || !isLoaf || Number(from) === 0) return null;
+  const tin = (pounds: string): PanSize => ({
+    shape: 'loaf',
+    count: 1,
+    lengthCm: null,
+    widthCm: null,
+    heightCm: null,
+    written: `${pounds} lb loaf tin`,
+  });
+  const factor = new Fraction(to).div(new Fraction(from));
+  return { kind: 'pan', from: tin(from), to: tin(to), factor };
+}
+
 /** The factor from one pan to another; null where one of them is none. */
 export function panBetween(of: string, into: string): PanAnswer | null {
+  const loaves = loavesBetween(of, into);
+  if (loaves) return loaves;
   const shape = shapeIn(into) ?? shapeIn(of);
   const from = panOf(of);
   const isPlain = from?.shape === 'round' || from?.shape === 'square';

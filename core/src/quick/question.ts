@@ -3,6 +3,8 @@ export interface QuestionParts {
   readonly of: string;
   /** A unit, or the other pan; null where the question does not say. */
   readonly into: string | null;
+  /** What joins the two, which may belong to a name: "sucre en poudre". */
+  readonly link?: string;
   /** "in a pint": it stands for one of what follows. */
   readonly isOfOne: boolean;
 }
@@ -13,9 +15,20 @@ const OPENING =
 /** "how many grams are 2 cups of flour" */
 const HOW_MANY =
   /^how (?:many|much) ([a-z .]+?) (?:is|are|in|do|does|make) (?:there in )?(.+?)(?: weigh| make)?$/i;
-const INTO = /^(.+?)\s+(?:in|into|to|as|=|->|→|in die|en)\s+(?:an? )?([^\s].*)$/i;
+const INTO = /^(.+?)\s+(in|into|to|as|vs\.?|versus|=|->|→|in die|en)\s+(?:an? )?([^\s].*)$/i;
 
-const IN_A = / in an? \S+$/i;
+/** "1 cup mashed banana, how many bananas" */
+const HOW_MANY_BEHIND = /^(.+?),? (?:is )?how (?:many|much) ([a-z ]+?)(?: is (?:it|that))?$/i;
+/** "cups and tablespoons": by what the kitchen has, which is the answer where no unit is asked for. */
+const BY_TOOLS = String.raw`cups? (?:and|&|\+|or) (?:tbsps?|tablespoons?|tsps?|teaspoons?|spoons?)`;
+const INTO_TOOLS = new RegExp(`^(.+?) (?:in|into|to|as) ${BY_TOOLS}$`, 'i');
+const TOOLS_OF = new RegExp(`^(?:how many )?${BY_TOOLS} (?:of|for|in|is|are) (.+)$`, 'i');
+
+/** "3/4 cup split in half": what stands behind "in" is no unit. */
+const SHARED =
+  /(?:split|divided?|shared?|cut) (?:in|into|between|by) (?:\d+|half|halves|thirds|quarters)$/i;
+
+const IN_A = / in an? \S/i;
 
 /** "20 cm round to 23 cm" → what stands before and after; a question mark and openings go. */
 export function partsOf(text: string): QuestionParts {
@@ -23,12 +36,17 @@ export function partsOf(text: string): QuestionParts {
     .replace(/\s+/g, ' ')
     .replace(/[?？]+\s*$/, '')
     .trim();
+  const byTools = INTO_TOOLS.exec(plain) ?? TOOLS_OF.exec(plain);
+  if (byTools) return { of: byTools[1]!.replace(OPENING, ''), into: null, isOfOne: false };
+  const behind = HOW_MANY_BEHIND.exec(plain);
+  if (behind) return { of: behind[1]!, into: behind[2]!, isOfOne: false };
   const howMany = HOW_MANY.exec(plain);
   if (howMany) return { of: howMany[2]!, into: howMany[1]!, isOfOne: false };
-  const asked = plain.replace(OPENING, '').replace(/ weigh$/i, '');
+  if (SHARED.test(plain)) return { of: plain, into: null, isOfOne: false };
+  const asked = plain.replace(OPENING, '').replace(/ weigh(?:t|s)?$/i, '');
   const into = INTO.exec(asked);
   const isOfOne = IN_A.test(asked);
   return into
-    ? { of: into[1]!.trim(), into: into[2]!.trim(), isOfOne }
+    ? { of: into[1]!.trim(), into: into[3]!.trim(), link: into[2]!, isOfOne }
     : { of: asked, into: null, isOfOne: false };
 }

@@ -94,6 +94,51 @@ describe('a quick question', () => {
     expect(factor('two 8-inch round tins to 9 inch round')).toBeCloseTo(81 / 128, 9);
   });
 
+  it('sets loaf tins against each other by their pounds', () => {
+    const answer = ask('2 lb loaf tin to 1 lb', KITCHEN);
+    expect(answer.kind === 'pan' && answer.factor.valueOf()).toBe(0.5);
+  });
+
+  it('tells a length in the other unit', () => {
+    for (const text of ['23 cm in inches', '23cm round in inches', '23 centimetres to inches']) {
+      const answer = ask(text, KITCHEN);
+      if (answer.kind !== 'length') throw new Error(text);
+      expect(answer.sides[0]!.inches).toBeCloseTo(23 / 2.54, 12);
+    }
+    expect(ask('9" in cm', KITCHEN)).toEqual(jasmine.objectContaining({ into: 'cm' }));
+  });
+
+  it('counts eggs of another size, and pieces asked for behind the amount', () => {
+    const pieces = (text: string): number => {
+      const answer = ask(text, KITCHEN);
+      if (answer.kind !== 'count') throw new Error(text);
+      return answer.pieces;
+    };
+    expect(pieces('3 large eggs in medium')).toBeCloseTo(150 / 44, 9);
+    expect(pieces('4 medium eggs to large eggs')).toBeCloseTo(176 / 50, 9);
+    expect(pieces('1 cup mashed banana, how many bananas')).toBeCloseTo(225 / 118, 9);
+    expect(ask('3 large eggs in eggs', KITCHEN).kind).toBe('measure');
+  });
+
+  it('takes more of the same that stands behind the name, and never drops another ingredient', () => {
+    const more = ask('1 cup flour + 2 tbsp', KITCHEN);
+    expect(more.kind === 'measure' && more.intended.grams).toBeCloseTo((125 * 18) / 16, 1);
+    const two = ask('2 cups flour + 1 cup sugar', KITCHEN);
+    expect(two).toEqual(jasmine.objectContaining({ kind: 'none', reason: 'several' }));
+  });
+
+  it('asks how hot where only the scales are named', () => {
+    expect(ask('F to C', KITCHEN)).toEqual({ kind: 'none', reason: 'no-heat', closest: [] });
+  });
+
+  it('answers in cups and spoons where they are asked for, by what the kitchen has', () => {
+    for (const text of ['225 g flour in cups and tbsp', 'cups and tablespoons of 225 g flour']) {
+      const answer = ask(text, KITCHEN);
+      expect(answer.kind === 'measure' && answer.wanted).toBeNull();
+      expect(answer.kind === 'measure' && answer.plan.measure !== null).toBe(true);
+    }
+  });
+
   it('says why there is no answer, and what may be meant', () => {
     expect(ask('', KITCHEN)).toEqual({ kind: 'none', reason: 'empty', closest: [] });
     expect(ask('2 cups moon dust', KITCHEN)).toEqual(

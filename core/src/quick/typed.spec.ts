@@ -1,3 +1,4 @@
+import fc from 'fast-check';
 import { ask, type QuickKitchen } from './index.js';
 import { usualBatch } from '../testing/usual.js';
 
@@ -28,6 +29,26 @@ lb to kg => 0.45 kg
 250 g Mehl in Tassen => 2 cup
 1 dl mehl in gramm => 52.83 g
 12 tbsp in cups => 0.75 cup
+what is 1 gill in ml => 118.29 ml
+1 dessertspoon in ml => 9.86 ml
+uk tablespoon ml => 15 ml
+cups to grams flour => 125 g
+grams in a stick of butter => 113 g
+1 EL Mehl => 7.81 g
+100 g chopped walnuts in cups => 0.85 cup
+1 can condensed milk => 396.9 g
+1 box cake mix => 524 g
+1 onion => 110 g
+1 large egg weight => 50 g
+20 cl crème en g => 201.19 g
+2 pots de yaourt nature => 250 g
+how much is 3 oz of butter in tablespoons => 5.99 tbsp
+14 oz condensed milk in ml => 306.86 ml
+double 3/4 cup => 1.5 cup
+scale 1/3 cup by 1.5 => 0.5 cup
+2 cups flour divided by 4 => 62.5 g
+3 limes juice => 132 g
+6 leaves gelatine => 10.2 g
 how many grams in a cup of sugar => 200 g
 `;
 
@@ -69,6 +90,127 @@ describe('questions as they are typed', () => {
       expect(answer.plan.measure).not.toBeNull();
     });
   }
+
+  const PIECES = `
+200 g egg white in eggs => egg-white 6.06
+how many egg whites in 150 g => egg-white 4.55
+100 g egg yolks in yolks => egg-yolk 5.88
+how many eggs in 300 g => egg-whole 6
+500 g bananas in bananas => banana 4.24
+`;
+  for (const row of PIECES.trim().split('\n')) {
+    const [text, expected] = row.split(' => ') as [string, string];
+    it(`pieces: “${text}”`, () => {
+      const answer = ask(text, KITCHEN);
+      if (answer.kind !== 'count') return fail(answer.kind);
+      expect(`${answer.ingredient.id} ${Number(answer.pieces.toFixed(2))}`).toBe(expected);
+    });
+  }
+
+  const HEATS = `
+350 degrees => 177
+200 degrees => 200
+fan 160 in conventional => 180
+160 fan => 180
+325 convection => 183
+`;
+  for (const row of HEATS.trim().split('\n')) {
+    const [text, expected] = row.split(' => ') as [string, string];
+    it(`heat: “${text}”`, () => {
+      const answer = ask(text, KITCHEN);
+      expect(answer.kind === 'heat' && Math.round(answer.celsius)).toBe(Number(expected));
+    });
+  }
+
+  /** Words in an order of their own, and what each comes to in grams or as it is told. */
+  const TURNED: Readonly<Record<string, string>> = {
+    'Butter 1/2 cup = ? g': '113.5 g',
+    'treacle 1 tbsp g': '20.0 g',
+    'brown sugar cup weight': '220.0 g',
+    'grams per cup rolled oats': '81.0 g',
+    'uncooked rice 200g cups': '1.1 cup',
+    'grams 2 tbsp chia': '21.0 g',
+    'wieviel gramm ist 1 tasse mehl': '125.0 g',
+    'combien pèse une tasse de farine': '125.0 g',
+  };
+
+  it('is answered in whatever order its words stand', () => {
+    for (const [text, says] of Object.entries(TURNED)) {
+      const answer = ask(text, KITCHEN);
+      const wanted = answer.kind === 'measure' ? answer.wanted : null;
+      expect(wanted && `${wanted.amount.toFixed(1)} ${wanted.unit}`)
+        .withContext(text)
+        .toBe(says);
+    }
+  });
+
+  it('is not answered where no amount is asked about, or a spoon may be any', () => {
+    for (const text of ['can of coconut milk ml', 'spoon of honey grams', '12 muffins to 24']) {
+      expect(ask(text, KITCHEN).kind).withContext(text).toBe('none');
+    }
+  });
+
+  it('counts what is taken from a fruit by the fruit, and the sides of a tin each', () => {
+    const juice = ask('3 tbsp lemon juice how many lemons', KITCHEN);
+    expect(juice.kind === 'count' && [juice.counted.id, Math.round(juice.pieces)]).toEqual([
+      'lemon',
+      1,
+    ]);
+    const tin = ask('12 x 8 inch in cm', KITCHEN);
+    expect(tin.kind === 'length' && tin.sides.map(({ centimetres }) => centimetres)).toEqual([
+      30.48, 20.32,
+    ]);
+  });
+
+  it('reads short questions of another language, and a heat with the scale that is wanted', () => {
+    const butter = ask('125 g beurre', KITCHEN);
+    expect(butter.kind === 'measure' && butter.ingredient.id).toBe('butter');
+    const oven = ask('220c gas mark', KITCHEN);
+    expect(oven.kind === 'heat' && oven.gasMark).toBe(7);
+  });
+
+  const WORD = fc.constantFrom(
+    ...[
+      '1',
+      '1/2',
+      '1/0',
+      '½',
+      'cup',
+      'g',
+      'flour',
+      '=',
+      'of',
+      'in',
+      'how',
+      'many',
+      'juice',
+      'lemon',
+    ],
+    ...['x', 'vs', 'split', 'half', 'by', '0', '-1', '8', 'cm', '__proto__', 'constructor'],
+  );
+
+  it('never fails, whatever is typed', () => {
+    const typed = fc.array(WORD, { maxLength: 7 }).map((words) => words.join(' '));
+    const anything = fc.string({ unit: 'binary', maxLength: 60 });
+    fc.assert(
+      fc.property(fc.oneof(typed, anything), (text) => {
+        expect(() => ask(text, KITCHEN)).not.toThrow();
+      }),
+      { numRuns: 600 },
+    );
+  });
+
+  it('two things that nothing leads between are said to be that', () => {
+    for (const text of ['12 muffins to 24 mini muffins', '100 g butter to sugar']) {
+      const answer = ask(text, KITCHEN);
+      expect(answer.kind === 'none' && answer.reason).toBe('two-things');
+    }
+  });
+
+  it('yeast of no kind is fresh beside dry', () => {
+    const answer = ask('20 g yeast to dry yeast', KITCHEN);
+    expect(answer.kind === 'instead' && answer.ingredient.id).toBe('yeast-fresh');
+  });
 
   it('a stronger flour takes more water, by how much of it there is', () => {
     const answer = ask('200 g all-purpose flour to bread flour', KITCHEN);

@@ -1,6 +1,6 @@
 import { midpoint, readAmount } from '../amount/index.js';
 import { gramsIn, isMassUnit, isVolumeUnit, millilitresIn, type Unit } from '../units/index.js';
-import { unitIn, type QuickKitchen, type WantedAmount } from './measure.js';
+import { measureNamed, unitIn, type QuickKitchen, type WantedAmount } from './measure.js';
 
 /** One unit in another, of nothing in particular: "1 cup in ml". */
 export interface UnitAnswer {
@@ -21,8 +21,14 @@ function firstOf(
   const behind = AN.test(text) ? text.replace(AN, '') : text.slice(found?.length ?? 0).trim();
   const [, word = '', rest = ''] =
     /^([^\d]*?)\s*(?:(?:and|plus|\+) )?((?:\d|[½¼¾⅓⅔⅛]).*)?$/.exec(behind) ?? [];
-  const unit = amount > 0 ? unitIn(word.trim(), kitchen) : null;
-  return unit && { measure: { unit, amount }, rest };
+  const one = amount > 0 ? measureNamed(word.trim(), kitchen) : null;
+  return one && { measure: { unit: one.unit, amount: amount * one.amount }, rest };
+}
+
+/** An amount of nothing in particular as it stands, in its own unit; null for anything else. */
+export function unitsAsAsked(of: string, kitchen: QuickKitchen): UnitAnswer | null {
+  const from = measureOf(of, kitchen);
+  return from && { kind: 'units', from, wanted: from };
 }
 
 const sizeIn = (unit: Unit, { standard }: QuickKitchen): number =>

@@ -1,6 +1,6 @@
 import { wordsOf, type Shelf } from '../catalogue/index.js';
-import type { Answered, AnsweredBy, Line, Reading } from './line.js';
-import type { Answer, Answers } from './answer.js';
+import type { Answered, AnsweredBy, Line, LineKind, Reading } from './line.js';
+import type { Answer, Answers, LineAnswer } from './answer/index.js';
 import type { NoteCode, ReadingNote } from './note.js';
 import { readOtherwise } from './read-otherwise.js';
 
@@ -29,6 +29,11 @@ export function wordOfNote(note: ReadingNote): string | null {
 export const canBeKept = ({ code }: ReadingNote): boolean =>
   code !== 'implausible-weight' && code !== 'volumes-disagree';
 
+/** What was said of a line when it was read as one ingredient, its first, still goes for that. */
+const isOfLine = (answer: LineAnswer, { written, partOf }: Line): boolean =>
+  answer.written === written.trim() ||
+  (partOf?.index === 0 && answer.written === partOf.whole.trim());
+
 function answerTo(
   note: ReadingNote,
   line: Line,
@@ -39,8 +44,7 @@ function answerTo(
   const code = note.code === 'from-table' ? 'unknown-ingredient' : note.code;
   const fits = (answer: Answer): boolean =>
     answer.note === code && answer.name === name && answer.word === wordOfNote(note);
-  const written = line.written.trim();
-  const own = recipe.find((answer) => answer.written === written && fits(answer));
+  const own = recipe.find((answer) => isOfLine(answer, line) && fits(answer));
   if (own) return { answer: own, by: 'recipe' };
   if (!canBeKept(note)) return null;
   const ofAuthor = author.find(fits);
@@ -59,8 +63,11 @@ const OF_THE_MEASURE: ReadonlySet<NoteCode> = new Set([
 const setsMeasure = ({ reading: { unit, amount, statedGrams } }: Answer): boolean =>
   unit !== undefined || amount !== undefined || statedGrams !== undefined;
 
+/** What a baker may say is an ingredient. */
+const CAN_BE_MEANT: ReadonlySet<LineKind> = new Set(['ingredient', 'unread', 'remark']);
+
 function answerLine(line: Line, answers: Answers, reading: Reading, shelf: Shelf): Line {
-  if (line.kind !== 'ingredient' && line.kind !== 'unread') return line;
+  if (!CAN_BE_MEANT.has(line.kind)) return line;
   const name = nameOfLine(line);
   let settled = line;
   const given: Answered['given'][number][] = [];
@@ -70,9 +77,8 @@ function answerLine(line: Line, answers: Answers, reading: Reading, shelf: Shelf
     settled = readOtherwise(settled, found.answer.reading, reading.standard, shelf);
     given.push({ note, by: found.by, reading: found.answer.reading });
   }
-  const written = line.written.trim();
   const correction = answers.recipe.find(
-    (answer) => answer.note === 'correction' && answer.written === written,
+    (answer) => answer.note === 'correction' && isOfLine(answer, line),
   );
   if (correction) {
     settled = readOtherwise(settled, correction.reading, reading.standard, shelf);

@@ -1,5 +1,6 @@
 import { decodeHTML } from 'entities/decode';
 import { VULGAR_FRACTIONS } from '../amount/index.js';
+import { CHAT_HEAD } from './vocabulary/index.js';
 
 /**
  * A line made plain, and where each of its characters stood in the written text:
@@ -24,6 +25,9 @@ const LIGATURE = /[\ufb00-\ufb06]/;
 const LINK = /\[([^\]\n]{1,80})\]\([^()\s]{1,300}\)/y;
 const BULLET =
   /^(?:[-*+–—=~>|¤·•‣»›\u2022\u25a0-\u25ff\u2600-\u27bf\u2b1a-\u2b55]\s*)+(?=\S)|^\(?(?:\d{1,2}|[a-z])[.)]\s+(?=\S)|^[oO] (?=\d)/;
+/** Any other sign, or picture, at the head of a line. */
+const SIGN =
+  /^(?:(?:[\p{So}\p{Extended_Pictographic}]|[\u{1f3fb}-\u{1f3ff}]|\u200d|\ufe0f)+\s*)+(?=\S)/u;
 /** A row of a table: its bars stand between the cells. */
 const TABLE_ROW = /^\s*\|/;
 const CHECK_BOX = /^\[[ xX]?\]\s*/;
@@ -58,6 +62,9 @@ function plain(character: string): string {
 
 /** Origins of a text in which every character stands where it stood; longest usual line. */
 const UNMOVED: readonly number[] = Array.from({ length: 400 }, (_, index) => index);
+
+const PLAIN_HEADS = [BULLET, CHECK_BOX, CHAT_HEAD];
+const HEADS = [SIGN, ...PLAIN_HEADS];
 
 /** A text as it is put together. Only its last character is looked at: that keeps it linear. */
 class PlainText {
@@ -142,7 +149,7 @@ export function clean(written: string): CleanLine {
   const asIs = PLAIN.test(written) && written.length <= UNMOVED.length && !MARKED.test(written);
   let { text, origin }: CleanLine = asIs ? { text: written, origin: UNMOVED } : makePlain(written);
   if (text.endsWith(' ')) text = text.slice(0, -1);
-  for (const pattern of [BULLET, CHECK_BOX]) {
+  for (const pattern of asIs ? PLAIN_HEADS : HEADS) {
     const length = pattern.exec(text)?.[0].length ?? 0;
     if (length === 0) continue;
     text = text.slice(length);

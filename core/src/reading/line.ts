@@ -5,8 +5,11 @@ import type { Standard, Unit } from '../units/index.js';
 import type { Language } from './languages/index.js';
 import type { OtherReading, ReadingNote } from './note.js';
 
-/** What a line is: only an ingredient is measured; what is unread is kept and counts for nothing. */
-export type LineKind = 'ingredient' | 'heading' | 'yield' | 'step' | 'unread';
+/**
+ * What a line is: only an ingredient is measured. A remark is said of the recipe or of the page that it
+ * stands on; what is unread was not understood. Both are kept and count for nothing.
+ */
+export type LineKind = 'ingredient' | 'heading' | 'yield' | 'step' | 'remark' | 'unread';
 
 /** A stretch of the written line and what was understood of it. */
 export interface Span {
@@ -16,10 +19,26 @@ export interface Span {
   readonly end: number;
 }
 
-/** One written line and what was read from it. */
+/** Which of several ingredients of a written line one is. */
+export interface PartOf {
+  /** The line, exactly as written. */
+  readonly whole: string;
+  /** Counted from 0. */
+  readonly index: number;
+  readonly count: number;
+  /** What was understood, where it stands in the whole line. */
+  readonly marks: readonly Span[];
+}
+
+/**
+ * One written line and what was read from it. A line that names several ingredients is read as one
+ * of these for each, its parts, one after another.
+ */
 export interface Line {
-  /** Exactly as written. */
+  /** Exactly as written; of a part its own words, with those that it shares with the others. */
   readonly written: string;
+  /** Absent for a line that is no more than itself. */
+  readonly partOf?: PartOf;
   readonly kind: LineKind;
   readonly amount: Amount | null;
   readonly unit: Unit | null;
@@ -64,6 +83,8 @@ export interface Yield {
 /** A whole text, read. */
 export interface Reading {
   readonly title: string | null;
+  /** How many of the lines stand before the title in the text: remarks of the page. */
+  readonly linesBeforeTitle: number;
   readonly yield: Yield | null;
   readonly standard: Standard;
   readonly language: 'english' | Language['id'];

@@ -51,8 +51,6 @@ export type ReadingNote =
   | { readonly code: 'from-table'; readonly food: string; readonly words: string }
   /** "butter or margarine": the first is used. */
   | { readonly code: 'alternative'; readonly words: string }
-  /** "salt and pepper": one line, two ingredients; only the first is counted. */
-  | { readonly code: 'second-ingredient'; readonly words: string }
   /** "plus extra for dusting": not counted. */
   | { readonly code: 'extra'; readonly words: string }
   | { readonly code: 'optional' }

@@ -26,7 +26,7 @@ function readAs(line: Line, ingredient: Ingredient, standard: Standard, shelf: S
       const spans = line.spans.map((one) =>
         one === span ? { ...one, part: 'ingredient' as const } : one,
       );
-      return { ...read, written, spans };
+      return { ...read, written, spans, ...(line.partOf && { partOf: line.partOf }) };
     }
   }
   const isFilled = line.unit !== null && isVolumeUnit(line.unit);

@@ -1,17 +1,21 @@
 import { withoutVarieties, type Shelf } from '../catalogue/index.js';
 import type { Standard } from '../units/index.js';
 import { clean, type CleanLine } from './clean.js';
-import { contextIn, readIngredientLine } from './line/index.js';
-import { languageOf, translate, type Language } from './languages/index.js';
+import { contextIn, partsIn, readIngredientLine } from './line/index.js';
+import { readParts } from './part-lines.js';
+import { LANGUAGES, languageOf, translate, type Language } from './languages/index.js';
 import { bareLine, type Line, type Reading, type Yield } from './line.js';
 import { otherSpellings, withoutSlips } from './scanned.js';
 import {
   headingOf,
   headsIngredients,
+  headsRemarks,
   isMeasure,
   isPart,
+  isRemark,
   isRuler,
   isStep,
+  isStory,
   readYield,
   titleOf,
 } from './structure/index.js';
@@ -19,10 +23,12 @@ import {
 /** A line longer than this many characters is prose, and is not searched for amounts. */
 const LONGEST_INGREDIENT = 400;
 
-type Section = 'ingredients' | 'method';
+type Section = 'ingredients' | 'method' | 'aside';
 
 interface Classified {
   readonly line: Line;
+  /** Its parts, where it names several ingredients. */
+  readonly parts?: readonly Line[];
   readonly yields: Yield | null;
   readonly section: Section;
   /** A heading may be this ingredient instead, where it heads nothing: "Custard", at the end of a list. */
@@ -49,6 +55,8 @@ function classify(written: string, place: LineAt): Classified {
   if (written.length > LONGEST_INGREDIENT) return as(bareLine(written, 'step'));
   const plain = withoutSlips(clean(written));
   const line = language ? translate(plain, language, shelf) : plain;
+  if (headsRemarks(plain) && !isFirst) return as(bareLine(written, 'remark'), 'aside');
+  if (isRemark(plain)) return as(bareLine(written, 'remark'));
   const found = readYield(written, line);
   if (found) {
     return as(bareLine(written, 'yield'), section, { ...found, isEnglish: language === null });
@@ -57,15 +65,27 @@ function classify(written: string, place: LineAt): Classified {
   if (heading) {
     return as(bareLine(written, 'heading'), heading === 'method' ? 'method' : 'ingredients');
   }
+  if (section === 'aside') return as(bareLine(written, 'remark'));
+  if (section === 'ingredients' && isStory(plain)) return as(bareLine(written, 'remark'));
   if (section === 'method') return as(bareLine(written, isRuler(line) ? 'unread' : 'step'));
   const ingredient = readBySpelling(written, line, place);
   if (ingredient && !isFirst && isNameAlone(ingredient) && isOftenMade(ingredient, shelf)) {
     return { ...as(bareLine(written, 'heading')), else: ingredient };
   }
-  if (ingredient) return as(ingredient);
+  if (ingredient) return { ...as(ingredient), ...severalIn(written, line, place) };
   // A first line of a few words is the recipe's name: "Lean sponge".
   if (!isFirst && isPart(written, line)) return as(bareLine(written, 'heading'));
   return as(bareLine(written, isStep(line) ? 'step' : 'unread'));
+}
+
+/** The parts of a line that names several ingredients; nothing for a line of one. */
+function severalIn(written: string, line: CleanLine, place: LineAt): Pick<Classified, 'parts'> {
+  const { language, standard, shelf } = place;
+  const parts = partsIn(line.text, contextIn(language, standard, shelf));
+  if (parts.length === 0) return {};
+  return {
+    parts: readParts(written, line, parts, (own, plain) => readBySpelling(own, plain, place)),
+  };
 }
 
 /** Letters of a line whose ingredient is not known are read again as they may have been meant. */
@@ -139,6 +159,7 @@ function read(
   const lines: Line[] = [];
   const maybeHeadings: (readonly [number, Line])[] = [];
   let title: string | null = null;
+  let linesBeforeTitle = 0;
   let yields: Yield | null = null;
   let section: Section = 'ingredients';
   let isFirst = true;
@@ -152,18 +173,21 @@ function read(
     now?.set(key, classified);
     if (isFirst && isTitle(classified, shelf)) {
       title = titleOf(clean(written));
+      linesBeforeTitle = lines.length;
     } else {
       if (classified.else) maybeHeadings.push([lines.length, classified.else]);
-      lines.push(classified.line);
+      lines.push(...(classified.parts ?? [classified.line]));
       section = classified.section;
       yields ??= classified.yields;
     }
-    isFirst = false;
+    // "Home » Cakes" stands before the name.
+    isFirst &&= classified.line.kind === 'remark';
   }
   for (const [at, ingredient] of maybeHeadings) {
     if (!headsIngredients({ lines }, at)) lines[at] = ingredient;
   }
-  return { title, yield: yields, standard, language: language?.id ?? 'english', lines };
+  const id = language?.id ?? 'english';
+  return { title, linesBeforeTitle, yield: yields, standard, language: id, lines };
 }
 
 /**
@@ -197,9 +221,27 @@ export function createIncrementalReader(): (
   };
 }
 
-/** Reads one line by itself, as an ingredient list would hold it. */
+/** Reads one line by itself, as an ingredient list would hold it: the first of its ingredients. */
 export function readLine(written: string, standard: Standard, shelf: Shelf): Line {
+  return readLineParts(written, standard, shelf)[0]!;
+}
+
+/** Reads one line by itself as of this language, whatever its words look like. */
+export function readLineAs(
+  written: string,
+  id: Language['id'],
+  standard: Standard,
+  shelf: Shelf,
+): Line {
+  const language = LANGUAGES.find((one) => one.id === id)!;
+  const place = { standard, shelf, section: 'ingredients', isFirst: false, language } as const;
+  return classify(written, place).line;
+}
+
+/** Reads one line by itself: each of its ingredients, or the line where it names no more than one. */
+export function readLineParts(written: string, standard: Standard, shelf: Shelf): readonly Line[] {
   const language = languageOf(written, shelf);
-  return classify(written, { standard, shelf, section: 'ingredients', isFirst: false, language })
-    .line;
+  const place = { standard, shelf, section: 'ingredients', isFirst: false, language } as const;
+  const { line, parts } = classify(written, place);
+  return parts ?? [line];
 }

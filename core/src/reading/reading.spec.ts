@@ -105,8 +105,23 @@ Method
     };
     expect(yieldOf('Serves 8 to 10')).toBe('8..10 servings');
     expect(yieldOf('One 23 cm round tin')).toBe('1..1 23 cm round tin');
+    expect(yieldOf('For a 23 cm round tin')).toBe('1..1 23 cm round tin');
     expect(yieldOf('One 20 cm round tin, serves 8')).toBe('8..8 servings');
     expect(yieldOf('Makes about 2 dozen')).toBe('24..24 ');
+  });
+
+  it('takes a container for what it is sold as, never for one piece of several', () => {
+    for (const [text, unit] of [
+      ['1 can condensed milk', 'packet'],
+      ['1 bag onions', 'packet'],
+      ['1 box sugar cubes', 'packet'],
+      ['1 carton eggs', 'packet'],
+      ['1 block fresh yeast', 'each'],
+      ['2 onions', 'each'],
+    ] as const) {
+      const { lines } = readText(`Title\n${text}`);
+      expect(lines.at(-1)!.unit).withContext(text).toBe(unit);
+    }
   });
 
   it('drops nothing: every line that is not blank comes back as written', () => {

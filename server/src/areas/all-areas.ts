@@ -1,5 +1,5 @@
 import type { Kitchen, Recipe } from '@ypsigram/contract';
-import { provenLines } from '@ypsigram/core/batch';
+import { lineKeys, provenLines } from '@ypsigram/core/batch';
 import { knownOfHand, trialByToday, trialSets } from '@ypsigram/core/calibration';
 import type { Shelf } from '@ypsigram/core/catalogue';
 import { shelfOf } from '@ypsigram/core/shelf';
@@ -153,7 +153,8 @@ export function buildAreas(
       if (!proven) return {};
       const reading = readInKitchen(recipe, await context(), await authors.known(recipe.authorId));
       const lines = [...provenLines(reading, proven)];
-      return Object.fromEntries(lines.map(([index, { grams }]) => [index, grams]));
+      const keys = lineKeys(reading);
+      return Object.fromEntries(lines.map(([index, { grams }]) => [keys[index]!, grams]));
     },
   };
 }

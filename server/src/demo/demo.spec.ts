@@ -13,13 +13,13 @@ import { readRecipe } from '@ypsigram/core/reading';
 import { USUAL_STANDARD } from '@ypsigram/core/units';
 import { startTestServer } from '../testing/test-server.js';
 import { fillWithDemo } from './fill.js';
-import { DEMO_RECIPES } from './recipes.js';
+import { SAMPLE_RECIPES } from '@ypsigram/contract/samples';
 
 const reading = (draft: RecipeDraft) =>
   readRecipe(draft.text, draft.standard ?? USUAL_STANDARD, BUILT_IN_SHELF);
 
 function ratios(title: string): Ratios {
-  const draft = DEMO_RECIPES.find(({ text }) => text.startsWith(title))!;
+  const draft = SAMPLE_RECIPES.find(({ text }) => text.startsWith(title))!;
   const { lines, standard } = reading(draft);
   const parts = lines.flatMap((line) => {
     const grams = intendedMass(line, standard, BUILT_IN_SHELF)?.grams;
@@ -29,7 +29,7 @@ function ratios(title: string): Ratios {
 }
 
 describe('the demo recipes', () => {
-  for (const draft of DEMO_RECIPES) {
+  for (const draft of SAMPLE_RECIPES) {
     const read = reading(draft);
     it(`understand every line of "${read.title}"`, () => {
       const ingredients = read.lines.filter(({ kind }) => kind === 'ingredient');
@@ -130,7 +130,7 @@ describe('the demo recipes', () => {
       ((await server.http.get('/api/recipes')).body as { total: number }).total;
     await fillWithDemo(server.database, server.areas);
     await fillWithDemo(server.database, server.areas);
-    expect(await total()).toBe(DEMO_RECIPES.length);
+    expect(await total()).toBe(SAMPLE_RECIPES.length);
     await server.close();
   });
 });

@@ -1,3 +1,4 @@
+import { SAMPLE_RECIPES } from '@ypsigram/contract/samples';
 import { authorDraft, recipeDraft, trialDraft } from '@ypsigram/contract';
 import { recipeModel } from '../areas/recipes/model.js';
 import type { Areas } from '../areas/all-areas.js';
@@ -6,7 +7,6 @@ import { DEMO_AUTHORS } from './authors.js';
 import { fillLog } from './bakes/index.js';
 import { demoOvens } from './ovens.js';
 import { DEMO_KITCHEN } from './kitchen.js';
-import { DEMO_RECIPES } from './recipes.js';
 import { fillPractice } from './practice.js';
 import { demoTrials } from './trials.js';
 
@@ -25,7 +25,7 @@ export async function fillWithDemo(database: Database, areas: Areas): Promise<vo
     const ids = await authors.createAll(drafts);
     const idOf = new Map(drafts.map(({ name }, at) => [name, ids[at]!]));
     await recipes.createAll(
-      DEMO_RECIPES.map(({ author, ...draft }) => {
+      SAMPLE_RECIPES.map(({ author, ...draft }) => {
         const authorId = author === undefined ? null : idOf.get(author)!;
         return recipeDraft.parse({ ...draft, authorId });
       }),

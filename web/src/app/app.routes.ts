@@ -3,30 +3,45 @@ import type { ActivatedRouteSnapshot, Routes } from '@angular/router';
 import { provideEffects } from '@ngrx/effects';
 import { Store, provideState } from '@ngrx/store';
 import { first, map, type Observable } from 'rxjs';
-import * as bookEffects from './places/book/book.effects';
-import { bookFeature } from './places/book/book.feature';
-import { BookPage } from './places/book/book.page';
+import type { PlaceId } from './kit/about/place-id';
+import * as bookEffects from './places/recipes/book.effects';
+import { bookFeature } from './places/recipes/book.feature';
+import { RecipesPage } from './places/recipes/recipes.page';
 import { kitchenFeature } from './state/kitchen/kitchen.feature';
 import { leaveRecipe } from './state/recipe/leave-recipe';
 import { recallNewRecipe } from './state/recipe/new-recipe-memory';
 import { recipeActions } from './state/recipe/recipe.actions';
 import { recipeFeature } from './state/recipe/recipe.feature';
 
+/** Addresses of earlier versions, which someone may have kept, and where they lead now with what follows. */
+function leadingOn(places: Readonly<Record<string, string>>): Routes {
+  return Object.entries(places).map(([path, redirectTo]) => ({ path, redirectTo }));
+}
+
+/** For who is not let into the house: no other place is offered. */
+const ALONE = { isAlone: true };
+
+/** What a route says of itself: which place it is. */
+const at = (place: PlaceId) => ({ place });
+
 const PLACES: Routes = [
   {
-    path: 'reading',
-    title: 'Reading · Ypsigram',
-    loadComponent: () => import('./places/reading/reading.page').then((m) => m.ReadingPage),
+    path: 'text',
+    data: at('text'),
+    title: 'Text · Ypsigram',
+    loadComponent: () => import('./places/text/text.page').then((m) => m.TextPage),
   },
   {
-    path: 'balance',
-    title: 'Balance · Ypsigram',
-    loadComponent: () => import('./places/balance/balance.page').then((m) => m.BalancePage),
+    path: 'amounts',
+    data: at('amounts'),
+    title: 'Amounts · Ypsigram',
+    loadComponent: () => import('./places/amounts/amounts.page').then((m) => m.AmountsPage),
   },
   {
-    path: 'chance',
-    title: 'Chance · Ypsigram',
-    loadComponent: () => import('./places/chance/chance.page').then((m) => m.ChancePage),
+    path: 'how-sure',
+    data: at('how-sure'),
+    title: 'How sure · Ypsigram',
+    loadComponent: () => import('./places/how-sure/how-sure.page').then((m) => m.HowSurePage),
   },
   {
     path: 'card',
@@ -34,18 +49,28 @@ const PLACES: Routes = [
     loadComponent: () => import('./places/card/card.page').then((m) => m.CardPage),
   },
   {
-    path: 'bench',
-    loadChildren: () => import('./places/bench/bench.routes').then((m) => m.benchRoutes),
+    path: 'measure',
+    data: at('measure'),
+    loadChildren: () => import('./places/measure/measure.routes').then((m) => m.measureRoutes),
   },
   {
-    path: 'oven',
-    loadChildren: () => import('./places/oven/oven.routes').then((m) => m.ovenRoutes),
+    path: 'make',
+    data: at('make'),
+    loadChildren: () => import('./places/make/make.routes').then((m) => m.makeRoutes),
   },
   {
     path: 'log',
+    data: at('log'),
     loadChildren: () => import('./places/log/log.routes').then((m) => m.recipeLogRoutes),
   },
-  { path: '', pathMatch: 'full', redirectTo: 'balance' },
+  { path: '', pathMatch: 'full', redirectTo: 'amounts' },
+  ...leadingOn({
+    reading: 'text',
+    balance: 'amounts',
+    chance: 'how-sure',
+    bench: 'measure',
+    oven: 'make',
+  }),
 ];
 
 /** Opening an address opens its recipe, unless it is open already. */
@@ -77,65 +102,95 @@ const authorsPage = () => import('./places/authors/authors.page').then((m) => m.
 
 const joinPage = () => import('./places/practice/classes/join.page').then((m) => m.JoinPage);
 
-const shelfPage = () => import('./places/shelf/shelf.page').then((m) => m.ShelfPage);
+const shelfPage = () =>
+  import('./places/ingredients/ingredients.page').then((m) => m.IngredientsPage);
 
 export const routes: Routes = [
-  { path: '', pathMatch: 'full', redirectTo: 'book' },
+  { path: '', pathMatch: 'full', redirectTo: 'recipes' },
   {
-    path: 'book',
-    title: 'Book · Ypsigram',
-    component: BookPage,
+    path: 'recipes',
+    data: at('recipes'),
+    pathMatch: 'full',
+    title: 'Recipes · Ypsigram',
+    component: RecipesPage,
     providers: [provideState(bookFeature), provideEffects(bookEffects)],
   },
   {
-    path: 'book/import-and-export',
+    path: 'recipes/import-and-export',
+    data: at('files'),
     title: 'Import and export · Ypsigram',
     loadComponent: () => import('./places/files/files.page').then((m) => m.FilesPage),
   },
   {
-    path: 'shelf',
-    title: 'Shelf · Ypsigram',
+    path: 'ingredients',
+    data: at('ingredients'),
+    title: 'Ingredients · Ypsigram',
     loadComponent: shelfPage,
   },
-  { path: 'shelf/:id', title: 'Shelf · Ypsigram', loadComponent: shelfPage },
   {
-    path: 'drawer',
-    title: 'Drawer · Ypsigram',
-    loadComponent: () => import('./places/drawer/drawer.page').then((m) => m.DrawerPage),
+    path: 'ingredients/:id',
+    data: at('ingredients'),
+    title: 'Ingredients · Ypsigram',
+    loadComponent: shelfPage,
   },
   {
-    path: 'drawer/ovens',
+    path: 'kitchen',
+    data: at('kitchen'),
+    pathMatch: 'full',
+    title: 'Kitchen · Ypsigram',
+    loadComponent: () => import('./places/kitchen/kitchen.page').then((m) => m.KitchenPage),
+  },
+  {
+    path: 'kitchen/tools',
+    data: at('tools'),
+    title: 'Tools · Ypsigram',
+    loadComponent: () => import('./places/tools/tools.page').then((m) => m.ToolsPage),
+  },
+  {
+    path: 'kitchen/ovens',
+    data: at('ovens'),
     title: 'Ovens · Ypsigram',
     loadComponent: () => import('./places/ovens/ovens.page').then((m) => m.OvensPage),
   },
   {
     path: 'log',
+    data: at('log'),
     loadChildren: () => import('./places/log/log.routes').then((m) => m.logRoutes),
   },
   {
-    path: 'hand',
-    title: 'Hand · Ypsigram',
-    loadComponent: () => import('./places/hand/hand.page').then((m) => m.HandPage),
+    path: 'kitchen/people',
+    data: at('people'),
+    title: 'People · Ypsigram',
+    loadComponent: () => import('./places/people/people.page').then((m) => m.PeoplePage),
   },
   {
     path: 'practice',
+    data: at('practice'),
     loadChildren: () => import('./places/practice/practice.routes').then((m) => m.practiceRoutes),
   },
-  { path: 'join', title: 'Join a class · Ypsigram', loadComponent: joinPage },
-  { path: 'join/:code', title: 'Join a class · Ypsigram', loadComponent: joinPage },
+  { path: 'join', data: ALONE, title: 'Join a class · Ypsigram', loadComponent: joinPage },
+  { path: 'join/:code', data: ALONE, title: 'Join a class · Ypsigram', loadComponent: joinPage },
   {
-    path: 'authors',
+    path: 'kitchen/authors',
+    data: at('authors'),
     title: 'Authors · Ypsigram',
     loadComponent: authorsPage,
   },
-  { path: 'authors/:id', title: 'Authors · Ypsigram', loadComponent: authorsPage },
   {
-    path: 'settings',
+    path: 'kitchen/authors/:id',
+    data: at('authors'),
+    title: 'Authors · Ypsigram',
+    loadComponent: authorsPage,
+  },
+  {
+    path: 'kitchen/settings',
+    data: at('settings'),
     title: 'Settings · Ypsigram',
     loadComponent: () => import('./places/settings/settings.page').then((m) => m.SettingsPage),
   },
   {
     path: 'pair',
+    data: ALONE,
     title: 'Pair this device · Ypsigram',
     loadComponent: () => import('./places/settings/devices/pair.page').then((m) => m.PairPage),
   },
@@ -147,6 +202,15 @@ export const routes: Routes = [
     canDeactivate: [leaveRecipe],
     children: PLACES,
   },
+  ...leadingOn({
+    book: 'recipes',
+    shelf: 'ingredients',
+    'drawer/ovens': 'kitchen/ovens',
+    drawer: 'kitchen/tools',
+    hand: 'kitchen/people',
+    authors: 'kitchen/authors',
+    settings: 'kitchen/settings',
+  }),
   {
     path: '**',
     title: 'Page not found · Ypsigram',

@@ -1,5 +1,12 @@
 export { lookMessage, reasonMessage } from './fill.js';
-export { SCALE_UNITS_SHOWN, domeMessage, jugMessage, scaleFigure, seenMessage } from './jug.js';
+export {
+  SCALE_UNITS_SHOWN,
+  amongMarks,
+  domeMessage,
+  jugMessage,
+  scaleFigure,
+  seenMessage,
+} from './jug.js';
 export {
   choiceTexts,
   cupsOf,

@@ -27,6 +27,38 @@ export const SCALE_UNITS_SHOWN: Readonly<Record<JugScale, string>> = {
   ml: 'mL',
 };
 
+/** Up to which share of the way from one mark to the next each of these is said. */
+const BETWEEN_MARKS: readonly (readonly [number, (lower: string, upper: string) => string])[] = [
+  [0.04, (lower) => `on the mark of ${lower}`],
+  [0.2, (lower) => `just above the mark of ${lower}`],
+  [0.42, (lower, upper) => `a third of the way from the mark of ${lower} to that of ${upper}`],
+  [0.58, (lower, upper) => `halfway from the mark of ${lower} to that of ${upper}`],
+  [0.8, (lower, upper) => `two thirds of the way from the mark of ${lower} to that of ${upper}`],
+  [0.96, (_, upper) => `just below the mark of ${upper}`],
+  [1, (_, upper) => `on the mark of ${upper}`],
+];
+
+/**
+ * Where a level is seen among the marks of a scale, in words: as near as an eye tells it, and no
+ * figure that would spare the reading. `millilitres` and `step`, from mark to mark, in mL; `unit`
+ * in mL, what the scale counts by.
+ */
+export function amongMarks(
+  millilitres: number,
+  scale: JugScale,
+  { step, unit }: { readonly step: number; readonly unit: number },
+): string {
+  const below = Math.floor(millilitres / step);
+  const share = millilitres / step - below;
+  const mark = (at: number): string => {
+    const figure = (at * step) / unit;
+    const name = scale === 'cup' && figure <= 1 ? 'cup' : SCALE_UNITS_SHOWN[scale];
+    return at === 0 ? 'nothing' : `${scaleFigure(figure)} ${name}`;
+  };
+  const [, says] = BETWEEN_MARKS.find(([most]) => share <= most)!;
+  return says(mark(below), mark(below + 1));
+}
+
 const millilitres = (value: number): string => `${fixed(Math.abs(value), 0)} mL`;
 
 const CAUSES: Readonly<Record<JugCause, string>> = {

@@ -12,4 +12,4 @@ export {
   type TesterFind,
 } from './checks.js';
 export type { Minutes } from './stages.js';
-export { WAITS, type StepKind } from './step-kind.js';
+export { STEP_KINDS, WAITS, type StepKind } from './step-kind.js';

@@ -1,4 +1,3 @@
-import { leftOutOf } from '../../batch/index.js';
 import type { AssembledRecipe, Batch, Columns, PlanLine, Trying } from '../../batch/index.js';
 import { USUAL_KIND } from '../../baking/index.js';
 import type { BakingFacts } from '../../baking/steps/index.js';
@@ -105,7 +104,6 @@ function lineOf(
 ): Omit<BakeLine, 'route' | 'section'> {
   const { written, intended, weight, measure, tolerance, forgiven, substitute } = planned;
   const form = substitute ? substitute.form : read.form;
-  const leftOut = leftOutOf(read);
   const spoon =
     ingredient && densityOf({ ingredient, form, method: measure?.method ?? 'level', size: 'tsp' });
   return {
@@ -118,7 +116,6 @@ function lineOf(
     class: ingredient?.class ?? null,
     role: ingredient?.role ?? null,
     keeps: ingredient?.keeps ?? null,
-    ...(leftOut !== null && { leftOut }),
     allergens: ingredient?.allergens ?? [UNKNOWN_ALLERGENS],
     intendedGrams: intended?.grams ?? null,
     weight,

@@ -26,7 +26,7 @@ cheese-queso-fresco cheese-neufchatel fromage-blanc yogurt-vanilla eggnog milk-c
 cream-whipped yogurt-plant custard dough-crescent dough-bread dough-cookie batter-fermented
 syrup-simple cordial-elderflower frosting royal-icing sauce-fudge mustard-prepared ketchup
 tomato-passata tomatoes-canned miso tamarind ginger-paste garlic-paste horseradish rose-petal-jam poppy-seed-filling dressing-bottled ganache
-sauce-thick`;
+sauce-thick plums-canned`;
 /** Fruit, vegetables and herbs, and what goes flat once it is open. */
 const IN_THE_MORNING = `
 apple apricots-fresh avocado banana basil-fresh beer beetroot berries-mixed blackberries
@@ -39,10 +39,10 @@ zucchini lemon lime
 leaves-curry lime-leaves leek cabbage celery peppers-sweet chillies-fresh mushrooms broccoli
 cauliflower eggplant cucumber tomatoes-fresh kale chard rocket swede sweet-potato gourd-bottle
 asparagus fennel-bulb squash fenugreek-leaves celeriac turnip coriander-leaves mandarins
-edible-flowers juice-grapefruit sapodilla lemongrass wild-garlic kohlrabi beans-green pomegranate papaya grapefruit lychees persimmon physalis quince elderberries kumquats berries-hybrid soda-sweet cider-sparkling cider-alcoholic`;
+edible-flowers juice-grapefruit sapodilla lemongrass wild-garlic kohlrabi beans-green pomegranate papaya grapefruit lychees persimmon physalis quince elderberries kumquats berries-hybrid soda-sweet cider-sparkling cider-alcoholic tamarillo`;
 /** Fats that are solid. */
 const WRAPPED = `
-butter margarine shortening lard ghee oil-coconut suet dripping fat-duck butter-plant`;
+butter margarine shortening lard ghee oil-coconut suet dripping fat-duck butter-plant bacon-fat`;
 /** Bought frozen. */
 const FROZEN =
   'pastry-filo pastry-puff pie-crust juice-concentrate peas-green ice-cream topping-whipped';

@@ -1,2 +1,2 @@
 export type { Language } from './language.js';
-export { languageOf, translate, wordsIn } from './translate.js';
+export { LANGUAGES, languageOf, translate, wordsIn } from './translate.js';

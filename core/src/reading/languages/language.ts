@@ -16,4 +16,6 @@ export interface Language {
   readonly heads: Readonly<Record<string, string>>;
   /** "Mandeln, gemahlen": behind the comma stands how it was bought, not what is done to it afterwards. */
   readonly listsKindBehind: boolean;
+  /** "Noisettes concassées": a word right behind the name says what English says before it. */
+  readonly describesBehind: boolean;
 }

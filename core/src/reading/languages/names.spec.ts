@@ -1,6 +1,7 @@
 import type { Ingredient } from '../../catalogue/index.js';
 import { BUILT_IN_SHELF, CATALOGUE } from '../../shelf/index.js';
 import { wordsOf } from '../../catalogue/index.js';
+import { ORDER_FORMS } from '../vocabulary/index.js';
 import { readText } from '../../testing/usual.js';
 import { LANGUAGES } from './translate.js';
 
@@ -9,6 +10,14 @@ const AMONG = {
   german: ['300 g Weizenmehl', '2 EL Zucker', '3 Eier, verquirlt'],
   french: ['300 g de farine', '2 cuillères à soupe de sucre', '3 œufs battus'],
 } as const;
+
+/** A word without accents, as it is compared. */
+const bare = (word: string): string =>
+  word
+    .toLowerCase()
+    .replace('ß', 'ss')
+    .normalize('NFD')
+    .replace(/[\u0300-\u036f]/g, '');
 
 describe('names in other languages', () => {
   for (const { id, words } of LANGUAGES) {
@@ -33,4 +42,22 @@ describe('names in other languages', () => {
       expect(without.map(({ name }) => name)).toEqual([]);
     });
   }
+
+  it('hold no cut that the record weighs: the name would swallow it', () => {
+    const swallowed = LANGUAGES.flatMap(({ id, words, endings }) => {
+      const english = new Map(Object.entries(words).map(([word, is]) => [bare(word), is]));
+      return CATALOGUE.flatMap(({ name, otherNames, weights }) =>
+        (otherNames?.[id] ?? [])
+          .filter((other) =>
+            other.split(' ').some((word) => {
+              const is = english.get(bare(word)) ?? english.get(bare(word).replace(endings, ''));
+              const cut = is === undefined ? undefined : ORDER_FORMS[is];
+              return cut !== undefined && weights.some(({ form }) => form === cut);
+            }),
+          )
+          .map((other) => `${other} of ${name}`),
+      );
+    });
+    expect(swallowed).toEqual([]);
+  });
 });

@@ -9,8 +9,8 @@ import type { Language } from './language.js';
 export const LANGUAGES: readonly Language[] = [GERMAN, FRENCH];
 
 const WORD = /\p{L}+/gu;
-/** What may stand between the words of one phrase: "c. à s.", "d’olive". */
-const WITHIN_PHRASE = /^[ .'’-]{1,2}$/;
+/** What may stand between the words of one phrase: "c. à s.", "d’olive", "Nelken, gemahlen". */
+const WITHIN_PHRASE = /^[ ,.'’-]{1,2}$/;
 /** Longer texts show their language early. */
 const LONGEST_SEARCHED = 4000;
 const LONGEST_PHRASE = 8;
@@ -51,9 +51,17 @@ const ENGLISH: ReadonlySet<string> = new Set([
 /** A phrase as it is looked up: what stands between its words does not matter. */
 const phraseOf = (written: string): string => (written.match(WORD) ?? []).map(bare).join(' ');
 
-/** How an ingredient is named to a reader of English recipes. */
-const englishOf = ({ name }: Ingredient): string =>
-  name.toLowerCase().replace(/^(.*) \((.*)\)$/, '$2 $1');
+/**
+ * How an ingredient is named to a reader of English recipes. Where its bare name is understood as
+ * it, that is taken: "Nelken, gemahlen" are cloves, ground, and no whole cloves that are ground.
+ */
+function englishOf({ name, aliases }: Ingredient): string {
+  const lower = name.toLowerCase();
+  const bareName = lower.replace(/ \(.*\)$/, '');
+  return aliases.some((alias) => alias.toLowerCase() === bareName)
+    ? bareName
+    : lower.replace(/^(.*) \((.*)\)$/, '$2 $1');
+}
 
 /** A word beside others shows a language only where it is no "de", "en" or "auf". */
 const isLong = (word: string): boolean => word.length > 3;
@@ -124,7 +132,8 @@ function dictionariesOf(shelf: Shelf): readonly Dictionary[] {
 /** Signs too short to count by themselves: units in capitals, or followed by a dot. */
 const UNIT_SIGNS: Readonly<Record<Language['id'], RegExp>> = {
   german: /(?:^|[\s\d])(?:EL|TL|Pck\.?|Msp\.?)(?![A-Za-z])/,
-  french: /\bc(?:\.|uill[eè]res?) ?à ?(?:s|c|soupe|café)\b|\d ?(?:g|ml|cl|l) d(?:e |['’])/i,
+  french:
+    /\d ?cl (?=\p{L})|\bc(?:\.|uill[eè]res?) ?à ?(?:s|c|soupe|café)\b|\d ?(?:g|ml|cl|l) d(?:e |['’])/iu,
 };
 
 /** A shelf's names are many, and change seldom. */

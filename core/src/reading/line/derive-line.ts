@@ -1,5 +1,5 @@
 import { midpoint, type Amount } from '../../amount/index.js';
-import type { Method } from '../../catalogue/index.js';
+import type { Ingredient, Method } from '../../catalogue/index.js';
 import {
   defaultMethod,
   densityBounds,
@@ -107,13 +107,33 @@ function ofEggs(
   return stated / count >= LIGHTEST_IN_SHELL ? stated * EGG_IN_SHELL : stated;
 }
 
+/**
+ * "1 can condensed milk" is one as it is sold, and "1 bag onions" no onion: of what comes in pieces a
+ * container holds several, and how many is not known.
+ */
+function containerOr(
+  { unit, container, packageOunces }: Quantity,
+  { class: ofClass, weights }: Ingredient,
+  stated: number | null,
+): Unit {
+  if ((unit ?? 'each') !== 'each' || !container || stated !== null || packageOunces) {
+    return unit ?? 'each';
+  }
+  const isSoldSo = weights.some((weight) => weight.unit === 'packet');
+  const isInPieces =
+    ofClass === 'egg' ||
+    ofClass === 'chunk' ||
+    weights.some((weight) => weight.unit === 'each' && weight.form === null);
+  return isSoldSo || isInPieces ? 'packet' : 'each';
+}
+
 /** A bare ounce is mass for solids and volume for thin liquids; what could be either is asked. */
 function readOunce(
   { ingredient, quantity, stated, standard }: Wording,
   notes: ReadingNote[],
 ): { amount?: Amount; unit: Unit | null; stated: number | null } {
   if (!quantity) return { unit: null, stated };
-  const unit = quantity.unit ?? 'each';
+  const unit = containerOr(quantity, ingredient, stated);
   if (quantity.packageOunces && ingredient.class === 'liquid') {
     notes.push({ code: 'ounce-read-as', as: 'volume' });
     return { amount: quantity.packageOunces, unit: 'fl-oz', stated: null };

@@ -14,17 +14,15 @@ import { kindOfWeight } from './kind-of-weight.js';
 import { bareLine, type Line, type Span } from '../line.js';
 import type { ReadingNote } from '../note.js';
 import { pieceByLength } from './piece-by-length.js';
-import { readPhrase, remarkWords, type NamePhrase } from './phrase.js';
+import { isRemarkWord, readPhrase, remarkWords, type NamePhrase } from './phrase.js';
 import { readQuantity, type Quantity, lessBehind } from '../amounts/index.js';
 import { remarkNotes, weightInBrackets } from './remarks.js';
 import { sizeOfThing } from './size-of-thing.js';
 import {
-  DESCRIBING_WORDS,
   ENGLISH_WORDS,
   FRESH_KINDS,
   FRESH_WORK,
   IMPERATIVE,
-  ORDER_FORMS,
   STEP_VERBS,
   VAGUE_FOR_THE_TIN,
   VAGUE_WORDS,
@@ -61,29 +59,33 @@ export function readIngredientLine(
   line: CleanLine,
   context: ReadingContext,
 ): Line | null {
-  const { standard, shelf, language } = context;
+  const { standard, shelf, language, describesBehind } = context;
   const found = findIngredient(line.text, context);
   if (!found) return null;
   const { phrase } = found;
   const left = found.quantity && lessBehind(phrase.tail, found.quantity, standard);
   const quantity = left && found.quantity ? { ...found.quantity, amount: left } : found.quantity;
-  const sold = phrase.name && kindSoldAs(quantity?.pieceWord ?? null, phrase.name, shelf);
+  // "Ground gin-", broken at the end of a printed line: what it names is not known.
+  const isCut = /\p{L}-$/u.test(line.text);
+  const sold = phrase.name && !isCut && kindSoldAs(quantity?.pieceWord ?? null, phrase.name, shelf);
   const stated = quantity?.statedGrams ?? weightInBrackets(found);
   const graded = sold && kindOfFat(line.text, sold, shelf);
   const fresh = graded && kindWorkedFresh(line.text, graded);
   const name = fresh && kindOfWeight(fresh, quantity, stated, context);
   const ingredient = name && shelf.ingredient(name.ingredientId);
   if (!name || !ingredient) {
-    const behind = behindTheShelf(written, line, found, context);
-    return behind ?? unknownLine(written, line, found, context);
+    return (
+      behindTheShelf(written, line, found, context) ?? unknownLine(written, line, found, context)
+    );
   }
-  const tail = `${quantity?.remark ?? ''} ${phrase.after.join(' ')} ${found.remarks}`.trim();
+  const behind = describesBehind ? '' : phrase.after.join(' ');
+  const tail = `${quantity?.remark ?? ''} ${behind} ${found.remarks}`.trim();
   const derived = deriveLine({
     name,
     ingredient,
     quantity,
     stated,
-    before: phrase.before,
+    before: describesBehind ? [...phrase.before, ...phrase.after] : phrase.before,
     after: tail === '' ? NO_WORDS : remarkWords(tail),
     byFruit: found.byFruit,
     standard,
@@ -126,6 +128,7 @@ function behindTheShelf(
     hasVarieties: false,
     ofAnyFruit: false,
     isFruit: false,
+    isPureed: false,
     start: 0,
     end: words.length,
   };
@@ -159,7 +162,7 @@ function behindTheShelf(
   };
 }
 
-const isNaming = (word: string): boolean => !DESCRIBING_WORDS.has(word) && !ORDER_FORMS[word];
+const isNaming = (word: string): boolean => !isRemarkWord(word);
 
 /** What of a name names: "taro" of "thinly sliced taro"; all of it where no word does. */
 function namingWords(text: string): string {
@@ -244,15 +247,22 @@ function nameFirst(text: string, context: ReadingContext): LineParts | null {
   if (!quantity) return null;
   if (!phrase.name && !isUnknownName(first[1]!, quantity)) return null;
   const rest = text.slice(quantity.end);
-  if (!/^ ?(?:$|[,;()])/.test(rest) && !/^ ?[,;()]/.test(text.slice(quantity.unitAt?.[1] ?? 0))) {
+  if (
+    !/^ ?(?:$|[,;()]|\d+(?:[.,]\d+)? ?%$)/.test(rest) &&
+    !isSize(rest) &&
+    !/^ ?[,;()]/.test(text.slice(quantity.unitAt?.[1] ?? 0))
+  ) {
     return null;
   }
   // "Eggs x 3" counts pieces; "flour 00" does not.
   const ingredient = phrase.name && context.shelf.ingredient(phrase.name.ingredientId);
   const isCounted = ingredient?.weights.some(({ unit }) => unit === 'each') ?? false;
-  if (quantity.unit === null && !(isCounted && /^ ?\)?$/.test(rest))) return null;
+  if (quantity.unit === null && !(isCounted && (/^ ?\)?$/.test(rest) || isSize(rest)))) return null;
   return { quantity, phrase, remarks: `${phrase.tail} ${rest}`, byFruit: false };
 }
+
+/** "Eggs - 2 large": their size may stand last. */
+const isSize = (rest: string): boolean => /^ ?(?:extra[- ])?(?:large|medium|small|xl)$/i.test(rest);
 
 /** "Sumac 1 tbsp": few words, and a unit that leaves no doubt. */
 function isUnknownName(text: string, { unit }: Quantity): boolean {

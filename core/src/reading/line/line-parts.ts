@@ -21,6 +21,12 @@ export interface Wording {
   readonly language: LanguageId | null;
 }
 
+/**
+ * Where the words of one ingredient of a line stand, each stretch with its end exclusive: its own
+ * words, and those that it shares with the other ingredients of the line.
+ */
+export type PartWords = readonly (readonly [start: number, end: number])[];
+
 /** What a line says, before its consequences are worked out. */
 export interface LineParts {
   readonly quantity: Quantity | null;
@@ -41,6 +47,7 @@ export const contextIn = (
   shelf,
   language: language?.id ?? null,
   listsKindBehind: language?.listsKindBehind ?? false,
+  describesBehind: language?.describesBehind ?? false,
 });
 
 /** What a line is read with: the author's cups, and the ingredients that have a name. */
@@ -51,4 +58,6 @@ export interface ReadingContext {
   readonly language: LanguageId | null;
   /** What stands behind a comma says how it was bought, as the language has it. */
   readonly listsKindBehind: boolean;
+  /** A word right behind the name says what English says before it. */
+  readonly describesBehind: boolean;
 }

@@ -85,6 +85,10 @@ export function remarkWords(text: string): string[] {
   return placedWords(text, 0).map(({ word }) => word);
 }
 
+/** Whether a word only says what a thing is like, or what is done to it. */
+export const isRemarkWord = (word: string): boolean =>
+  DESCRIBING_WORDS.has(word) || Boolean(ORDER_FORMS[word] ?? ORDER_METHODS[word]);
+
 const nameIn = (text: string, findName: NameFinder): NameMatch | null =>
   findName(remarkWords(text));
 
@@ -150,14 +154,20 @@ const AND = / (?:and|&) /i;
 
 /**
  * The name of a pantry list, "sugar, brown": its kind stands behind the comma. A word for
- * something done afterwards ("almonds, ground") is not a kind.
+ * something done afterwards ("almonds, ground") is not a kind, unless it can't be done to what
+ * the name alone means: nobody grates mashed sweet potato, so "sweet potato, grated" was raw.
  */
-function turnedName(noun: string, tail: string, findName: NameFinder): NameMatch | null {
+function turnedName(
+  noun: string,
+  tail: string,
+  { isPureed }: NameMatch,
+  findName: NameFinder,
+): NameMatch | null {
   const kind = /^ ?[,(] ?([^,;()[\]]{2,30})/.exec(tail)?.[1];
   if (kind === undefined) return null;
   const kindWords = remarkWords(kind);
   const isDone = kindWords.some((word) => ORDER_FORMS[word] ?? ORDER_METHODS[word]);
-  if (isDone || kindWords.length > 3) return null;
+  if ((isDone && !isPureed) || kindWords.length > 3) return null;
   const name = findName([...kindWords, ...remarkWords(noun)]);
   return name && name.start < kindWords.length && name.end > kindWords.length ? name : null;
 }
@@ -183,10 +193,10 @@ function nameInBracket(noun: string, tail: string, findName: NameFinder): NameMa
   return isAll ? { ...name, assumedKind: true, otherKinds: [] } : null;
 }
 
-/** "Mandeln, gemahlen": the word behind the comma, and the text from there on without it. */
+/** "Mandeln, blanchiert und gemahlen": the words behind the comma, and the text without them. */
 function kindBehind(tail: string): { readonly kind: readonly string[]; readonly rest: string } {
-  const found = /^ ?, ?(\p{L}+)(?=[ ]?(?:[,;(]|$))/u.exec(tail);
-  const kind = found ? remarkWords(found[1]!) : [];
+  const found = /^ ?, ?(\p{L}+(?: and \p{L}+)?)(?=[ ]?(?:[,;(]|$))/u.exec(tail);
+  const kind = found ? remarkWords(found[1]!).filter((word) => word !== 'and') : [];
   const isKind = kind.some((word) => ORDER_FORMS[word] ?? BOUGHT_AS.has(word));
   return isKind ? { kind, rest: tail.slice(found![0].length) } : { kind: [], rest: tail };
 }
@@ -225,7 +235,7 @@ export function readPhrase(
   const isNamedTwice = isNamed && findName(before)?.ingredientId === found.ingredientId;
   const made = madeOf(comparable, findName);
   const known = isNamed && (before.every(isDescribing) || isOfVariety || isMadeOf || isNamedTwice);
-  const turned = known ? turnedName(pair.first, tail, findName) : null;
+  const turned = known ? turnedName(pair.first, tail, found, findName) : null;
   const bracketed = known ? null : nameInBracket(pair.first, tail, findName);
   // A name put together from two sides of "or" has no one place in the text.
   const isWhole = noun.startsWith(pair.first);

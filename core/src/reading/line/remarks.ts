@@ -1,6 +1,6 @@
 import type { LineParts, ReadingContext } from './line-parts.js';
 import type { ReadingNote } from '../note.js';
-import { readPhrase, remarkWords, type NamePhrase } from './phrase.js';
+import { isRemarkWord, readPhrase, remarkWords, type NamePhrase } from './phrase.js';
 import { readQuantity, weightIn } from '../amounts/index.js';
 
 /** A weight in brackets behind the name. Of containers it is the weight of each. */
@@ -18,8 +18,9 @@ export function weightInBrackets({
   return null;
 }
 
-/** "plus 1 yolk", "+ 2 tbsp for the tin": a further amount on the same line. */
-const MORE = /(?:\bplus\b|\+|\band\b|\bwith\b|\bin\b|\bless\b|\bminus\b) (.{2,60})$/i;
+/** What a further amount may stand behind: "plus 2 tbsp", ", 1 cup moon dust", "less 1 tbsp". */
+const MORE = /(?:\b(?:plus|less|minus|and|with|in)\b|[+&,;]) ?(?=[\d.]|an? |one |two |half )/gi;
+const MORE_OF_IT = /^(?:plus|\+|less|minus)/i;
 const EXTRA = /\b(?:plus|and|with) (?:a (?:little|few|bit) |some )?(?:extra|more)\b.*/i;
 const OPTIONAL = /\b(?:optional|if you like|if liked|if desired|if wished)\b/i;
 /** "milk (or water)", "milk, or water as needed". */
@@ -35,28 +36,28 @@ function furtherTwo({ tail }: NamePhrase, { shelf }: ReadingContext): string | n
   return isKnown(first) && isKnown(second) ? `${first} or ${second}` : null;
 }
 
-/** What else the line asks for, with its amount: only the first ingredient is counted. */
-function moreOf({ tail }: NamePhrase, { standard, shelf }: ReadingContext): ReadingNote | null {
-  const more = MORE.exec(tail);
-  const quantity = more && readQuantity(more[1]!, 0, standard);
-  if (!more || !quantity) return null;
-  const rest = more[1]!.slice(quantity.end);
-  const { name, text } = readPhrase(rest, quantity.end, shelf.findName);
-  if (name) {
-    const words = `${more[1]!.slice(0, quantity.end).trim()} ${text}`.trim();
-    return { code: 'second-ingredient', words };
+/**
+ * What stands on the line and became no part of it: more of the same ("plus 2 tbsp"), an amount of
+ * something unknown, a name that could not be divided from the first. Nothing of it goes unsaid.
+ */
+function leftOver(phrase: NamePhrase, { standard, shelf }: ReadingContext): string | null {
+  const { tail, before, name, second } = phrase;
+  if (second !== null) return second;
+  if (before.includes('each') && /^[,;] ?\S/.test(tail)) return tail.slice(1).trim();
+  for (const more of tail.matchAll(MORE)) {
+    const rest = tail.slice(more.index + more[0].length);
+    const quantity = readQuantity(rest, 0, standard);
+    if (!quantity) continue;
+    if (MORE_OF_IT.test(more[0])) return tail.slice(more.index).trim();
+    if (quantity.unit === null) continue;
+    const other = readPhrase(rest.slice(quantity.end), quantity.end, shelf.findName);
+    const isSame = other.name !== null && other.name.ingredientId === name?.ingredientId;
+    if (!isSame && remarkWords(other.text).some((word) => !isRemarkWord(word))) return rest;
   }
-  // "With 2 tbsp" may be anything; "plus 2 tbsp" is more of the same, or of something unknown.
-  return /^(?:plus|\+|less|minus)/i.test(more[0]) ? { code: 'extra', words: more[0].trim() } : null;
+  return null;
 }
 
-/** "1/2 tsp each cinnamon, ginger and cloves": the amount is meant for every one of them. */
-function eachOf({ before, tail }: NamePhrase, { shelf }: ReadingContext): string | null {
-  if (!before.includes('each') || !/^[,;]/.test(tail)) return null;
-  return shelf.findName(remarkWords(tail)) ? tail.slice(1).trim() : null;
-}
-
-/** What the words around the ingredient leave open: alternatives, seconds, extras, options. */
+/** What the words around the ingredient leave open: alternatives, extras, options. */
 export function remarkNotes(
   text: string,
   phrase: NamePhrase,
@@ -68,11 +69,8 @@ export function remarkNotes(
   const alternative =
     phrase.alternative ?? OR_IN_TAIL.exec(phrase.tail)?.[1] ?? furtherTwo(phrase, context);
   if (alternative) notes.push({ code: 'alternative', words: alternative.trim() });
-  const second = phrase.second ?? eachOf(phrase, context);
-  if (second) notes.push({ code: 'second-ingredient', words: second.trim() });
   const extra = EXTRA.exec(text);
-  const more = second || extra ? null : moreOf(phrase, context);
-  if (more) notes.push(more);
-  if (extra) notes.push({ code: 'extra', words: extra[0] });
+  const left = extra ? extra[0] : leftOver(phrase, context);
+  if (left) notes.push({ code: 'extra', words: left.trim() });
   return notes;
 }

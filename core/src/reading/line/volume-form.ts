@@ -8,6 +8,7 @@ import {
   ORDER_METHODS,
   SIZE_FORMS,
   SOLD_FORMS,
+  SOLD_FORMS_BEHIND,
 } from '../vocabulary/index.js';
 import type { Wording } from './line-parts.js';
 
@@ -55,6 +56,8 @@ export function volumeForm(
       form = sold;
     }
   }
+  const sold = SOLD_FORMS_BEHIND[after[0] ?? ''];
+  if (sold !== undefined && form === usual && forms.includes(sold)) form = sold;
   for (const word of after) {
     const cut = ORDER_FORMS[word];
     if (cut !== undefined && forms.includes(cut) && cut !== form) {

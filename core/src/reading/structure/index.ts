@@ -1,10 +1,13 @@
 export {
   headingOf,
   headsIngredients,
+  headsRemarks,
   isMeasure,
   isPart,
+  isRemark,
   isRuler,
   isStep,
+  isStory,
   readYield,
   titleOf,
 } from './structure.js';

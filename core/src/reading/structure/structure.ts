@@ -2,20 +2,27 @@ import type { Reading, Yield } from '../line.js';
 import { readAmount } from '../../amount/index.js';
 import type { CleanLine } from '../clean.js';
 import {
+  ASIDE_HEADINGS,
+  BUTTONS,
+  BYLINE,
+  COUNTED_ON_PAGE,
   HEADINGS,
   IMPERATIVE,
   METHOD_HEADINGS,
   NOT_AN_AMOUNT,
   PART_WORDS,
-  REMARKS,
+  REMARK,
+  REMARK_LABEL,
   STEP_OPENERS,
   STEP_VERBS,
+  STORY,
+  TELLS_STEP,
   UNIT_WORDS,
 } from '../vocabulary/index.js';
 
 /** Whether the heading at `index` stands over an ingredient, not over steps: worth a row of a ledger. */
 export function headsIngredients({ lines }: Pick<Reading, 'lines'>, index: number): boolean {
-  const next = lines.slice(index + 1).find(({ kind }) => kind !== 'unread');
+  const next = lines.slice(index + 1).find(({ kind }) => kind !== 'unread' && kind !== 'remark');
   return next?.kind === 'ingredient';
 }
 
@@ -35,6 +42,7 @@ const FOR_HEADING = /^for (?:the )?[a-z][a-z' -]{1,40}:?$/i;
 /** A line longer than this is never a heading or a yield. */
 const LONGEST_HEADING = 80;
 const FEWEST_SENTENCE_WORDS = 6;
+const SHORTEST_STORY = 70;
 
 const bareText = (text: string): string =>
   text
@@ -45,7 +53,8 @@ const bareText = (text: string): string =>
 
 /** The yield on a line, or null: "Makes 18 buns", "Serves 8 to 10", "one 23 cm tin". */
 export function readYield(written: string, line: CleanLine): Omit<Yield, 'isEnglish'> | null {
-  const text = line.text;
+  // "Zutaten für 12 Stück" heads the list, and says what it makes.
+  const text = line.text.replace(/^ingredients? (?=for )/i, '');
   if (text.length > LONGEST_HEADING) return null;
   // Every ingredient comes by here: a number before anything but servings or a tin is none.
   if (/^\d/.test(text) && !COUNTED_YIELD.test(text)) return null;
@@ -60,13 +69,15 @@ export function readYield(written: string, line: CleanLine): Omit<Yield, 'isEngl
     const isServed = noun === '' && SERVES.test(text);
     return { written, count: found.amount, noun: isServed ? 'servings' : noun };
   }
-  if (TIN.test(text)) {
+  // "For a 23 cm round tin" says the same as "one 23 cm round tin".
+  const tin = text.replace(/^for /i, '');
+  if (TIN.test(tin)) {
     // "One 20 cm tin, serves 8": servings can be scaled, a tin only repeated.
-    const servings = SERVES.exec(text);
-    const served = servings && readAmount(text, servings.index + servings[0].length);
+    const servings = SERVES.exec(tin);
+    const served = servings && readAmount(tin, servings.index + servings[0].length);
     if (served) return { written, count: served.amount, noun: 'servings' };
-    const found = readAmount(text);
-    const noun = text
+    const found = readAmount(tin);
+    const noun = tin
       .slice(found?.length ?? 0)
       .replace(/\.$/, '')
       .trim();
@@ -87,6 +98,21 @@ export function readYield(written: string, line: CleanLine): Omit<Yield, 'isEngl
   }
   return null;
 }
+
+/**
+ * Whether a line is said of the recipe or of the page that it stands on, and is none of it: notes,
+ * figures of nutrition, ratings, buttons.
+ */
+export const isRemark = ({ text }: CleanLine): boolean =>
+  [REMARK_LABEL, REMARK, BYLINE, BUTTONS, COUNTED_ON_PAGE].some((sign) => sign.test(text));
+
+/** Whether a line among the ingredients is prose of somebody about themselves, and no step. */
+export const isStory = ({ text }: CleanLine): boolean =>
+  text.length >= SHORTEST_STORY && STORY.test(text) && !TELLS_STEP.test(text);
+
+/** Whether a line heads remarks: what follows is none of the recipe, until another heading. */
+export const headsRemarks = ({ text }: CleanLine): boolean =>
+  text.length <= LONGEST_HEADING && ASIDE_HEADINGS.test(bareText(text));
 
 /** Whether the line heads a part of the recipe, and whether steps follow it. */
 export function headingOf(line: CleanLine): 'method' | 'part' | null {
@@ -123,7 +149,7 @@ export function isStep(line: CleanLine): boolean {
     .filter((word) => word !== '');
   const [first, second] = words;
   if (first === undefined) return false;
-  if (REMARKS.test(line.text) || IMPERATIVE.test(line.text)) return true;
+  if (IMPERATIVE.test(line.text)) return true;
   if (words.length >= 3 && STEP_VERBS.has(first)) return true;
   if (words.length === 2 && STEP_VERBS.has(first) && /\d/.test(line.text)) return true;
   if (words.length >= 2 && STEP_VERBS.has(first) && /[.!]$/.test(line.text)) return true;

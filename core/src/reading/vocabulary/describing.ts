@@ -14,7 +14,7 @@ export const DESCRIBING_WORDS: ReadonlySet<string> = new Set(
   pitted stoned deseeded stemmed trimmed washed rinsed drained patted toasted roasted untoasted
   raw unroasted natural plain pure smooth crunchy unsalted salted unbleached bleached enriched
   milled stone sieved large medium small extra jumbo big free range organic beaten whisked
-  separated broken crushed crumbled cut piece chunk cube bite sized size uncooked divided
+  separated broken nibbed crushed crumbled cut piece chunk cube bite sized size uncooked divided
   optional needed desired taste preferably ideally dissolved melted sifted packed firmly tightly
   loosely spooned scooped dipped tamped levelled leveled scraped swept chopped ground sliced
   flaked slivered grated shredded diced minced cubed whipped mashed halved whole half bought homemade

@@ -40,6 +40,8 @@ export const ORDER_METHODS: Readonly<Record<string, Method>> = table({
 /** The same for forms: the word in the recipe, and the form in the catalogue. */
 export const ORDER_FORMS: Readonly<Record<string, string>> = table({
   chopped: 'chopped',
+  crushed: 'chopped',
+  nibbed: 'chopped',
   ground: 'ground',
   sliced: 'sliced',
   flaked: 'sliced',
@@ -59,6 +61,13 @@ export const SOLD_FORMS: Readonly<Record<string, string>> = table({
   half: 'halves',
   mini: 'mini',
   stick: 'stick',
+  broken: 'chopped',
+});
+
+/** The same behind the name: "walnut pieces" lie in a cup as chopped ones do, "pecan halves". */
+export const SOLD_FORMS_BEHIND: Readonly<Record<string, string>> = table({
+  piece: 'chopped',
+  half: 'halves',
 });
 
 /** Sizes that pieces are graded in. */

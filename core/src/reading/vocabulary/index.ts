@@ -16,6 +16,7 @@ export {
   ORDER_METHODS,
   SIZE_FORMS,
   SOLD_FORMS,
+  SOLD_FORMS_BEHIND,
 } from './filling.js';
 export {
   CUT_BY_LENGTH,
@@ -32,10 +33,20 @@ export {
   METHOD_HEADINGS,
   NOT_AN_AMOUNT,
   PART_WORDS,
-  REMARKS,
   STEP_OPENERS,
   STEP_VERBS,
 } from './structure.js';
+export {
+  ASIDE_HEADINGS,
+  BUTTONS,
+  BYLINE,
+  CHAT_HEAD,
+  COUNTED_ON_PAGE,
+  REMARK,
+  REMARK_LABEL,
+  STORY,
+  TELLS_STEP,
+} from './furniture.js';
 export { table } from './table.js';
 export {
   CONTAINER_WORDS,

@@ -45,8 +45,6 @@ export const HEADINGS: ReadonlySet<string> = new Set([
   'to finish',
   'to serve',
   'to decorate',
-  'notes',
-  'note',
 ]);
 
 /** Last words of a line of a few words that heads a part: "streusel topping", "dry ingredients". */
@@ -56,14 +54,10 @@ export const PART_WORDS: ReadonlySet<string> = new Set(
   garnish decoration coating marinade layer layers pastry meringue compote`.split(/\s+/),
 );
 
-/** Openers of remarks that belong to the recipe as a whole. */
-export const REMARKS =
-  /^(?:(?:chef['’]?s |cook['’]?s |baker['’]?s )?(?:notes?|tips?)|storage|to store|nutrition(?:al)?(?: information)?|variations?|source|recipe (?:by|from)|adapted from|from the kitchen of|author|equipment|difficulty|course|cuisine|calories)\b/i;
-
 /** Headings after which the lines are steps. */
 export const METHOD_HEADINGS =
   /^(?:the )?(?:method|directions?|instructions?|steps?|preparation|procedure|how to make(?: it)?|to make|step \d+)$/i;
 
 /** Measures of anything but an ingredient: minutes, degrees, the size of a tin. */
 export const NOT_AN_AMOUNT =
-  /^(?:-? ?(?:minutes?|mins?|hours?|hrs?|seconds?|days?)\b|°|º|degrees?\b|F\b|-? ?(?:inch(?:es)?|in\.|cm|mm)\b|"|%)/;
+  /^(?:-? ?(?:minutes?|mins?|hours?|hrs?|seconds?|days?)\b|°|º|degrees?\b|F\b|-? ?(?:inch(?:es)?|in\.|cm|mm)\b|"|%|for \d|:\d\d\b)/;

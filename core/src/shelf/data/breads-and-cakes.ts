@@ -247,7 +247,10 @@ export const BREADS_AND_CAKES: readonly Ingredient[] = [
     ],
     ['rusk toast', 'zwieback', 'melba toast', 'zwieback toast', 'toast rusk', 'milk rusk'],
     ['wheat'],
-    { german: ['Zwieback'], french: ['biscottes'] },
+    {
+      german: ['Zwieback', 'Zwiebackbrösel', 'zerbröselter Zwieback'],
+      french: ['biscottes', 'biscottes écrasées'],
+    },
   ),
   row(
     'tortillas',

@@ -316,6 +316,24 @@ export const CANNED_AND_DRIED_FRUIT: readonly Ingredient[] = [
     { german: ['Litschis'], french: ['litchis'] },
   ),
   row(
+    'plums-canned',
+    'Canned plums',
+    ['chunk', 'inclusion', 76.1, 'fridge', { food: 'fruit' }],
+    [['level', 'cup', 222, likeSr('09370')]],
+    ['tinned plums', 'plums in syrup', 'plums in juice', 'canned damsons'],
+    [],
+    { german: ['Pflaumen aus dem Glas', 'Zwetschgen aus dem Glas'], french: ['prunes au sirop'] },
+  ),
+  row(
+    'tamarillo',
+    'Tamarillo',
+    ['chunk', 'inclusion', 88, 'fresh', { food: 'fruit' }],
+    [['level', 'cup', 180, likeSr('11529')]],
+    ['tamarillos', 'tree tomato', 'tree tomatoes'],
+    [],
+    { german: ['Baumtomate'], french: ['tamarillo', 'tomate en arbre'] },
+  ),
+  row(
     'persimmon',
     'Persimmon',
     ['chunk', 'inclusion', 80.3, 'fresh', { food: 'fruit' }],
@@ -373,6 +391,7 @@ export const CANNED_AND_DRIED_FRUIT: readonly Ingredient[] = [
       'mulberries',
       'cloudberries',
       'dewberries',
+      'bakeapples',
     ],
     [],
     {

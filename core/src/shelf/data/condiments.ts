@@ -160,7 +160,7 @@ export const CONDIMENTS: readonly Ingredient[] = [
     'Yeast extract spread',
     ['paste', 'flavour', 37, 'dry'],
     [['pressed', 'tsp', 6, PHYSICS]],
-    ['yeast spread', 'yeast extract'],
+    ['yeast spread', 'yeast extract', 'savoury yeast spread', 'savory yeast spread'],
     ['barley', 'celery'],
     { german: ['Hefeextrakt'], french: ['extrait de levure'] },
   ),

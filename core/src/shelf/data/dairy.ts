@@ -1,4 +1,4 @@
-import { sr, type Ingredient } from '../../catalogue/index.js';
+import { NOMINAL, sr, type Ingredient } from '../../catalogue/index.js';
 
 export const DAIRY: readonly Ingredient[] = [
   {
@@ -285,6 +285,15 @@ export const DAIRY: readonly Ingredient[] = [
       ],
     },
     weights: [
+      // The pot that French cakes are measured by.
+      {
+        form: 'packet (french)',
+        method: 'count',
+        amount: 1,
+        unit: 'packet',
+        grams: 125,
+        source: NOMINAL,
+      },
       { form: null, method: 'pressed', amount: 1, unit: 'cup', grams: 245, source: sr('01116') },
     ],
   },
@@ -366,6 +375,8 @@ export const DAIRY: readonly Ingredient[] = [
     otherNames: { german: ['gezuckerte Kondensmilch'] },
     weights: [
       { form: null, method: 'poured', amount: 1, unit: 'cup', grams: 306, source: sr('01095') },
+      // A can, in nearly every country: 14 ounces.
+      { form: null, method: 'count', amount: 1, unit: 'packet', grams: 396.9, source: NOMINAL },
     ],
   },
   {

@@ -130,6 +130,20 @@ export const FATS: readonly Ingredient[] = [
     ],
   },
   {
+    id: 'bacon-fat',
+    name: 'Bacon fat',
+    class: 'solid-fat',
+    role: 'fat',
+    waterPercent: 0,
+    keeps: 'cool',
+    allergens: [],
+    aliases: ['bacon drippings', 'bacon dripping', 'bacon grease', 'rendered bacon fat'],
+    otherNames: { german: ['Speckfett'], french: ['graisse de bacon'] },
+    weights: [
+      { form: null, method: 'packed', amount: 1, unit: 'tsp', grams: 4.3, source: sr('04609') },
+    ],
+  },
+  {
     id: 'lard',
     name: 'Lard',
     class: 'solid-fat',

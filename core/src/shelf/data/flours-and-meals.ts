@@ -302,6 +302,33 @@ export const FLOURS_AND_MEALS: readonly Ingredient[] = [
     ],
   },
   {
+    id: 'cornmeal-self-rising',
+    name: 'Self-rising cornmeal',
+    class: 'granular',
+    role: 'flour',
+    waterPercent: 10.3,
+    keeps: 'dry',
+    hazards: ['raw-flour'],
+    allergens: ['wheat'],
+    aliases: [
+      'self-rising cornmeal mix',
+      'self-rising corn meal',
+      'self-rising white cornmeal',
+      'self-rising yellow cornmeal',
+      'self-rising white cornmeal mix',
+      'self-rising yellow cornmeal mix',
+      'cornmeal mix',
+      'corn meal mix',
+    ],
+    otherNames: {
+      german: ['Maismehl mit Backpulver'],
+      french: ['semoule de maïs avec levure incorporée'],
+    },
+    weights: [
+      { form: null, method: 'level', amount: 1, unit: 'cup', grams: 170, source: sr('20324') },
+    ],
+  },
+  {
     id: 'cornmeal-whole',
     name: 'Cornmeal (whole-grain)',
     class: 'granular',

@@ -190,6 +190,8 @@ export const FRUIT: readonly Ingredient[] = [
       'tinned pumpkin',
       'tinned pumpkin puree',
       'pure pumpkin',
+      'pureed pumpkin',
+      'pumpkin pureed',
     ],
     loosely: ['pumpkin'],
     otherNames: {

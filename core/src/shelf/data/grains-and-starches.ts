@@ -61,6 +61,7 @@ export const GRAINS_AND_STARCHES: readonly Ingredient[] = [
       'oat flakes',
       'traditional rolled oats',
       'porridge',
+      'wholegrain rolled oats',
     ],
     otherNames: {
       german: [
@@ -68,6 +69,8 @@ export const GRAINS_AND_STARCHES: readonly Ingredient[] = [
         'kernige Haferflocken',
         'Kleinblatt-Haferflocken',
         'Großblatt-Haferflocken',
+        'Vollkornhaferflocken',
+        'Haferflocken Vollkorn',
       ],
       french: ['avoine'],
     },

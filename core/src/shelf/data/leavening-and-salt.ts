@@ -104,6 +104,7 @@ export const LEAVENING_AND_SALT: readonly Ingredient[] = [
     bounded: 'baking-powder',
     allergens: [],
     aliases: [
+      'b.p.',
       'double-acting baking powder',
       'gluten-free baking powder',
       'gluten free baking powder',

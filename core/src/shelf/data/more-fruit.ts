@@ -193,7 +193,10 @@ export const MORE_FRUIT: readonly Ingredient[] = [
     'juice-lime',
     'Lime juice',
     ['liquid', 'liquid', 91, 'fresh', { takesUpSoda: true, food: 'acid' }],
-    [['poured', 'cup', 242, sr('09160')]],
+    [
+      ['poured', 'cup', 242, sr('09160')],
+      ['count', 'each', 44, sr('09160'), 1, 'of one fruit'],
+    ],
     ['fresh lime juice', 'juice of lime', 'key lime juice'],
     ['sulphites'],
     { german: ['Limettensaft', 'Limonensaft'], french: ['jus de citron vert'] },

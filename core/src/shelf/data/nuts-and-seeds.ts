@@ -15,7 +15,6 @@ export const NUTS_AND_SEEDS: readonly Ingredient[] = [
       'almond slivers',
       'almond flakes',
       'smoked almonds',
-      'nibbed almonds',
       'almond nibs',
       'marcona almonds',
     ],
@@ -26,7 +25,6 @@ export const NUTS_AND_SEEDS: readonly Ingredient[] = [
         'blanchierte Mandeln',
         'Mandelblätter',
         'Mandelsplitter',
-        'gestiftelte Mandeln',
         'Mandelkerne',
       ],
       french: [

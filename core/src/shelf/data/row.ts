@@ -14,13 +14,14 @@ import {
 /** What it is: class, role, grams of water in 100 g, how it keeps, and what rules know of it. */
 type Kind = readonly [IngredientClass, Role, number, Keeps, IngredientFacts?];
 
-/** What a measure of it weighs: by a method, grams to so many of a unit (one), and where that is from. */
+/** What a measure of it weighs: by a method, grams to so many of a unit (one), where that is from, and of which form. */
 type RowWeight = readonly [
   method: Method,
   unit: WeightUnit,
   grams: number,
   source?: SourceRef,
   amount?: number,
+  form?: string,
 ];
 
 /** An ingredient as it usually comes: one row. A weight without a source is an estimate. */
@@ -43,8 +44,8 @@ export const row = (
   allergens,
   aliases,
   otherNames,
-  weights: weights.map(([method, unit, grams, source = ESTIMATE, amount = 1]) => ({
-    form: null,
+  weights: weights.map(([method, unit, grams, source = ESTIMATE, amount = 1, form = null]) => ({
+    form,
     method,
     amount,
     unit,

@@ -14,7 +14,15 @@ export const VEGETABLES: readonly Ingredient[] = [
       { takesUpSoda: true, food: 'vegetable', hasVarieties: true },
     ],
     [['level', 'cup', 116, sr('11422')]],
-    ['grated pumpkin', 'diced pumpkin', 'butternut squash', 'fresh pumpkin'],
+    [
+      'grated pumpkin',
+      'shredded pumpkin',
+      'diced pumpkin',
+      'cubed pumpkin',
+      'sliced pumpkin',
+      'butternut squash',
+      'fresh pumpkin',
+    ],
     [],
     {
       german: ['Kürbis', 'Hokkaido', 'Hokkaidokürbis', 'Kürbisfleisch', 'Muskatkürbis'],
@@ -46,7 +54,10 @@ export const VEGETABLES: readonly Ingredient[] = [
     'potato',
     'Potato',
     ['chunk', 'inclusion', 79, 'fresh', { food: 'vegetable', hasVarieties: true }],
-    [['level', 'cup', 75, sr('11352'), 0.5]],
+    [
+      ['level', 'cup', 75, sr('11352'), 0.5],
+      ['count', 'each', 213, sr('11352')],
+    ],
     ['potatoes', 'diced potato', 'raw potato'],
     [],
     { german: ['Kartoffeln', 'Erdäpfel'], french: ['pommes de terre'] },
@@ -55,7 +66,10 @@ export const VEGETABLES: readonly Ingredient[] = [
     'onion',
     'Onion',
     ['chunk', 'inclusion', 89, 'fresh', { food: 'vegetable', hasVarieties: true }],
-    [['level', 'cup', 160, sr('11282')]],
+    [
+      ['level', 'cup', 160, sr('11282')],
+      ['count', 'each', 110, sr('11282')],
+    ],
     [
       'onions',
       'chopped onion',

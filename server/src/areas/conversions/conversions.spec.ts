@@ -36,7 +36,7 @@ describe('the quick question over the wire', () => {
       '200 g bread flour (1 1/2 cups + 2 tbsp) for 200 g all-purpose wheat flour, and about 6 g more water',
     ],
     ['1 packet active dry yeast to fresh yeast', '17.5 g fresh yeast for 7.0 g active dry yeast'],
-    ['2 cups moon dust', 'That ingredient is not on the Shelf.'],
+    ['2 cups moon dust', 'No ingredient has that name.'],
   ] as const;
   for (const [question, says] of ANSWERS) {
     it(`is answered: “${question}” → ${says}`, async () => {

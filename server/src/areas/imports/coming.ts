@@ -1,3 +1,4 @@
+import { isDeepStrictEqual } from 'node:util';
 import type { z } from 'zod';
 import {
   RECIPE_WORDS,
@@ -42,7 +43,7 @@ export const keyOf = (name: string): string => name.trim().toLowerCase();
 function saysTheSame(imported: Imported, here: Recipe, authorName: string | null): boolean {
   const { text, author, standard, factor, methods, balance, answers } = imported;
   const same = (said: unknown, is: unknown): boolean =>
-    said === null || JSON.stringify(said) === JSON.stringify(is);
+    said === null || isDeepStrictEqual(said, is);
   return (
     text === here.text &&
     same(standard, here.standard) &&

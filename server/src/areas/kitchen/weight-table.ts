@@ -26,7 +26,7 @@ export function weightTable(weights: readonly OwnWeight[], shelf: Shelf): string
 export function readWeightTable(text: string, shelf: Shelf): Table<z.output<typeof fillingWeight>> {
   const schema = fillingWeight.refine(({ ingredientId }) => shelf.ingredient(ingredientId), {
     path: ['ingredientId'],
-    error: 'There is no ingredient with this id on the Shelf.',
+    error: 'There is no ingredient with this id in Ingredients.',
   });
   return readTable(
     text,

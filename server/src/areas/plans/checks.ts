@@ -1,14 +1,18 @@
 import { METHOD_NAMES } from '@ypsigram/contract';
 import { toolsIn } from '@ypsigram/core/drawer';
 import {
+  lineKeys,
   methodsForLine,
   substitutesFor,
   type LineChoice,
   type PlanningKitchen,
 } from '@ypsigram/core/batch';
 import type { Method, Shelf } from '@ypsigram/core/catalogue';
-import type { Reading } from '@ypsigram/core/reading';
+import type { Line, Reading } from '@ypsigram/core/reading';
 import { ProblemError } from '../../http/problem.js';
+
+const lineCalled = (reading: Reading, key: string): Line | undefined =>
+  reading.lines[lineKeys(reading).indexOf(key)];
 
 /** Every method must be one its line can be filled by. @throws ProblemError 422 with the field. */
 export function checkMethods(
@@ -17,7 +21,7 @@ export function checkMethods(
   shelf: Shelf,
 ): void {
   for (const [index, method] of Object.entries(methods)) {
-    const line = reading.lines[Number(index)];
+    const line = lineCalled(reading, index);
     const field = `methods.${index}`;
     if (!line) {
       throw new ProblemError(422, `There is no line ${index}: lines are counted from 0.`, {
@@ -47,7 +51,7 @@ export function checkChoices(
 ): void {
   for (const [index, { method, instead, tools }] of Object.entries(choices)) {
     const field = `choices.${index}`;
-    const line = reading.lines[Number(index)];
+    const line = lineCalled(reading, index);
     if (!line) {
       throw new ProblemError(422, `There is no line ${index}: lines are counted from 0.`, {
         field,

@@ -37,6 +37,46 @@ describe('readings and plans', () => {
     expect(reading.lines[0]?.notes[0]?.message).toContain('144 g');
   });
 
+  it('name each ingredient of a line by a key of its own, which decisions go by', async () => {
+    const text = 'Slab\n3/4 c. butter, 1 c. brown sugar\n2 cups flour';
+    const read = await server.http.post('/api/readings').send({ text }).expect(200);
+    const { lines } = read.body as ReadingReply;
+    expect(lines.map(({ key, written }) => [key, written])).toEqual([
+      ['0', '3/4 c. butter'],
+      ['0.1', '1 c. brown sugar'],
+      ['1', '2 cups flour'],
+    ]);
+    expect(lines[1]!.partOf).toEqual({ whole: text.split('\n')[1]!, index: 1, count: 2 });
+    const planned = await plan({
+      text,
+      batch: byFactor(1),
+      choices: { '0.1': { grams: 200 } },
+    }).expect(200);
+    const grams = (planned.body as PlanReply).lines.map(({ intended }) => intended?.grams);
+    expect(grams[1]).toBe(200);
+    const refused = await plan({ text, batch: byFactor(1), methods: { '1.1': 'dipped' } }).expect(
+      422,
+    );
+    expect((refused.body as { field: string }).field).toBe('methods.1.1');
+  });
+
+  it('tell the stages of a method, and mark what is a guess', async () => {
+    const text =
+      'Loaf\n500 g flour\n\nMethod\nChill overnight. Bake 10 minutes at 230 °C, then 30 to 35 more at 190 °C.';
+    const { body } = await server.http.post('/api/readings').send({ text }).expect(200);
+    const { stages } = body as ReadingReply;
+    expect(
+      stages.map(({ kind, minutesMin, minutesMax, celsius, guessed }) =>
+        [kind, minutesMin, minutesMax, celsius, guessed].join(' '),
+      ),
+    ).toEqual([
+      'heat   230 false',
+      'chill 480 720  true',
+      'bake 10 10 230 false',
+      'bake 30 35 190 false',
+    ]);
+  });
+
   it('say what can be answered to a note, and what each answer weighs', async () => {
     const { body } = await server.http
       .post('/api/readings')

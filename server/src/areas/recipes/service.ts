@@ -116,7 +116,7 @@ export interface RecipesContext {
   learned(): Promise<LearnedByRecipe>;
 }
 
-/** Pages of the Book that are remembered until something changes. */
+/** Pages of the list that are remembered until something changes. */
 const PAGES_REMEMBERED = 50;
 
 export function recipeService(database: Database, context: RecipesContext): RecipeService {

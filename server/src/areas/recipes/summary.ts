@@ -57,7 +57,7 @@ const SUMMARIES = new WeakMap<KitchenContext, Map<string, RememberedSummary>>();
 const NOTHING_PROVEN: readonly ProvenWeight[] = [];
 
 const NOT_WORKED_OUT =
-  'This recipe could not be worked out. Open its Reading and look through its lines.';
+  'This recipe could not be worked out. Open its Text and look through its lines.';
 
 /** What is left to say of a recipe where nothing can be worked out. */
 const bareSummary = ({
@@ -87,7 +87,7 @@ const bareSummary = ({
 });
 
 /**
- * A line of the Book, worked out from the text. One that can't be takes no list down: it is
+ * An entry of the list, worked out from the text. One that can't be takes no list down: it is
  * reported, and says so.
  */
 export function summarise(

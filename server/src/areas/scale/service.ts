@@ -77,7 +77,7 @@ export async function simulate(
     case 'use': {
       const { scales } = await context.kitchen();
       const wanted = scales.find(({ name }) => name === command.scale);
-      if (!wanted) throw cannot('There is no scale of that name in the Drawer.', 'scale');
+      if (!wanted) throw cannot('There is no scale of that name in Tools.', 'scale');
       if (wanted.kind === 'beam')
         throw cannot('A beam scale can’t send readings. Choose another scale.', 'scale');
       const { name, gridGrams, capacityGrams, units } = wanted;
@@ -125,7 +125,7 @@ export async function simulate(
 async function ingredientLoad(id: string | null, { shelf }: ScaleContext) {
   const ingredient = id === null ? undefined : (await shelf()).ingredient(id);
   if (id !== null && !ingredient) {
-    throw cannot('There is no ingredient with this id on the Shelf.', 'ingredientId');
+    throw cannot('There is no ingredient with this id in Ingredients.', 'ingredientId');
   }
   return {
     name: ingredient?.name ?? 'something',
@@ -148,8 +148,8 @@ async function typicalFill(
   const ingredient = (await context.shelf()).ingredient(command.ingredientId);
   const tool = kitchen.tools.find(({ name }) => name === command.tool);
   if (!ingredient)
-    throw cannot('There is no ingredient with this id on the Shelf.', 'ingredientId');
-  if (!tool) throw cannot('There is no tool of that name in the Drawer.', 'tool');
+    throw cannot('There is no ingredient with this id in Ingredients.', 'ingredientId');
+  if (!tool) throw cannot('There is no tool of that name in Tools.', 'tool');
   const stamped = stampedMillilitresOf(tool, kitchen.standard);
   const held = heldMillilitresOf(tool, kitchen.standard);
   const { form, method, handId } = command;

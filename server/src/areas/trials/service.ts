@@ -108,7 +108,7 @@ export function trialService(database: Database, context: TrialsContext): TrialS
     if (!shelfOf(weights, ingredients).ingredient(ingredientId)) {
       throw new ProblemError(
         400,
-        'There is no ingredient with this id on the Shelf. Add it first.',
+        'There is no ingredient with this id in Ingredients. Add it first.',
         {
           field: 'ingredientId',
         },

@@ -62,7 +62,7 @@ export function readTrialTable(
       .string()
       .refine(
         (id) => shelf.ingredient(id) !== undefined,
-        'There is no ingredient with this id on the Shelf.',
+        'There is no ingredient with this id in Ingredients.',
       ),
   });
   return readTable(

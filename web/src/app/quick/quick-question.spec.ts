@@ -45,7 +45,7 @@ describe('the quick question', () => {
   it('answers what is typed, and stands aside where there is nothing to say', () => {
     expect(ask('2 cups flour')).toBe('250 g');
     expect(sheet().textContent).toContain('With your tools');
-    expect(ask('2 cups moon dust')).toBe('That ingredient is not on the Shelf.');
+    expect(ask('2 cups moon dust')).toBe('No ingredient has that name.');
     expect(sheet().textContent).not.toContain('Copy answer');
   });
 
@@ -76,7 +76,7 @@ describe('the quick question', () => {
     expect(rows.length).toBe(3);
     expect(rows[0]).toContain('250 g');
     expect(rows[1]).toContain('177 °C');
-    expect(rows[2]).toContain('not on the Shelf');
+    expect(rows[2]).toContain('No ingredient has that name');
     ask('1 cup sugar');
     expect(sheet().querySelectorAll('tr').length).toBe(0);
   });

@@ -145,7 +145,7 @@ export class QuickQuestion {
     const answer = this.answer();
     if (answer.kind !== 'measure') return;
     this.close();
-    void this.router.navigateByUrl(`/shelf/${answer.ingredient.id}`);
+    void this.router.navigateByUrl(`/ingredients/${answer.ingredient.id}`);
   }
 
   /** The line goes into the recipe that is being written, under what is there. */
@@ -156,7 +156,7 @@ export class QuickQuestion {
     const text = [draft.text.trimEnd(), answer.line.written.trim()].filter(Boolean).join('\n');
     this.close();
     void this.router
-      .navigateByUrl('/new/reading')
+      .navigateByUrl('/new/text')
       .then(() =>
         this.store.dispatch(recipeActions.newRecipeOpened({ draft: { ...draft, text } })),
       );

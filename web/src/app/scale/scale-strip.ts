@@ -4,6 +4,7 @@ import type { ScaleUnit } from '@ypsigram/core/bench';
 import { Icon } from '../kit/icon/icon';
 import { LiveScale } from './live-scale';
 import { SimulationPanel } from './simulation-panel';
+import { Opened } from '../kit/opened/opened';
 
 const WORDS = {
   off: 'asleep',
@@ -14,7 +15,7 @@ const WORDS = {
 /** The live scale at the foot of every place, once it is connected. */
 @Component({
   selector: 'yg-scale-strip',
-  imports: [Icon, SimulationPanel],
+  imports: [Opened, Icon, SimulationPanel],
   templateUrl: './scale-strip.html',
   styleUrl: './scale-strip.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -34,24 +34,24 @@ describe('the path of a recipe', () => {
   it('says of each place how far it is', () => {
     openPath();
     expect(view.element.querySelector('h1')!.textContent).toBe('Buns');
-    expect(stands('Reading')).toBe('3 lines read');
-    expect(stands('Balance')).toBe('×1, balanced');
+    expect(stands('Text')).toBe('3 lines read');
+    expect(stands('Amounts')).toBe('×1, balanced');
     // Eggs are counted: two of three go by cup, and nothing is weighed yet.
-    expect(stands('Chance')).toBe('0 of 3 weighed');
-    expect(stands('Bench')).toBe('nothing under way');
+    expect(stands('How sure')).toBe('0 of 3 weighed');
+    expect(stands('Measure')).toBe('nothing under way');
     expect(stands('Log')).toBe('no bakes yet');
-    expect(place('Oven')).toBeUndefined();
+    expect(place('Make')).toBeUndefined();
   });
 
   it('says which lines have no weight yet', () => {
     openPath({ text: 'Buns\n2 cups flour\n1 cup moonberries' });
-    expect(stands('Reading')).toBe('2 lines read, 1 open');
+    expect(stands('Text')).toBe('2 lines read, 1 open');
   });
 
   it('converts nothing that is for keeping', () => {
     openPath({ text: 'Plum jam\n1 kg plums\n1 kg sugar\nPour into sterilised jars and seal.' });
-    expect(stands('Reading')).toBe('2 lines read');
-    expect(stands('Balance')).toBe('for keeping: as written');
+    expect(stands('Text')).toBe('2 lines read');
+    expect(stands('Amounts')).toBe('for keeping: as written');
   });
 
   it('leads to the one bake under way, and to the choice of several', () => {
@@ -59,15 +59,15 @@ describe('the path of a recipe', () => {
     const { plan: _, readings: __, recipeRevision: ___, ...bake } = bakeOf('fill');
     const one = { ...bake, recipeId, ready: 1 };
     told(bakesActions.bakesLoaded({ bakes: [one] }));
-    expect(stands('Bench')).toBe('1 of 2 ready');
-    expect(place('Bench').getAttribute('href')).toBe(`/recipes/${recipeId}/bench/${one.id}`);
+    expect(stands('Measure')).toBe('1 of 2 ready');
+    expect(place('Measure').getAttribute('href')).toBe(`/recipes/${recipeId}/measure/${one.id}`);
     const another = { ...one, id: '00000000-0000-4000-8000-0000000000b2' };
     told(bakesActions.bakesLoaded({ bakes: [another, one] }));
-    expect(stands('Bench')).toBe('2 bakes under way');
-    expect(place('Bench').getAttribute('href')).toBe(`/recipes/${recipeId}/bench`);
+    expect(stands('Measure')).toBe('2 bakes under way');
+    expect(place('Measure').getAttribute('href')).toBe(`/recipes/${recipeId}/measure`);
     // A bake of another recipe is none of this path's.
     told(bakesActions.bakesLoaded({ bakes: [{ ...one, recipeId: another.id }] }));
-    expect(stands('Bench')).toBe('nothing under way');
+    expect(stands('Measure')).toBe('nothing under way');
   });
 
   it('asks which version to keep where both were changed, and loses neither', () => {

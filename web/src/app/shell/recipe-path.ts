@@ -79,7 +79,10 @@ export class RecipePath {
   );
   private readonly isKept = computed(() => this.keeping() === 'preserve');
   protected readonly readState = computed(() => {
-    const lines = this.reading().lines.filter(({ kind }) => kind === 'ingredient');
+    // One with several ingredients is one line.
+    const lines = this.reading().lines.filter(
+      ({ kind, partOf }) => kind === 'ingredient' && !partOf?.index,
+    );
     const open = this.open().length;
     if (lines.length === 0) return 'no ingredients yet';
     return open === 0 || this.isKept()
@@ -114,7 +117,7 @@ export class RecipePath {
   /** To the one that is under way; where there are several or none, to the choice. */
   protected readonly bench = computed(() => {
     const [one, another] = this.underWay();
-    return one && !another ? `${this.base()}/bench/${one.id}` : `${this.base()}/bench`;
+    return one && !another ? `${this.base()}/measure/${one.id}` : `${this.base()}/measure`;
   });
   protected readonly benchState = computed(() => {
     const [one, another] = this.underWay();
@@ -131,19 +134,19 @@ export class RecipePath {
   });
   protected readonly oven = computed(() => {
     const bake = this.ovenBake();
-    return bake ? `${this.base()}/oven/${bake.id}` : null;
+    return bake ? `${this.base()}/make/${bake.id}` : null;
   });
   protected readonly ovenState = computed(() => {
     const bake = this.ovenBake();
     if (!bake) return '';
     if (bake.readyAt) return `ready at ${showTime(bake.readyAt)}`;
-    return bake.stage === 'oven' ? 'under way' : 'after the bench';
+    return bake.stage === 'oven' ? 'under way' : 'after measuring';
   });
   protected readonly logState = computed(() => {
     const { learned, recipeId } = this.learned();
     if (!learned || recipeId !== this.id() || learned.bakes === 0) return 'no bakes yet';
     const bakes = learned.bakes === 1 ? '1 bake' : `${learned.bakes} bakes`;
-    return learned.good > 0 ? `${bakes}, ${learned.good} kept as good` : bakes;
+    return learned.good > 0 ? `${bakes}, ${learned.good} proven` : bakes;
   });
 
   constructor() {
@@ -152,7 +155,7 @@ export class RecipePath {
 
   /** A bake goes on whatever became of its recipe. */
   protected isAtBake(): boolean {
-    return /\/(?:bench|oven|log)\//.test(this.router.url);
+    return /\/(?:measure|make|log)\//.test(this.router.url);
   }
 
   protected retry(): void {

@@ -120,7 +120,7 @@ dash nutmeg => 1 dash nutmeg level; nominal-size
 1 8-oz. container sour cream => 1 each cream-sour =226.8 g
 2 (8-oz.) pkgs. cream cheese, softened => 2 packet cream-cheese =453.6 g
 1 cup plus 2 Tbsp. cake flour, sifted => 1 1/8 cup flour-wheat-cake spooned; order-after
-½ tsp. each ground cinnamon and ground ginger => 1/2 tsp cinnamon level; second-ingredient
+½ tsp. each ground cinnamon and ground ginger => 1/2 tsp cinnamon level && 1/2 tsp ginger-ground level
 1 vanilla bean, split lengthwise => 1 each vanilla-bean count
 3 extra-large egg yolks => 3 each egg-yolk (large) count; assumed-kind
 1½ cups (packed) dark brown sugar => 1 1/2 cup sugar-brown packed

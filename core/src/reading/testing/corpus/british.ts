@@ -37,8 +37,8 @@ knob of butter => 1 tbsp butter pressed; nominal-size
 1¼ lb (560 g) strong plain flour => 1 1/4 lb flour-wheat-all-purpose =560.0 g
 150ml whole milk, warmed => 150 ml milk-whole poured
 50 g caster sugar + 1 tbsp for the top => 50 g sugar-granulated =50.0 g; extra
-2 eggs + 1 egg yolk, beaten => 2 each egg-whole (large) count; assumed-kind second-ingredient
-Zest of 2 lemons, juice of 1 => 2 each zest-lemon (of one fruit) count; nominal-size second-ingredient
+2 eggs + 1 egg yolk, beaten => 2 each egg-whole (large) count; assumed-kind && 1 each egg-yolk (large) count; assumed-kind
+Zest of 2 lemons, juice of 1 => 2 each zest-lemon (of one fruit) count; nominal-size && 1 each juice-lemon (of one fruit) count; nominal-size
 1 vanilla pod, split => 1 each vanilla-bean count
 1 vanilla bean => 1 each vanilla-bean count
 1 tsp vanilla bean paste => 1 tsp vanilla-paste poured
@@ -56,7 +56,7 @@ Zest of 2 lemons, juice of 1 => 2 each zest-lemon (of one fruit) count; nominal-
 75ml vegetable oil => 75 ml oil-vegetable poured
 3 medium eggs, beaten => 3 each egg-whole (medium) count
 1 heaped tsp baking powder => 1 tsp baking-powder level +heaped; nominal-size
-zest and juice 1 orange => 1 each zest-orange (of one fruit) count; nominal-size second-ingredient
+zest and juice 1 orange => 1 each zest-orange (of one fruit) count; nominal-size && 1 each juice-orange (of one fruit) count; nominal-size
 200g tub full-fat soft cheese => 200 g cream-cheese =200.0 g
 100ml/3½fl oz double cream => 100 ml cream-heavy (fluid) poured
 170ml/6fl oz whole milk => 170 ml milk-whole poured

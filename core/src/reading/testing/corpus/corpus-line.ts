@@ -17,10 +17,10 @@ export const FIELDS = [
 export type Field = (typeof FIELDS)[number];
 export type Fields = Readonly<Record<Field, string>>;
 
-/** A written line, and what is to be read from it. */
+/** A written line, and what is to be read from it: one for each of its ingredients. */
 export interface CorpusLine {
   readonly written: string;
-  readonly expected: Fields;
+  readonly expected: readonly Fields[];
 }
 
 const BLANK: Fields = {
@@ -58,18 +58,30 @@ export function fieldsOf(line: Line): Fields {
   };
 }
 
-/** Reads a line as it would stand in the middle of a recipe, in US customary cups. */
-export function readInRecipe(written: string): Line {
-  return readText(`A title of no importance\n${written}`).lines[0]!;
+/** Reads a line as it would stand in the middle of a recipe, in US customary cups: its parts. */
+export function readInRecipe(written: string): readonly Line[] {
+  return readText(`A title of no importance\n${written}`).lines;
 }
 
 const EXPECTATION =
   /^(?<amount>\S+(?: \d+\/\d+)?(?:\.\.\S+(?: \d+\/\d+)?)?) (?<unit>[a-z-]+) (?<ingredient>[a-z-]+|\?)(?: \((?<form>[^)]+\)?)\))?(?: (?<method>[a-z]+))?(?: \+(?<heap>[a-z]+))?(?: =(?<stated>[\d.]+) g)?(?:; (?<notes>.*))?$/;
 
+/** Between what is expected of the ingredients of one line. */
+const AND_ALSO = ' && ';
+
+function expectedOf(expectation: string): Fields {
+  const found = EXPECTATION.exec(expectation)?.groups;
+  if (!found) return { ...BLANK, kind: expectation };
+  const given = Object.entries(found).filter(([, value]) => value !== undefined);
+  const fields = { ...BLANK, ...(Object.fromEntries(given) as Partial<Fields>) };
+  return { ...fields, notes: fields.notes.split(' ').sort().join(' ') };
+}
+
 /**
  * The lines of a corpus: `written => expected`, where what is expected is the kind of the line
  * or `amount unit ingredient (form) method +heap =grams g; notes`. A hyphen stands for no
- * amount or unit, a question mark for an ingredient that is not known.
+ * amount or unit, a question mark for an ingredient that is not known. What is expected of a further
+ * ingredient of the line stands behind `&&`.
  */
 export function corpusLines(text: string): CorpusLine[] {
   return text
@@ -77,17 +89,17 @@ export function corpusLines(text: string): CorpusLine[] {
     .filter((row) => row.includes(' => '))
     .map((row) => {
       const at = row.lastIndexOf(' => ');
-      const [written, expectation] = [row.slice(0, at), row.slice(at + 4)];
-      const found = EXPECTATION.exec(expectation)?.groups;
-      if (!found) return { written, expected: { ...BLANK, kind: expectation } };
-      const given = Object.entries(found).filter(([, value]) => value !== undefined);
-      const fields = { ...BLANK, ...(Object.fromEntries(given) as Partial<Fields>) };
-      return { written, expected: { ...fields, notes: fields.notes.split(' ').sort().join(' ') } };
+      const expected = row
+        .slice(at + 4)
+        .split(AND_ALSO)
+        .map(expectedOf);
+      return { written: row.slice(0, at), expected };
     });
 }
 
-/** The fields in which a line was read otherwise than expected. */
+/** The fields in which a line was read otherwise than expected; all, of ingredients it has not or has too many. */
 export function wrongFields({ written, expected }: CorpusLine): Field[] {
-  const read = fieldsOf(readInRecipe(written));
-  return FIELDS.filter((field) => read[field] !== expected[field]);
+  const read = readInRecipe(written).map(fieldsOf);
+  if (read.length !== expected.length) return [...FIELDS];
+  return FIELDS.filter((field) => read.some((one, at) => one[field] !== expected[at]![field]));
 }

@@ -18,12 +18,12 @@ between 2 and 3 tablespoons milk => 2..3 tbsp milk-whole poured; assumed-kind
 2 cups flour, all-purpose => 2 cup flour-wheat-all-purpose spooned
 1 tbsp yeast, active dry => 1 tbsp yeast-active-dry level
 1 cup almonds, ground => 1 cup almonds (whole) level; order-after
-1/2 tsp each cinnamon, ginger and nutmeg => 1/2 tsp cinnamon level; second-ingredient
-1/2 tsp each of cinnamon and nutmeg => 1/2 tsp cinnamon level; second-ingredient
+1/2 tsp each cinnamon, ginger and nutmeg => 1/2 tsp cinnamon level && 1/2 tsp ginger-ground level; assumed-kind && 1/2 tsp nutmeg level
+1/2 tsp each of cinnamon and nutmeg => 1/2 tsp cinnamon level && 1/2 tsp nutmeg level
 eggs x 3 => 3 each egg-whole (large) count; assumed-kind
 Eggs - 3 => 3 each egg-whole (large) count; assumed-kind
 Flour 00 => - - flour-wheat-all-purpose; assumed-kind no-amount
-two onions, sliced => 2 each onion
+two onions, sliced => 2 each onion count
 1/2 cup (2 oz/60g) walnuts => 1/2 cup walnuts (halves) level =60.0 g
 600 ml bottle milk => 600 ml milk-whole poured; assumed-kind
 1 cup fine or medium cornmeal => 1 cup cornmeal-degermed level; kind-ambiguous
@@ -42,7 +42,7 @@ raisins soaked in rum => - - raisins; no-amount
 Optional: 1/2 cup walnuts => 1/2 cup walnuts (halves) level; optional
 (optional) 1 tbsp honey => 1 tbsp honey poured; optional
 1 cup sour milk => 1 cup milk-whole poured; assumed-kind
-1 teaspoon each baking powder and salt => 1 tsp baking-powder level; second-ingredient
+1 teaspoon each baking powder and salt => 1 tsp baking-powder level && 1 tsp salt-table level; assumed-kind
 ½ c brown sugar, pressed down => 1/2 cup sugar-brown packed; assumed-kind
 1 cup granulated sugar (200g), plus 1 tablespoon for topping => 1 cup sugar-granulated level =200.0 g; extra
 3/4 cup (1 1/2 sticks; 170 grams) unsalted butter => 3/4 cup butter pressed =170.0 g
@@ -53,7 +53,7 @@ Optional: 1/2 cup walnuts => 1/2 cup walnuts (halves) level; optional
 ½ cup/120 milliliters buttermilk => 1/2 cup buttermilk poured
 ½ cup/120 ml plus 1 tablespoon whole milk => 9/16 cup milk-whole poured
 6 tablespoons/85 grams unsalted butter, melted and slightly cooled => 6 tbsp butter pressed =85.0 g; order-after
-1 large egg plus 1 large egg yolk => 1 each egg-whole (large) count; second-ingredient
+1 large egg plus 1 large egg yolk => 1 each egg-whole (large) count && 1 each egg-yolk (large) count
 1 packed cup (7½ ounces) dark brown sugar => 1 cup sugar-brown packed =212.6 g
 1 packed cup brown sugar => 1 cup sugar-brown packed
 2 packed tablespoons brown sugar => 2 tbsp sugar-brown packed

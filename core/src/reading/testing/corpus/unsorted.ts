@@ -52,7 +52,7 @@ a third of a cup of honey => 1/3 cup honey poured
 white of 1 egg => 1 each egg-white (large) count; assumed-kind
 1 egg yolk for glazing => 1 each egg-yolk (large) count; assumed-kind
 1 egg, separated => 1 each egg-whole (large) count; assumed-kind
-1 egg + 1 tsp water for egg wash => 1 each egg-whole (large) count; assumed-kind second-ingredient
+1 egg + 1 tsp water for egg wash => 1 each egg-whole (large) count; assumed-kind && 1 tsp water poured
 zest of one lemon => 1 each zest-lemon (of one fruit) count; nominal-size
 juice of half a lemon => 1/2 each juice-lemon (of one fruit) count; nominal-size
 2 tablespoons freshly squeezed lemon juice => 2 tbsp juice-lemon poured
@@ -143,7 +143,7 @@ a saltspoon of ground ginger => 1/4 tsp ginger-ground level
 60 g (2 oz) currants => 60 g currants-dried =60.0 g
 60 ml (4 tbsp) sunflower oil => 60 ml oil-vegetable poured
 30ml (2 tbsp) lemon juice => 30 ml juice-lemon poured
-grated rind and juice of 1 lemon => 1 each zest-lemon (of one fruit) count; nominal-size second-ingredient
+grated rind and juice of 1 lemon => 1 each zest-lemon (of one fruit) count; nominal-size && 1 each juice-lemon (of one fruit) count; nominal-size
 finely grated zest of 1 small orange => 1 each zest-orange (of one fruit) count; nominal-size
 300 ml (½ pint) buttermilk => 300 ml buttermilk poured
 175g softened butter => 175 g butter =175.0 g
@@ -159,7 +159,7 @@ a drizzle of honey => - - honey; no-amount
 4 tbsp demerara sugar => 4 tbsp sugar-demerara level
 200g/7oz fine polenta => 200 g cornmeal-degermed =200.0 g
 75g/2¾oz semolina => 75 g semolina =75.0 g
-2 tsp cornflour mixed with 1 tbsp water => 2 tsp starch-corn spooned; second-ingredient
+2 tsp cornflour mixed with 1 tbsp water => 2 tsp starch-corn spooned && 1 tbsp water poured
 250ml warm water (approx) => 250 ml water poured
 approx. 250 ml water => 250 ml water poured
 c. 250 g flour => 250 g flour-wheat-all-purpose =250.0 g; assumed-kind
@@ -168,12 +168,12 @@ about 2 tablespoons honey => 2 tbsp honey poured
 3/4 c. + 2 T. sugar => 7/8 cup sugar-granulated level; assumed-kind
 2/3 C. oil => 2/3 cup oil-vegetable poured; assumed-kind
 1 tsp. soda => 1 tsp baking-soda level; assumed-kind
-1/2 tsp. each salt and cinnamon => 1/2 tsp salt-table level; assumed-kind second-ingredient
+1/2 tsp. each salt and cinnamon => 1/2 tsp salt-table level; assumed-kind && 1/2 tsp cinnamon level
 1 env. unflavored gelatin => 1 packet gelatin (envelope)
 1 sm. banana => 1 each banana (medium) count; assumed-kind
 4 med. carrots, grated => 4 each carrot (medium) count
 1 c. firmly-packed brown sugar => 1 cup sugar-brown packed
-1 c. broken walnuts => 1 cup walnuts (halves) level
+1 c. broken walnuts => 1 cup walnuts (chopped) level
 2 c. all-purpose flour, stirred before measuring => 2 cup flour-wheat-all-purpose spooned
 1 c. margarine or butter, softened => 1 cup margarine pressed; alternative
 1/2 c. vegetable shortening => 1/2 cup shortening pressed
@@ -185,7 +185,7 @@ about 2 tablespoons honey => 2 tbsp honey poured
 2 sq. unsweetened chocolate, melted => 2 each chocolate-unsweetened (square) count
 2 (1-oz.) squares unsweetened chocolate => 2 each chocolate-unsweetened (piece) =56.7 g
 1 c. coarsely chopped nuts (walnuts or pecans) => 1 cup walnuts (chopped) level; kind-ambiguous order-before
-1 pkg active dry yeast dissolved in 1/4 cup warm water => 1 packet yeast-active-dry (packet); second-ingredient
+1 pkg active dry yeast dissolved in 1/4 cup warm water => 1 packet yeast-active-dry (packet) && 1/4 cup water poured
 3 c. quick-cooking oats, uncooked => 3 cup oats-rolled level
 1/2 c. sifted confectioners sugar => 1/2 cup sugar-powdered sifted; order-before
 1 pint (568 ml) milk => 568 ml milk-whole poured; assumed-kind
@@ -300,7 +300,7 @@ zest from 1 lemon => 1 each zest-lemon (of one fruit) count; nominal-size
 1 quart whole milk => 1 quart milk-whole poured
 1 gallon water => 1 gallon water poured
 2 pounds bread flour, more as needed => 2 lb flour-wheat-bread =907.2 g
-1 teaspoon each of cinnamon, ginger, and allspice => 1 tsp cinnamon level; second-ingredient
+1 teaspoon each of cinnamon, ginger, and allspice => 1 tsp cinnamon level && 1 tsp ginger-ground level; assumed-kind && 1 tsp allspice level
 12 oz. bittersweet chocolate, chopped => 12 oz chocolate-dark =340.2 g; ounce-read-as
 1 cup semisweet chocolate chips (6 oz) => 1 cup chocolate-chips level =170.1 g
 2 tablespoons unsalted butter, divided => 2 tbsp butter pressed
@@ -317,7 +317,7 @@ about 1 1/2 cups milk => 1 1/2 cup milk-whole poured; assumed-kind
 2 teaspoonfuls of cinnamon => 2 tsp cinnamon level
 1 level teaspoonful of soda => 1 tsp baking-soda level; assumed-kind
 2 cupfuls of graham flour => 2 cup flour-wheat-whole spooned
-The grated rind and juice of one lemon => 1 each zest-lemon (of one fruit) count; nominal-size second-ingredient
+The grated rind and juice of one lemon => 1 each zest-lemon (of one fruit) count; nominal-size && 1 each juice-lemon (of one fruit) count; nominal-size
 1 pound of powdered sugar => 1 lb sugar-powdered =453.6 g
 Whites of three eggs => 3 each egg-white (large) count; assumed-kind
 a little salt => - - salt-table; assumed-kind no-amount
@@ -345,7 +345,7 @@ a good pinch of salt => 1 pinch salt-table level +generous; assumed-kind nominal
 284ml pot buttermilk => 284 ml buttermilk poured
 142ml carton soured cream => 142 ml cream-sour pressed
 1 orange, zest only => 1 each zest-orange (of one fruit) count; nominal-size
-2 lemons, zested, then juiced => 2 each zest-lemon (of one fruit) count; nominal-size second-ingredient
+2 lemons, zested, then juiced => 2 each zest-lemon (of one fruit) count; nominal-size && 2 each juice-lemon (of one fruit) count; nominal-size
 1 small free-range egg, beaten => 1 each egg-whole (small) count
 2 rounded tsp ground ginger => 2 tsp ginger-ground level +rounded; nominal-size
 25g pack fresh mint => 25 g mint-fresh =25.0 g

@@ -3,7 +3,7 @@ export const AMERICAN_BLOGS = String.raw`
 ▢ 2 ½ cups all-purpose flour (spooned & leveled) => 2 1/2 cup flour-wheat-all-purpose spooned
 ☐ 1 teaspoon baking soda => 1 tsp baking-soda
 ◻︎ ¾ cup unsalted butter, softened to room temperature => 3/4 cup butter
-✓ 1 large egg + 1 egg yolk, at room temperature => 1 each egg-whole
+✓ 1 large egg + 1 egg yolk, at room temperature => 1 each egg-whole && 1 each egg-yolk count
 • 1 cup (200g) packed light or dark brown sugar => 1 cup sugar-brown packed =200
 ▢ 1 Tablespoon (15ml) pure vanilla extract => 1 tbsp vanilla-extract
 2 teaspoons cornstarch* => 2 tsp starch-corn
@@ -22,7 +22,7 @@ export const AMERICAN_BLOGS = String.raw`
 1 heaping cup fresh or frozen blueberries (do not thaw) => 1 cup blueberries
 zest of 1 medium lemon (about 1 tablespoon) => 1 each zest-lemon
 1/4 cup fresh squeezed lemon juice (from about 2 lemons) => 1/4 cup juice-lemon
-1 T. ground flaxseed + 3 T. water (flax egg) => 1 tbsp flax-meal
+1 T. ground flaxseed + 3 T. water (flax egg) => 1 tbsp flax-meal && 3 tbsp water poured
 1/2 cup creamy natural peanut butter (the drippy kind) => 1/2 cup peanut-butter
 ½ c maple syrup or honey => 1/2 cup syrup-maple
 2 ¼ tsp instant yeast (1 packet or 7 grams) => 2 1/4 tsp yeast-instant =7
@@ -69,7 +69,7 @@ two large egg whites, room temp => 2 each egg-white
 ¼ cup sour cream or plain yogurt => 1/4 cup cream-sour
 3 pounds tart apples (about 6), peeled, cored and sliced => 3 lb apple =1360.8
 2 Tbsp turbinado sugar, for that crunchy top => 2 tbsp sugar-turbinado
-1 egg white whisked with 1 Tbsp water => 1 each egg-white
+1 egg white whisked with 1 Tbsp water => 1 each egg-white && 1 tbsp water poured
 9 graham crackers => 9 each crackers-graham
 For the frosting: => heading
 1 tablespoon meringue powder => 1 tbsp meringue-powder

@@ -10,7 +10,7 @@ Butter the size of an egg => 4 tbsp butter
 3 eggs, whites and yolks beaten separately => 3 each egg-whole
 1 coffee cup of sugar => 1 cup sugar-granulated
 1 heaping tablespoonful of corn starch => 1 tbsp starch-corn
-1/2 yeast cake dissolved in 1/4 cup lukewarm water => 1/2 each yeast-fresh
+1/2 yeast cake dissolved in 1/4 cup lukewarm water => 1/2 each yeast-fresh && 1/4 cup water poured
 1 pint of scalded milk => 1 pint milk-whole
 1 qt. flour => 1 quart flour-wheat-all-purpose
 1 gill of molasses => 1/4 pint molasses
@@ -19,7 +19,7 @@ Butter the size of an egg => 4 tbsp butter
 1/2 teacup of butter => 1/4 cup butter
 Yolks of 4 eggs => 4 each egg-yolk
 Whites of 3 eggs, stiffly beaten => 3 each egg-white
-Grated rind and juice of one lemon => 1 each zest-lemon
+Grated rind and juice of one lemon => 1 each zest-lemon && 1 each juice-lemon count
 1 pound powdered sugar => 1 lb sugar-powdered =453.6
 1 wineglass brandy => 1/4 cup rum
 2 squares baking chocolate, melted => 2 each chocolate-unsweetened
@@ -82,6 +82,6 @@ Juice 1/2 lemon => 1/2 each juice-lemon
 Nutmeg to taste => - - nutmeg
 A little nutmeg => - - nutmeg
 1 cup buttermilk or sour milk => 1 cup buttermilk
-1/2 cup each of raisins and currants => 1/2 cup raisins
+1/2 cup each of raisins and currants => 1/2 cup raisins && 1/2 cup currants-dried level
 1 cup boiled cider => 1 cup syrup-cider
 `;

@@ -32,7 +32,7 @@ a handful of sultanas => 1/4 cup raisins
 1 vanilla pod, seeds scraped out => 1 each vanilla-bean
 finely grated zest of 2 unwaxed oranges => 2 each zest-orange
 juice of ½ a lemon => 1/2 each juice-lemon
-1 lemon, zest and juice => 1 each zest-lemon
+1 lemon, zest and juice => 1 each zest-lemon && 1 each juice-lemon count
 50g stem ginger, finely chopped, plus 3 tbsp syrup from the jar => 50 g ginger-crystallized =50
 1 tsp mixed spice => 1 tsp mixed-spice
 100g glacé cherries, quartered and rinsed => 100 g glace-cherries =100

@@ -61,7 +61,7 @@ export const CANADIAN_COOKS = String.raw`
 1 cup (250 mL) shredded old cheddar => 1 cup cheddar
 1 tsp (5 mL) dry mustard => 1 tsp mustard-powder
 2 medium apples, peeled and grated => 2 each apple
-1 large orange, zest and juice => 1 each zest-orange
+1 large orange, zest and juice => 1 each zest-orange && 1 each juice-orange count
 2 tbsp (30 ml) ground flaxseed => 2 tbsp flax-meal
 1/2 cup (125 mL) natural bran => 1/2 cup wheat-bran
 1/4 cup (60 mL) skim milk powder => 1/4 cup milk-powder-nonfat
@@ -72,7 +72,7 @@ export const CANADIAN_COOKS = String.raw`
 1/2 c. margarine or butter => 1/2 cup margarine
 1 envelope (7 g) unflavoured gelatin => 1 packet gelatin =7
 1 1/2 tsp (7 mL) baking soda => 1 1/2 tsp baking-soda
-pinch each salt and nutmeg => 1 pinch salt-table
+pinch each salt and nutmeg => 1 pinch salt-table && 1 pinch nutmeg level
 ¼ cup (50 mL) maple sugar => 1/4 cup sugar-maple
 1 cup (250 mL) large-flake oats => 1 cup oats-rolled
 1 3/4 cups + 2 tbsp flour => 1 7/8 cup flour-wheat-all-purpose

@@ -50,10 +50,10 @@ Puderzucker zum Bestäuben => - - sugar-powdered
 200 g Kuvertüre, zartbitter => 200 g chocolate-dark =200
 75 g Schokotropfen => 75 g chocolate-chips =75
 1 Tafel Zartbitterschokolade (100 g) => 1 each chocolate-dark =100
-1 unbehandelte Zitrone, Saft und Schale => 1 each juice-lemon
+1 unbehandelte Zitrone, Saft und Schale => 1 each juice-lemon && 1 each zest-lemon count
 abgeriebene Schale von 1 Bio-Zitrone => 1 each zest-lemon
 Saft von 1/2 Zitrone => 1/2 each juice-lemon
-Saft und Abrieb einer Orange => 1 each juice-orange
+Saft und Abrieb einer Orange => 1 each juice-orange && 1 each zest-orange count
 1 EL Zitronensaft => 1 tbsp juice-lemon
 2 EL Rum => 2 tbsp rum
 4 cl Rum => 40 ml rum

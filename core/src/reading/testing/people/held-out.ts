@@ -10,7 +10,7 @@ export const HELD_OUT: Readonly<Record<string, string>> = {
 ¼ tsp freshly grated nutmeg => 1/4 tsp nutmeg
 ½ cup (1 stick; 113g) unsalted butter, cold => 1/2 cup butter =113
 1 cup pumpkin puree, blotted => 1 cup pumpkin-puree
-2 large eggs plus 1 large yolk => 2 each egg-whole
+2 large eggs plus 1 large yolk => 2 each egg-whole && 1 each egg-yolk
 1/4 cup plus 1 Tbsp. honey, divided => 5/16 cup honey
 1 ½ c. powdered sugar (sifted!) => 1 1/2 cup sugar-powdered
 1 tsp. apple cider vinegar => 1 tsp vinegar-cider`,

@@ -18,6 +18,8 @@ export interface WrittenLine {
   /** Null where the words leave it open, or nobody would go by it. */
   readonly method: string | null;
   readonly statedGrams: number | null;
+  /** Further ingredients of the same line. */
+  readonly also: readonly WrittenLine[];
 }
 
 /** Right, or no figure where there is one, or another figure than what is written. */
@@ -29,40 +31,66 @@ const SAYS =
 const GERMAN = '300 g Weizenmehl\n2 EL Zucker\n3 Eier, verquirlt';
 const FRENCH = '300 g de farine\n2 cuillères à soupe de sucre\n3 œufs battus';
 
-/** The lines of a text: `written => amount unit ingredient method =grams`. */
+/** Between what the ingredients of one line are. */
+const AND_ALSO = ' && ';
+
+/** The lines of a text: `written => amount unit ingredient method =grams`, for each ingredient. */
 export function readingsOf(text: string, standard: Standard): WrittenLine[] {
   return text
     .split('\n')
     .filter((row) => row.includes(' => '))
     .map((row) => {
       const at = row.lastIndexOf(' => ');
-      const [written, says] = [row.slice(0, at), row.slice(at + 4)];
-      const found = SAYS.exec(says)?.groups;
-      const blank = { written, standard, amount: '-', unit: '-', ingredient: '?' };
-      if (!found) return { ...blank, kind: says, method: null, statedGrams: null };
-      return {
-        ...blank,
-        kind: 'ingredient',
-        amount: found['amount']!,
-        unit: found['unit']!,
-        ingredient: found['ingredient']!,
-        method: found['method'] ?? null,
-        statedGrams: found['stated'] === undefined ? null : Number(found['stated']),
-      };
+      const written = row.slice(0, at);
+      const [first, ...also] = row
+        .slice(at + 4)
+        .split(AND_ALSO)
+        .map((says) => saidOf(written, says, standard));
+      return { ...first!, also };
     });
 }
 
-/** The line as it is read among others. */
-export function readAsWritten({ written, standard }: WrittenLine, group: string): Line {
+function saidOf(written: string, says: string, standard: Standard): WrittenLine {
+  const found = SAYS.exec(says)?.groups;
+  const blank = { written, standard, amount: '-', unit: '-', ingredient: '?', also: [] };
+  if (!found) return { ...blank, kind: says, method: null, statedGrams: null };
+  return {
+    ...blank,
+    kind: 'ingredient',
+    amount: found['amount']!,
+    unit: found['unit']!,
+    ingredient: found['ingredient']!,
+    method: found['method'] ?? null,
+    statedGrams: found['stated'] === undefined ? null : Number(found['stated']),
+  };
+}
+
+/** The ingredients of the line, as it is read among others. */
+export function readAsWritten({ written, standard }: WrittenLine, group: string): readonly Line[] {
   const among = group === 'German' ? GERMAN : group === 'French' ? FRENCH : '2 cups flour';
-  return readText(`A title of no importance\n${among}\n${written}`, standard).lines.at(-1)!;
+  const { lines } = readText(`A title of no importance\n${among}\n${written}`, standard);
+  return lines.slice(among.split('\n').length);
 }
 
 const gramsOf = (line: Line, standard: Standard): number | null =>
   intendedMass(line, standard, BUILT_IN_SHELF)?.grams ?? null;
 
-/** What became of a line. A wrong figure is worse than none; what asks instead of guessing is missing. */
-export function outcomeOf(line: Line, expected: WrittenLine): ReadingOutcome {
+/**
+ * What became of a line: the worst of its ingredients. One that is not there is missing, a weight of
+ * one that nobody wrote is wrong.
+ */
+export function outcomeOf(lines: readonly Line[], expected: WrittenLine): ReadingOutcome {
+  const all = [expected, ...expected.also];
+  const each = all.map((one, at) => (lines[at] ? partOutcome(lines[at], one) : 'missing'));
+  const isTooMuch = lines
+    .slice(all.length)
+    .some((line) => gramsOf(line, expected.standard) !== null);
+  if (isTooMuch || each.includes('wrong')) return 'wrong';
+  return each.includes('missing') ? 'missing' : 'right';
+}
+
+/** A wrong figure is worse than none; what asks instead of guessing is missing. */
+function partOutcome(line: Line, expected: WrittenLine): ReadingOutcome {
   const read = fieldsOf(line);
   const { kind, amount, unit, ingredient, method, statedGrams, standard } = expected;
   const isSame =

@@ -99,7 +99,7 @@ export class AddIngredient {
         rule((typed) => wordsOf(typed).length > 0, 'Give the ingredient a name.'),
         rule(
           (typed) => !this.isOnShelf(typed),
-          (typed) => `“${typed}” is already on the Shelf. Set its weight there.`,
+          (typed) => `“${typed}” is already in Ingredients. Set its weight there.`,
         ),
       ],
     }),

@@ -1,6 +1,8 @@
 import { ChangeDetectionStrategy, Component, effect, input, signal } from '@angular/core';
-import type { EChartsCoreOption } from 'echarts/core';
+import type { ECharts, EChartsCoreOption } from 'echarts/core';
 import { NgxEchartsDirective, provideEchartsCore } from 'ngx-echarts';
+import { isNight } from '../theme/theme';
+import { atNight } from './at-night';
 import { queueDraw } from './draw-queue';
 
 /** A chart. It is one picture to a screen reader: everything on it is said in words beside it. */
@@ -15,6 +17,7 @@ import { queueDraw } from './draw-queue';
         role="img"
         [attr.aria-label]="label()"
         [options]="drawn"
+        (chartInit)="chart = $event"
         [style.height.px]="height()"
       ></div>
     } @else {
@@ -24,18 +27,27 @@ import { queueDraw } from './draw-queue';
   // A chart follows the width of its place, never the other way round, as when a tablet is turned.
   styles: ':host { display: block; contain: inline-size; }',
   changeDetection: ChangeDetectionStrategy.OnPush,
+  host: { '(window:beforeprint)': 'draw(options())', '(window:afterprint)': 'draw(drawn())' },
 })
 export class Chart {
   readonly options = input.required<EChartsCoreOption>();
   readonly label = input.required<string>();
   readonly height = input(300);
 
+  protected chart: ECharts | null = null;
   protected readonly drawn = signal<EChartsCoreOption | null>(null);
 
   constructor() {
     effect((onCleanup) => {
-      const options = this.options();
+      const options = isNight() ? atNight(this.options()) : this.options();
       onCleanup(queueDraw(() => this.drawn.set(options)));
     });
+  }
+
+  /** At once: the browser waits for nothing before it prints, which is by day. */
+  protected draw(options: EChartsCoreOption | null): void {
+    if (!isNight() || !options || !this.chart) return;
+    this.chart.setOption(options, true);
+    this.chart.getZr().refreshImmediately();
   }
 }

@@ -1,6 +1,9 @@
 import { inOurMark } from '@ypsigram/contract';
 
-/** The colours of the theme, for what is drawn on a canvas and can't ask the stylesheet. */
+/**
+ * The colours of the theme by day, for what is drawn on a canvas and can't ask the stylesheet. At
+ * night a chart is drawn in those of `atNight`.
+ */
 export const INK = {
   ink: '#17203a',
   soft: '#525d78',
@@ -10,6 +13,9 @@ export const INK = {
   mustard: '#e0a21b',
   mustardInk: '#6b4a00',
   brick: '#a63a22',
+  clay: '#d08a3c',
+  straw: '#e0c77a',
+  sage: '#7fa98f',
   leaf: '#1d6b45',
 } as const;
 

@@ -7,7 +7,9 @@ import check from 'bootstrap-icons/icons/check-lg.svg';
 import chevronDown from 'bootstrap-icons/icons/chevron-down.svg';
 import close from 'bootstrap-icons/icons/x-lg.svg';
 import dash from 'bootstrap-icons/icons/dash-lg.svg';
+import gear from 'bootstrap-icons/icons/gear.svg';
 import plus from 'bootstrap-icons/icons/plus-lg.svg';
+import question from 'bootstrap-icons/icons/question-lg.svg';
 import search from 'bootstrap-icons/icons/search.svg';
 import trash from 'bootstrap-icons/icons/trash3.svg';
 
@@ -17,8 +19,10 @@ const ICONS = {
   check,
   'chevron-down': chevronDown,
   close,
+  gear,
   minus: dash,
   plus,
+  question,
   search,
   trash,
   undo: arrowCounterclockwise,

@@ -4,8 +4,8 @@ import { wordsOf, type Ingredient, type Shelf } from '@ypsigram/core/catalogue';
 let fields = 0;
 
 /** What is told where a name was typed that the Shelf does not have. */
-export const NOT_ON_SHELF = 'Nothing on the Shelf has that name. Add the ingredient there first.';
-export const CHOOSE_FROM_SHELF = 'Choose an ingredient from the Shelf first.';
+export const NOT_ON_SHELF = 'No ingredient has that name. Add it in Ingredients first.';
+export const CHOOSE_FROM_SHELF = 'Choose an ingredient first.';
 
 /** A field to name an ingredient in, with the Shelf's names offered while one types. */
 @Component({

@@ -87,7 +87,7 @@ describe('the sheet of an author', () => {
   it('wants an ingredient and a weight before it adds one', () => {
     open();
     press('Add weight');
-    expect(shown()).toContain('Choose an ingredient from the Shelf first.');
+    expect(shown()).toContain('Choose an ingredient first.');
     expect(dispatched).not.toHaveBeenCalled();
   });
 

@@ -12,11 +12,11 @@ import { Store } from '@ngrx/store';
 import type { Author } from '@ypsigram/contract';
 import { authorsActions, authorsFeature } from '../../state/authors/authors.feature';
 import { Icon } from '../../kit/icon/icon';
-import { lastLooked } from '../../kit/last-looked/last-looked';
+import { browserMemory } from '../../kit/browser-memory/browser-memory';
 import { Retry } from '../../kit/retry/retry';
 import { AuthorSheet } from './author-sheet';
 
-const LAST = lastLooked('authors');
+const LAST = browserMemory('last.authors');
 
 /** Authors: whose recipes are baked here, and what their cups weigh. */
 @Component({
@@ -68,7 +68,7 @@ export class AuthorsPage {
       const { latest } = this.state();
       if (!latest || !this.isAdding()) return;
       this.isAdding.set(false);
-      void this.router.navigate(['/authors', latest]);
+      void this.router.navigate(['/kitchen/authors', latest]);
     });
   }
 

@@ -10,10 +10,10 @@ import {
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
-import { mixed, type Amount } from '@ypsigram/core/amount';
+import type { Amount } from '@ypsigram/core/amount';
 import { cautionsFor } from '@ypsigram/core/formula';
 import { columnTotals } from '@ypsigram/core/batch';
-import { loadsFor } from '@ypsigram/core/factor';
+import { loadsFor, showFactor } from '@ypsigram/core/factor';
 import type { Ingredient } from '@ypsigram/core/catalogue';
 import { headsIngredients } from '@ypsigram/core/reading';
 import { grams } from '../../kit/figures/figures';
@@ -62,14 +62,14 @@ export class CardPage {
   protected readonly sheet = signal<Sheet>('card');
   protected readonly balancePath = computed(() => {
     const { saved } = this.state();
-    return saved ? `/recipes/${saved.id}/balance` : '/new/balance';
+    return saved ? `/recipes/${saved.id}/amounts` : '/new/amounts';
   });
   protected readonly batch = computed(() => {
     const yields = this.reading().yield;
     const factor = this.factor();
     if (!factor) return this.batchProblem() ?? '';
     return [
-      `×${mixed(factor)}`,
+      `×${showFactor(factor)}`,
       ...(yields?.count ? [`makes ${scaledYield(yields, factor)}`] : []),
       `${grams(this.total())} g of dough`,
     ].join(', ');

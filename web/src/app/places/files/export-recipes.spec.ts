@@ -34,7 +34,7 @@ describe('recipes go out as a file', () => {
     expect(page().textContent).not.toContain('no recipe');
     recipes.next([]);
     fixture.detectChanges();
-    expect(page().textContent).toContain('There is no recipe in the Book yet.');
+    expect(page().textContent).toContain('There is no recipe yet.');
     expect(link()).toBeNull();
   });
 

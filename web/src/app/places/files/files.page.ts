@@ -12,7 +12,7 @@ import { WholeKitchen } from './whole-kitchen';
   template: `
     <div class="page">
       <div class="head">
-        <a class="btn btn-quiet" routerLink="/book"><yg-icon name="arrow-left" /> Book</a>
+        <a class="btn btn-quiet" routerLink="/recipes"><yg-icon name="arrow-left" /> Recipes</a>
         <h1>Import and export</h1>
       </div>
       <yg-import-recipes />

@@ -21,7 +21,7 @@ const STATUS_NAMES = {
   changed: 'changed',
 } as const;
 
-/** A recipe of a file, and what it meets in the Book. */
+/** A recipe of a file, and what it meets here. */
 interface ComingFile {
   readonly recipe: RecipeFile;
   readonly file: string;
@@ -183,7 +183,11 @@ export class ImportRecipes {
     }
     reader.stop();
     this.troubles.set(troubles);
-    this.progress.set({ done: files.length, all: files.length, doing: 'Comparing with the Book' });
+    this.progress.set({
+      done: files.length,
+      all: files.length,
+      doing: 'Comparing with what is here',
+    });
     try {
       const items = read.length === 0 ? [] : await this.compare(read.map(({ recipe }) => recipe));
       if (round !== this.round) return;

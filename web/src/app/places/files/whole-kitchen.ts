@@ -92,7 +92,7 @@ export class WholeKitchen {
 
   /** Everything the page knows is from before. */
   protected reload(): void {
-    location.assign('/book');
+    location.assign('/recipes');
   }
 
   private async send(what: () => Promise<void>): Promise<void> {

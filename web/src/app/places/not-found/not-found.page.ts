@@ -9,7 +9,7 @@ import { RouterLink } from '@angular/router';
     <div class="page">
       <h1>Page not found</h1>
       <p>The address may be mistyped, or the recipe deleted.</p>
-      <a class="btn btn-primary" routerLink="/book">Open Book</a>
+      <a class="btn btn-primary" routerLink="/recipes">Open Recipes</a>
     </div>
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -21,6 +21,7 @@ import { kitchenActions, kitchenChanges } from '../../state/kitchen/kitchen.acti
 import { kitchenFeature } from '../../state/kitchen/kitchen.feature';
 import { ovenLineChart } from './oven-line-chart';
 import { Thermometer } from './thermometer';
+import { KitchenSaved } from '../../kit/kitchen-saved/kitchen-saved';
 
 /** The heats that recipes ask for most, in °C: what the dial is told for. */
 const ASKED_FOR = [150, 163, 177, 190, 204, 220];
@@ -31,7 +32,7 @@ const HOTTEST = 320;
 /** The ovens of this kitchen: what a thermometer showed in each, and what to set its dial to. */
 @Component({
   selector: 'yg-ovens-page',
-  imports: [Icon, Picture, Retry, RouterLink],
+  imports: [KitchenSaved, Icon, Picture, Retry, RouterLink],
   templateUrl: './ovens.page.html',
   styleUrl: './ovens.page.scss',
   providers: [Thermometer],

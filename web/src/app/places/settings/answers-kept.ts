@@ -24,8 +24,7 @@ interface Kept {
   imports: [Icon],
   template: `
     <p class="soft">
-      Answers that you gave once for all recipes, in the Reading. Forget one, and you are asked
-      again.
+      Answers that you gave once for all recipes, in Text. Forget one, and you are asked again.
     </p>
     <ul>
       @for (one of kept(); track one.key) {

@@ -21,7 +21,9 @@ import { kitchenActions, kitchenChanges } from '../../state/kitchen/kitchen.acti
 import { kitchenFeature } from '../../state/kitchen/kitchen.feature';
 import { DevicesPanel } from './devices/devices';
 import { AnswersKept } from './answers-kept';
+import { LookChoice } from './look-choice';
 import { UsualWay } from './usual-way';
+import { KitchenSaved } from '../../kit/kitchen-saved/kitchen-saved';
 
 /** A day that shows the order: no month could be taken for it. */
 const A_DAY = new Date(2026, 10, 25);
@@ -36,7 +38,7 @@ const DAY_NAMES: Readonly<Record<FirstDay, string>> = {
 /** Settings: how this kitchen writes, measures and answers, in all its recipes. */
 @Component({
   selector: 'yg-settings-page',
-  imports: [AnswersKept, DevicesPanel, Icon, Retry, UsualWay],
+  imports: [KitchenSaved, AnswersKept, DevicesPanel, Icon, LookChoice, Retry, UsualWay],
   templateUrl: './settings.page.html',
   styleUrl: './settings.page.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,

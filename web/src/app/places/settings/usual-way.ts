@@ -38,7 +38,7 @@ const WAYS: readonly { readonly of: IngredientClass; readonly methods: readonly 
         </select>
       </label>
     </div>
-    <p class="soft">For all recipes. You can still change single lines on the Balance.</p>
+    <p class="soft">For all recipes. You can still change single lines in Amounts.</p>
   `,
   styles: `
     label > span::first-letter {

@@ -65,9 +65,7 @@ describe('the strip while the server is away', () => {
   afterEach(() => emptyOutbox());
 
   it('says that what is done waits, before anything does', async () => {
-    expect(await strip().words()).toBe(
-      'No server just now. What you weigh, time, practise and change waits here for it.',
-    );
+    expect(await strip().words()).toBe('Offline. What you do is saved here and sent later.');
   });
 
   it('counts all that waits', async () => {
@@ -79,7 +77,7 @@ describe('the strip while the server is away', () => {
     await keepLeaving('a');
     actions.next(practiceActions.tryTakenBack({ id: 'a' }));
     expect(await words()).toBe(
-      'No server just now. Waiting here for it: 3 acts at the bench, 1 timer, ' +
+      'Offline. Saved here and sent later: 3 steps, 1 timer, ' +
         '1 try of practice, what you changed of your kitchen.',
     );
   });
@@ -90,7 +88,7 @@ describe('the strip while the server is away', () => {
     store.dispatch(changesActions.serverFound());
     expect(await words()).toContain('changed on this device and on another one.');
     const link = (fixture.nativeElement as HTMLElement).querySelector('a')!;
-    expect(link.getAttribute('href')).toBe('/recipes/r1/balance');
+    expect(link.getAttribute('href')).toBe('/recipes/r1/amounts');
   });
 
   it('tells of acts at a bake that is gone, and forgets them when asked', async () => {

@@ -32,7 +32,7 @@ const clock = (at: number): string =>
   template: `
     @if (isAway()) {
       <p role="status">
-        <b>No server just now.</b>
+        <b>Offline.</b>
         @if (since(); as at) {
           Shown: as of {{ at }}.
         }
@@ -70,7 +70,7 @@ const clock = (at: number): string =>
     @for (id of stuck(); track id) {
       <p role="status">
         A recipe was changed on this device and on another one.
-        <a [routerLink]="['/recipes', id, 'balance']">Open it and choose</a>
+        <a [routerLink]="['/recipes', id, 'amounts']">Open it and choose</a>
       </p>
     }
   `,
@@ -102,14 +102,14 @@ export class ConnectionStrip {
     const { acts, recipes, tries } = this.waiting();
     const { current, saved } = this.kitchen();
     const parts = [
-      counted(acts, 'act at the bench', 'acts at the bench'),
+      counted(acts, 'step', 'steps'),
       counted(recipes, 'changed recipe', 'changed recipes'),
       counted(this.timers().length, 'timer', 'timers'),
       counted(tries, 'try of practice', 'tries of practice'),
       current === saved ? null : 'what you changed of your kitchen',
     ].filter((part) => part !== null);
-    if (parts.length === 0) return 'What you weigh, time, practise and change waits here for it.';
-    return `Waiting here for it: ${parts.join(', ')}.`;
+    if (parts.length === 0) return 'What you do is saved here and sent later.';
+    return `Saved here and sent later: ${parts.join(', ')}.`;
   });
 
   constructor() {

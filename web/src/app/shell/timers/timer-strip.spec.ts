@@ -61,8 +61,8 @@ describe('the strip of timers', () => {
   it('shows what is left, and takes or adds minutes with one tap', () => {
     set('1', 600);
     expect(words()).toMatch(/Tray 1\s*(10:00|9:59)/);
-    press('Five minutes more: Tray 1');
-    press('A minute less: Tray 1');
+    press('+5 minutes: Tray 1');
+    press('−1 minute: Tray 1');
     expect(minutesLeft()).toBe(14);
     press('Stop: Tray 1');
     expect(timers()).toEqual([]);
@@ -79,9 +79,25 @@ describe('the strip of timers', () => {
     expect(ringing.stop).toHaveBeenCalled();
   });
 
+  it('folds more than two, but none that rings', () => {
+    for (const id of ['1', '2', '3', '4']) set(id, 600 + Number(id));
+    expect(words()).toContain('2 more timers');
+    expect(words()).not.toContain('Tray 3');
+    const unfold = (fixture.nativeElement as HTMLElement).querySelector<HTMLElement>(
+      'button[aria-expanded]',
+    )!;
+    unfold.click();
+    fixture.detectChanges();
+    expect(words()).toContain('Tray 4');
+    unfold.click();
+    for (const id of ['5', '6', '7']) set(id, -1);
+    expect(words()).toContain('4 more timers');
+    for (const id of ['5', '6', '7']) expect(words()).toContain(`Tray ${id}`);
+  });
+
   it('gives a minute from now to one that is over', () => {
     set('1', -300);
-    press('A minute more: Tray 1');
+    press('+1 minute: Tray 1');
     expect(minutesLeft()).toBe(1);
   });
 

@@ -2,7 +2,7 @@ import { createFeature, createReducer, createSelector, on } from '@ngrx/store';
 import type { KeptAnswer, Kitchen, KitchenTool } from '@ypsigram/contract';
 import { USUAL_KITCHEN } from '@ypsigram/contract/frame';
 import { sameFilling, type FillingOf } from '@ypsigram/core/measuring';
-import { sameAnswer } from '@ypsigram/core/reading';
+import { sameAnswer } from '@ypsigram/core/reading/answer';
 import type { PublicTable } from '@ypsigram/core/table';
 import { NO_HISTORY, record, stepBack, type History } from '../history/history';
 import { formatsOf } from './formats';

@@ -16,6 +16,20 @@ export const selectDrawer = createSelector(
   (standard, tools, block) => calibratedDrawer({ standard, tools }, block),
 );
 
+/** The same with all that is missing or in the wash; null where nothing is. */
+export const selectWholeDrawer = createSelector(
+  selectStandard,
+  selectTools,
+  selectBlock,
+  (standard, tools, block) =>
+    tools.some(({ aside }) => aside)
+      ? calibratedDrawer(
+          { standard, tools: tools.map((tool) => ({ ...tool, aside: false })) },
+          block,
+        )
+      : null,
+);
+
 /** The ingredients with the weights of this kitchen, and the public table behind them once it is here. */
 export const selectShelf = createSelector(
   kitchenFeature.selectWeights,

@@ -32,10 +32,10 @@ describe('what the Balance decides', () => {
   });
 
   it('of a line is kept together, and leaves nothing behind when all of it is undecided', () => {
-    const pinned = withChoice(EMPTY_DRAFT.balance, 3, { grams: 120 });
-    const both = withChoice(pinned, 3, { weighed: true });
+    const pinned = withChoice(EMPTY_DRAFT.balance, '3', { grams: 120 });
+    const both = withChoice(pinned, '3', { weighed: true });
     expect(both.lines).toEqual({ 3: { grams: 120, weighed: true } });
-    const none = withChoice(both, 3, { grams: undefined, weighed: undefined });
+    const none = withChoice(both, '3', { grams: undefined, weighed: undefined });
     expect(none.lines).toEqual({});
   });
 });

@@ -3,7 +3,7 @@ import { record, stepBack, stepForward, type History, type Step } from '../histo
 import type { EditedRecipe } from './draft';
 import type { Decision } from './recipe.actions';
 
-/** The part of a draft that the Balance decides: its changes can be taken back one by one. */
+/** The part of a draft that Amounts decides: its changes can be taken back one by one. */
 export type Decisions = Pick<EditedRecipe, 'batch' | 'methods' | 'balance'>;
 
 /** A draft, and how it came about. */
@@ -46,16 +46,16 @@ const moved = (now: Decided, step: Step<Decisions> | null): Decided =>
 /** The balance with a change to what was decided of one line; one of which nothing is left goes. */
 export function withChoice(
   balance: EditedRecipe['balance'],
-  index: number,
+  line: string,
   change: Decision,
 ): EditedRecipe['balance'] {
-  const { [String(index)]: before, ...others } = balance.lines;
+  const { [line]: before, ...others } = balance.lines;
   const merged = Object.entries({ ...before, ...change }).filter(
     ([, value]) => value !== undefined,
   );
   if (merged.length === 0) return { ...balance, lines: others };
   return {
     ...balance,
-    lines: { ...others, [index]: Object.fromEntries(merged) as LineChoice },
+    lines: { ...others, [line]: Object.fromEntries(merged) as LineChoice },
   };
 }

@@ -1,5 +1,5 @@
 import type { Recipe } from '@ypsigram/contract';
-import { USUAL_BALANCE } from '@ypsigram/core/batch';
+import { USUAL_BALANCE } from '@ypsigram/core/batch/balance';
 
 /** What a baker can change of a recipe. */
 export type EditedRecipe = Pick<
@@ -22,17 +22,14 @@ export function draftOf(recipe: Recipe): EditedRecipe {
   return { text, standard, authorId, batch, methods, balance, answers };
 }
 
-/** Whether two drafts say the same. */
-export function sameDraft(a: EditedRecipe, b: EditedRecipe): boolean {
-  return a === b || JSON.stringify(inOrder(a)) === JSON.stringify(inOrder(b));
-}
+/** Whether two drafts say the same, in whatever order a server or a browser puts their fields. */
+export const sameDraft = (a: EditedRecipe, b: EditedRecipe): boolean =>
+  a === b || inOrder(a) === inOrder(b);
 
-function inOrder(draft: EditedRecipe): unknown[] {
-  const { text, standard, authorId, batch, methods, balance, answers } = draft;
-  // All of the balance, whatever comes to it: what is left out here is never saved.
-  const { lines, baking, trying, ...rest } = balance;
-  const told = Object.entries(rest).filter(([, value]) => value !== undefined);
-  const decided = [told.sort(), trying && Object.entries(trying).sort()];
-  const byLine = [methods, lines, baking].map((one) => Object.entries(one).sort());
-  return [text, standard, authorId, batch.factor, batch.asked ?? null, byLine, decided, answers];
-}
+/** What is left undefined is not sent, and does not count. */
+const inOrder = (draft: EditedRecipe): string =>
+  JSON.stringify(draft, (_, value: unknown) =>
+    typeof value === 'object' && value !== null && !Array.isArray(value)
+      ? Object.fromEntries(Object.entries(value).sort(([x], [y]) => (x < y ? -1 : 1)))
+      : value,
+  );

@@ -59,21 +59,21 @@ describe('editing the text', () => {
   });
 
   it('takes along what was decided of its lines', () => {
-    store.dispatch(actions.methodChosen({ index: 1, method: 'level' }));
-    store.dispatch(actions.lineDecided({ index: 1, change: { weighed: true } }));
+    store.dispatch(actions.methodChosen({ line: '1', method: 'level' }));
+    store.dispatch(actions.lineDecided({ line: '1', change: { weighed: true } }));
     edit.to('1 egg\n2 cups toasted barley flour\n1 cup sugar');
     expect(draft().methods).toEqual({ 2: 'level' });
     expect(draft().balance.lines).toEqual({ 2: { weighed: true } });
   });
 
   it('keeps the method of an ingredient that only this kitchen has', () => {
-    store.dispatch(actions.methodChosen({ index: 0, method: 'dipped' }));
+    store.dispatch(actions.methodChosen({ line: '0', method: 'dipped' }));
     edit.to('1 egg\n2 cups toasted barley flour\n1 cup sugar');
     expect(draft().methods).toEqual({ 1: 'dipped' });
   });
 
   it('leaves decisions behind whose lines are gone', () => {
-    store.dispatch(actions.methodChosen({ index: 0, method: 'dipped' }));
+    store.dispatch(actions.methodChosen({ line: '0', method: 'dipped' }));
     edit.to('1 cup sugar');
     expect(draft()).toEqual(jasmine.objectContaining({ text: '1 cup sugar', methods: {} }));
   });

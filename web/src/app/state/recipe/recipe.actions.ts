@@ -11,7 +11,7 @@ type RecipeBalance = EditedRecipe['balance'];
 /** A change to what was decided of a line. */
 export type Decision = { readonly [K in keyof LineChoice]?: LineChoice[K] | undefined };
 
-/** What was decided of the lines of a text, by their place in it. */
+/** What was decided of the lines of a text, by their keys. */
 export interface CarriedDecisions {
   readonly methods: EditedRecipe['methods'];
   readonly lines: RecipeBalance['lines'];
@@ -33,13 +33,13 @@ export const recipeActions = createActionGroup({
     /** `typed`: one of several that are a single change to whoever takes it back. */
     'Factor set': props<{ factor: string; typed?: boolean; asked?: AskedSetting | undefined }>(),
     'Typing ended': emptyProps(),
-    'Method chosen': props<{ index: number; method: Method }>(),
+    'Method chosen': props<{ line: string; method: Method }>(),
     'Balance set': props<{ change: Partial<Omit<RecipeBalance, 'lines'>> }>(),
     /** What is set to undefined is decided no longer. */
-    'Line decided': props<{ index: number; change: Decision }>(),
-    'Masses pinned': props<{ grams: Readonly<Record<number, number>> }>(),
+    'Line decided': props<{ line: string; change: Decision }>(),
+    'Masses pinned': props<{ grams: Readonly<Record<string, number>> }>(),
     /** All of them weighed from now on, in one step. */
-    'Lines weighed': props<{ indexes: readonly number[] }>(),
+    'Lines weighed': props<{ lines: readonly string[] }>(),
     'Decision undone': emptyProps(),
     'Decision redone': emptyProps(),
     'Line answered': props<{ answer: SentLineAnswer }>(),

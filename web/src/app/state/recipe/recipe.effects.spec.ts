@@ -91,10 +91,10 @@ describe('saving what has changed', () => {
 
   it('saves every kind of decision', () => {
     const decisions = [
-      actions.linesWeighed({ indexes: [0] }),
-      actions.lineDecided({ index: 0, change: { grams: 250 } }),
+      actions.linesWeighed({ lines: ['0'] }),
+      actions.lineDecided({ line: '0', change: { grams: 250 } }),
       actions.massesPinned({ grams: { 0: 260 } }),
-      actions.methodChosen({ index: 0, method: 'dipped' }),
+      actions.methodChosen({ line: '0', method: 'dipped' }),
       actions.balanceSet({ change: { strictness: 'strict' } }),
       actions.decisionUndone(),
       actions.decisionRedone(),

@@ -154,7 +154,7 @@ export const openCreated = createEffect(
       ofType(recipeActions.recipeCreated),
       tap(({ recipe }) => {
         forgetNewRecipe();
-        void router.navigate(['/recipes', recipe.id, 'balance']);
+        void router.navigate(['/recipes', recipe.id, 'amounts']);
       }),
     ),
   { functional: true, dispatch: false },

@@ -105,7 +105,7 @@ describe('the open recipe', () => {
   it('plans both columns from text, standard, batch and methods', () => {
     const state = after(
       actions.factorSet({ factor: '1 1/2' }),
-      actions.methodChosen({ index: 0, method: 'dipped' }),
+      actions.methodChosen({ line: '0', method: 'dipped' }),
     );
     const [flour] = selectPlan(select(state));
     expect(flour?.weight?.grams).toBe(375);
@@ -159,7 +159,7 @@ describe('the open recipe', () => {
 
   it('goes by what was decided of its lines, and takes it back', () => {
     const decided = after(
-      actions.lineDecided({ index: 0, change: { grams: 300 } }),
+      actions.lineDecided({ line: '0', change: { grams: 300 } }),
       actions.massesPinned({ grams: { 1: 180 } }),
     );
     expect(decided.status).toBe('changed');
@@ -172,7 +172,7 @@ describe('the open recipe', () => {
   it('goes back no further than the text: decisions are by the place of a line', () => {
     const lines = { 2: { weighed: true } };
     const state = after(
-      actions.lineDecided({ index: 1, change: { weighed: true } }),
+      actions.lineDecided({ line: '1', change: { weighed: true } }),
       actions.textEdited({
         text: '1 egg\n2 cups flour\n1 cup sugar',
         carried: { methods: {}, lines },

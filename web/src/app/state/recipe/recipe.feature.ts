@@ -1,7 +1,7 @@
 import { createFeature, createReducer, createSelector, on } from '@ngrx/store';
 import type { SentLineAnswer, Recipe } from '@ypsigram/contract';
 import { MOST_ANSWERS } from '@ypsigram/contract/frame';
-import { sameAnswer } from '@ypsigram/core/reading';
+import { sameAnswer } from '@ypsigram/core/reading/answer';
 import { decide, redo, undo, withChoice, type Decisions } from './decisions';
 import { NO_HISTORY, endTyping, type History } from '../history/history';
 import { EMPTY_DRAFT, draftOf, sameDraft, type EditedRecipe } from './draft';
@@ -96,27 +96,27 @@ export const recipeFeature = createFeature({
       ...state,
       history: endTyping(state.history),
     })),
-    on(recipeActions.methodChosen, (state, { index, method }) =>
-      decided(state, { methods: { ...state.draft.methods, [index]: method } }),
+    on(recipeActions.methodChosen, (state, { line, method }) =>
+      decided(state, { methods: { ...state.draft.methods, [line]: method } }),
     ),
     on(recipeActions.balanceSet, (state, { change }) =>
       decided(state, { balance: { ...state.draft.balance, ...change } }),
     ),
-    on(recipeActions.lineDecided, (state, { index, change }) =>
-      decided(state, { balance: withChoice(state.draft.balance, index, change) }),
+    on(recipeActions.lineDecided, (state, { line, change }) =>
+      decided(state, { balance: withChoice(state.draft.balance, line, change) }),
     ),
     on(recipeActions.massesPinned, (state, { grams }) =>
       decided(state, {
         balance: Object.entries(grams).reduce(
-          (balance, [index, mass]) => withChoice(balance, Number(index), { grams: mass }),
+          (balance, [line, mass]) => withChoice(balance, line, { grams: mass }),
           state.draft.balance,
         ),
       }),
     ),
-    on(recipeActions.linesWeighed, (state, { indexes }) =>
+    on(recipeActions.linesWeighed, (state, { lines }) =>
       decided(state, {
-        balance: indexes.reduce(
-          (balance, index) => withChoice(balance, index, { weighed: true }),
+        balance: lines.reduce(
+          (balance, line) => withChoice(balance, line, { weighed: true }),
           state.draft.balance,
         ),
       }),

@@ -3,6 +3,7 @@ import { createSelector } from '@ngrx/store';
 import { batchProblemMessage } from '@ypsigram/contract';
 import {
   assembleRecipe,
+  lineKeys,
   openLines,
   planBatch,
   provenLines,
@@ -63,6 +64,9 @@ export const selectKeeping = createSelector(
   selectBalance,
   (reading, shelf, { forKeeping }) => keepingOf(reading, shelf, forKeeping ?? null),
 );
+
+/** What each line is called in what was decided of the recipe. */
+export const selectLineKeys = createSelector(selectReading, lineKeys);
 
 /** What is known of the cups of whoever wrote the recipe. */
 export const selectAuthorKnown = createSelector(selectKnownByAuthor, selectAuthorId, knownOf);

@@ -26,7 +26,7 @@ import { kitchenFeature } from '../../../state/kitchen/kitchen.feature';
 import { selectShelf } from '../../../state/kitchen/kitchen.selectors';
 import { recipeActions } from '../../../state/recipe/recipe.actions';
 import { recipeFeature } from '../../../state/recipe/recipe.feature';
-import { selectPlan } from '../../../state/recipe/recipe.selectors';
+import { selectLineKeys, selectPlan } from '../../../state/recipe/recipe.selectors';
 
 /** More causes than these are a list, not an answer; the rest is one figure. */
 const MOST_SHOWN = 3;
@@ -54,6 +54,7 @@ export class DiagnosisPanel {
   private readonly balance = this.store.selectSignal(recipeFeature.selectBalance);
   private readonly recipeId = computed(() => this.session.bake()?.recipeId);
   private readonly saved = this.store.selectSignal(recipeFeature.selectSaved);
+  private readonly keys = this.store.selectSignal(selectLineKeys);
   private readonly plan = this.store.selectSignal(selectPlan);
 
   private readonly ovenReadings = computed(
@@ -123,12 +124,12 @@ export class DiagnosisPanel {
     if (!bakeId || !found) return;
     const { mend } = found.cause;
     if (mend.do === 'weigh') {
-      const indexes = this.plan().flatMap(({ ingredientId, weight }, index) =>
+      const lines = this.plan().flatMap(({ ingredientId, weight }, index) =>
         ingredientId !== null && weight && this.shelf().ingredient(ingredientId)?.role === mend.role
-          ? [index]
+          ? [this.keys()[index]!]
           : [],
       );
-      if (indexes.length > 0) this.store.dispatch(recipeActions.linesWeighed({ indexes }));
+      if (lines.length > 0) this.store.dispatch(recipeActions.linesWeighed({ lines }));
     }
     const range = this.walk().inOven;
     const baking =

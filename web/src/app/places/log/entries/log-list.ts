@@ -1,4 +1,5 @@
 import { makesText, type BakeSummary } from '@ypsigram/contract';
+import { timesText } from '../../../kit/figures/times';
 import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
 import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
@@ -8,7 +9,7 @@ import { showDay } from '../../../kit/figures/dates';
 import { kitchenFeature } from '../../../state/kitchen/kitchen.feature';
 import { Crumbs } from './crumbs';
 
-const STAGE_WORDS = { bench: 'on the bench', oven: 'in the oven', log: '' } as const;
+const STAGE_WORDS = { bench: 'being measured', oven: 'in the oven', log: '' } as const;
 
 /** Bakes, a ruled line each: when, what, by whom, how it went. Two can be put side by side. */
 @Component({
@@ -19,6 +20,7 @@ const STAGE_WORDS = { bench: 'on the bench', oven: 'in the oven', log: '' } as c
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class LogList {
+  protected readonly times = timesText;
   readonly bakes = input.required<readonly BakeSummary[]>();
   /** The title says nothing where all are of one recipe. */
   readonly isOfOne = input(false);

@@ -52,7 +52,7 @@ describe('the Log', () => {
 
   it('says what to do while it is empty', () => {
     open([]);
-    expect(words()).toContain('Begin a bake on a recipe’s Bench');
+    expect(words()).toContain('Begin a bake in a recipe’s Measure');
   });
 
   it('lists bakes with how they turned out', () => {
@@ -64,7 +64,7 @@ describe('the Log', () => {
     expect(words()).toContain('dense · Rolls.');
     expect(words()).toContain('1 of 5: Not eaten');
     expect(words()).toContain('thrown away');
-    expect(words()).toContain('kept as good');
+    expect(words()).toContain('proven');
     expect(words()).toContain('in the oven');
     const links = [...element().querySelectorAll('li a')].map((link) => link.getAttribute('href'));
     expect(links[2]).toContain('/oven/');

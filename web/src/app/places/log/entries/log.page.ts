@@ -11,6 +11,13 @@ import { Retry } from '../../../kit/retry/retry';
 import { SearchField } from '../../../kit/search-field/search-field';
 import { bakesActions, bakesFeature } from '../../../state/bakes/bakes.feature';
 import { LogList } from './log-list';
+import { OpenedMenu } from '../../../kit/opened/opened-menu';
+import {
+  NgbDropdown,
+  NgbDropdownItem,
+  NgbDropdownMenu,
+  NgbDropdownToggle,
+} from '@ng-bootstrap/ng-bootstrap/dropdown';
 
 const TYPING_MILLISECONDS = 150;
 const PAGE = 50;
@@ -18,7 +25,17 @@ const PAGE = 50;
 /** The Log: all bakes by date, with search, to compare, over time, and as files. */
 @Component({
   selector: 'yg-log-page',
-  imports: [LogList, Retry, RouterLink, SearchField],
+  imports: [
+    NgbDropdown,
+    NgbDropdownItem,
+    NgbDropdownMenu,
+    NgbDropdownToggle,
+    OpenedMenu,
+    LogList,
+    Retry,
+    RouterLink,
+    SearchField,
+  ],
   templateUrl: './log.page.html',
   styleUrl: './log.page.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,

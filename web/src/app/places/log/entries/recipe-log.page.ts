@@ -23,11 +23,12 @@ import { learnedFeature } from '../../../state/learned/learned.feature';
 import { ForgivenessPanel } from '../learned/forgiveness-panel';
 import { ProvenPanel } from '../learned/proven-panel';
 import { LogList } from './log-list';
+import { Opened } from '../../../kit/opened/opened';
 
 /** The Log of a recipe: its bakes, what they proved, and what it forgives. */
 @Component({
   selector: 'yg-recipe-log-page',
-  imports: [ForgivenessPanel, Icon, LogList, ProvenPanel],
+  imports: [Opened, ForgivenessPanel, Icon, LogList, ProvenPanel],
   templateUrl: './recipe-log.page.html',
   styleUrl: './recipe-log.page.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -58,11 +58,11 @@ export class ForgivenessPanel {
     const percent = (share: number): string => fixed(100 * share, 0);
     const bakes = limit.bakes === 1 ? 'one bake' : `${limit.bakes} bakes`;
     const used = limit.isUsed
-      ? 'Plans and the Chance go by it.'
+      ? 'Amounts and How sure go by it.'
       : 'Plans go by the usual figure: too few bakes were far enough off to say more.';
     return (
-      `The ${limit.part} may be ${percent(limit.limit)} % off before it shows ` +
-      `(nine times of ten between ${percent(limit.low)} and ${percent(limit.high)} %). ` +
+      `${limit.part.charAt(0).toUpperCase()}${limit.part.slice(1)}: up to ${percent(limit.limit)} % off goes unnoticed here ` +
+      `(${percent(limit.low)} to ${percent(limit.high)} %). ` +
       `It rests on ${bakes}; bakes of this kind usually forgive ${percent(limit.usual)} %. ${used}`
     );
   });

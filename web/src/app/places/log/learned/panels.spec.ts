@@ -16,7 +16,7 @@ describe('what bakes have taught', () => {
     expect(words(fixture.nativeElement)).toContain('2 cups flour252 g± 1.2 %3 bakes');
     fixture.componentRef.setInput('proven', []);
     fixture.detectChanges();
-    expect(words(fixture.nativeElement)).toContain('Kept as good');
+    expect(words(fixture.nativeElement)).toContain('Use these amounts next time');
   });
 
   it('says how far a ratio may go, with its doubt and what it rests on', () => {
@@ -38,10 +38,10 @@ describe('what bakes have taught', () => {
     ] as Partial<BakeOutcomeReply>[]);
     fixture.detectChanges();
     const told = words(fixture.nativeElement);
-    expect(told).toContain('The water may be 11 % off before it shows');
-    expect(told).toContain('between 7 and 16 %');
+    expect(told).toContain('Water: up to 11 % off goes unnoticed here');
+    expect(told).toContain('(7 to 16 %)');
     expect(told).toContain('rests on 10 bakes; bakes of this kind usually forgive 13 %');
-    expect(told).toContain('Plans and the Chance go by it.');
+    expect(told).toContain('Amounts and How sure go by it.');
   });
 
   it('draws each bake once, by whether it came out, on an axis that holds the limit', () => {

@@ -36,8 +36,8 @@ import { grams } from '../../../kit/figures/figures';
         </table>
       } @else {
         <p>
-          None yet. When a bake came out as you like it, open it and choose <b>Kept as good</b>: you
-          have the weights for every time after.
+          None yet. When a bake came out as you like it, open it and choose
+          <b>Use these amounts next time</b>: you have the weights for every time after.
         </p>
       }
     </section>

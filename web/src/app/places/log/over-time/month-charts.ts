@@ -5,7 +5,7 @@ import { crumbAxes } from '../../../kit/chart/crumb-axes';
 import { axisFigure, INK, lookOf, TEXT } from '../../../kit/chart/ink';
 
 /** From brick to leaf, and each step told apart by its place in the stack and its word. */
-const RATING_INKS = ['#a63a22', '#d08a3c', '#e0c77a', '#7fa98f', '#1d6b45'];
+const RATING_INKS = [INK.brick, INK.clay, INK.straw, INK.sage, INK.leaf];
 
 const frame = (months: readonly LogMonth[], axis: string): EChartsCoreOption => ({
   animation: false,
@@ -28,14 +28,18 @@ const frame = (months: readonly LogMonth[], axis: string): EChartsCoreOption => 
 
 /** How many bakes of each month turned out how. */
 export const resultsChart = (months: readonly LogMonth[]): EChartsCoreOption => ({
-  ...frame(months, 'bakes'),
-  series: RATING_NAMES.map((name, at) => ({
-    name: `${at + 1} ${name.toLowerCase()}`,
-    type: 'bar',
-    stack: 'bakes',
-    itemStyle: { color: RATING_INKS[at], borderColor: INK.enamel, borderWidth: 1 },
-    data: months.map(({ byRating }) => byRating[at]),
-  })),
+  baseOption: {
+    ...frame(months, 'bakes'),
+    series: RATING_NAMES.map((name, at) => ({
+      name: `${at + 1} ${name.toLowerCase()}`,
+      type: 'bar',
+      stack: 'bakes',
+      itemStyle: { color: RATING_INKS[at], borderColor: INK.enamel, borderWidth: 1 },
+      data: months.map(({ byRating }) => byRating[at]),
+    })),
+  },
+  // On a phone the five results take three lines above it.
+  media: [{ query: { maxWidth: 560 }, option: { grid: { top: 112 } } }],
 });
 
 /** What the ingredients of each month cost, and what of it was thrown away. */

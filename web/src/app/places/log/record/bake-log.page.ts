@@ -1,4 +1,5 @@
 import { makesText } from '@ypsigram/contract';
+import { timesText } from '../../../kit/figures/times';
 import {
   ChangeDetectionStrategy,
   Component,
@@ -73,7 +74,7 @@ export class BakeLogPage implements OnDestroy {
     const hand = this.hands().find(({ id }) => id === bake.handId)?.name;
     return {
       day: showDay(bake.begunAt, this.formats().dateOrder),
-      size: `×${state.plan.factor}${state.plan.makes ? `, ${makesText(state.plan.makes)}` : ''}`,
+      size: `${timesText(state.plan.factor)}${state.plan.makes ? `, ${makesText(state.plan.makes)}` : ''}`,
       hand: hand ? `measured by ${hand}` : '',
     };
   });
@@ -86,6 +87,11 @@ export class BakeLogPage implements OnDestroy {
           weighedGrams !== null || (fills.length > 0 && fills.every((fill) => fill.grams !== null)),
       ).length ?? 0,
   );
+  /** What came out at two of five is nothing to do again. */
+  protected readonly canBeGood = computed(() => {
+    const rating = this.state()?.after.result?.rating ?? null;
+    return this.isGood() || rating === null || rating > FAILED_AT_MOST;
+  });
   protected readonly isFailed = computed(() => {
     const result = this.state()?.after.result;
     if (!result || this.isGood()) return false;

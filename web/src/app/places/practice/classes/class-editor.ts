@@ -108,10 +108,14 @@ export class ClassEditor {
 
   protected add(targetText: string, percentText: string): void {
     const [fill, tool] = [this.fill(), this.measure()];
-    const [target, percent] = [decimal(targetText), decimal(percentText)];
+    // What is left empty is as the tables have it.
+    const typed = (text: string, usual: string | undefined): number | null =>
+      decimal(text.trim() === '' ? (usual ?? '') : text);
+    const target = typed(targetText, this.usual()?.grams);
+    const percent = typed(percentText, this.usual()?.percent);
     this.problem.set(
       !fill || !tool
-        ? 'Choose an ingredient from the Shelf first.'
+        ? 'Choose an ingredient first.'
         : !target
           ? 'Write the target in grams. For example: 125.'
           : !percent || percent > WIDEST_PERCENT

@@ -29,13 +29,24 @@ import { PracticeHead } from '../practice-head';
 import { ClassEditor } from './class-editor';
 import { ClassRoom } from './class-room';
 import { aimOf, targetOf, taskName } from './class-task';
+import { Opened } from '../../../kit/opened/opened';
 
 const COLUMNS = ['task', 'name', 'grams', 'target', 'off %', 'good', 'at'];
 
 /** A class under way: its code, its tasks, and what everybody weighed. */
 @Component({
   selector: 'yg-class-page',
-  imports: [ClassEditor, Icon, Picture, PracticeHead, QrCode, Retry, RouterLink, TakeReading],
+  imports: [
+    Opened,
+    ClassEditor,
+    Icon,
+    Picture,
+    PracticeHead,
+    QrCode,
+    Retry,
+    RouterLink,
+    TakeReading,
+  ],
   templateUrl: './class.page.html',
   styleUrl: './class.page.scss',
   providers: [ClassRoom],

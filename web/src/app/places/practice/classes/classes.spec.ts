@@ -208,7 +208,7 @@ describe('setting a class', () => {
     const saved = jasmine.createSpy('saved');
     editor.fixture.componentInstance.saved.subscribe(saved);
     editor.submit('form.add', '', '125', '6');
-    expect(editor.words()).toContain('Choose an ingredient from the Shelf first.');
+    expect(editor.words()).toContain('Choose an ingredient first.');
     const flour = BUILT_IN_SHELF.ingredient('flour-wheat-all-purpose')!;
     (editor.fixture.componentInstance as unknown as { pick(of: unknown): void }).pick(flour);
     editor.fixture.detectChanges();
@@ -222,9 +222,9 @@ describe('setting a class', () => {
     editor.element.querySelector<HTMLFormElement>('form.add')!.requestSubmit();
     editor.fixture.detectChanges();
     expect(editor.words()).toContain('125 g ± 5 %');
-    editor.submit('form.fields', '');
+    editor.submit('form.start', '');
     expect(editor.words()).toContain('Give the class a name.');
-    editor.submit('form.fields', 'Towpath');
+    editor.submit('form.start', 'Towpath');
     const draft = saved.calls.mostRecent().args[0] as ClassDraft;
     expect(draft.name).toBe('Towpath');
     expect(draft.tasks[0]).toEqual(
@@ -232,6 +232,16 @@ describe('setting a class', () => {
     );
     editor.click(/^Remove the task/);
     expect(editor.words()).toContain('No tasks yet.');
+  });
+
+  it('takes the table’s figures for what is left empty', () => {
+    practiceWith();
+    const editor = new Acting(ClassEditor, { draft: { name: '', tasks: [] }, act: 'Start' });
+    const flour = BUILT_IN_SHELF.ingredient('flour-wheat-all-purpose')!;
+    (editor.fixture.componentInstance as unknown as { pick(of: unknown): void }).pick(flour);
+    editor.fixture.detectChanges();
+    editor.submit('form.add', 'all-purpose wheat flour', '', '');
+    expect(editor.words()).toContain('125 g ± 6 %');
   });
 
   it('lists what there is, and starts a new one', () => {

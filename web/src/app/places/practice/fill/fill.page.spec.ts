@@ -148,7 +148,7 @@ describe('filling and weighing', () => {
     field.value = '126';
     field.dispatchEvent(new Event('input'));
     page.click('Add weight');
-    expect(page.words()).toContain('add a hand');
+    expect(page.words()).toContain('add a person');
   });
 
   it('spoons for as long as it is held, and stops wherever it is let go', () => {

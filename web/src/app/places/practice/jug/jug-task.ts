@@ -11,9 +11,9 @@ import {
   type OnDestroy,
 } from '@angular/core';
 import { Store } from '@ngrx/store';
-import { fixed } from '@ypsigram/contract';
 import {
   SCALE_UNITS_SHOWN,
+  amongMarks,
   jugMessage,
   scaleFigure,
   seenMessage,
@@ -134,8 +134,12 @@ export class JugTaskView implements OnDestroy {
     if (this.score() !== null) return '';
     if (this.inJug() === 0) return `The jug is empty. The eye is ${this.eyeText()}.`;
     const { seen } = scoreJug(this.task(), this.eye(), this.inJug(), this.tilt());
-    const figure = fixed(seen / this.unitMillilitres(), this.task().scale === 'ml' ? 0 : 2);
-    return `The eye is ${this.eyeText()}. From there the bottom of the curve looks to be at ${figure} ${this.unit()}.`;
+    const { jug, scale } = this.task();
+    const place = amongMarks(seen, scale, {
+      step: stepOf(jug, scale),
+      unit: this.unitMillilitres(),
+    });
+    return `The eye is ${this.eyeText()}. From there the bottom of the curve looks to be ${place}.`;
   });
   protected readonly message = computed(() => {
     const score = this.score();

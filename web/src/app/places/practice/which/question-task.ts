@@ -98,7 +98,7 @@ export class QuestionTask {
   /** Of which cups the figures are told, where they are weights. */
   protected readonly cups = computed(() =>
     ['heavier', 'order', 'estimate', 'wording'].includes(this.question().topic)
-      ? `By the tables of your Shelf, in ${cupsOf(this.standard())}.`
+      ? `By the tables of your ingredients, in ${cupsOf(this.standard())}.`
       : null,
   );
   protected readonly ingredients = computed(() => {

@@ -29,7 +29,7 @@ import type { ScaleQuestion } from '@ypsigram/core/practice';
       stroke-width: 4;
     }
     .inside {
-      fill: #efe6d2;
+      fill: var(--yg-flour);
     }
     .plate {
       fill: var(--yg-cobalt);
@@ -38,14 +38,14 @@ import type { ScaleQuestion } from '@ypsigram/core/practice';
       fill: var(--yg-ink);
     }
     .figure {
-      fill: #fff;
+      fill: var(--yg-enamel);
       font-size: 23px;
       font-weight: 700;
       text-anchor: end;
       font-variant-numeric: tabular-nums;
     }
     .unit {
-      fill: #fff;
+      fill: var(--yg-enamel);
       font-size: 13px;
     }
   `,

@@ -39,7 +39,7 @@ describe('a question', () => {
     expect(done).toHaveBeenCalledOnceWith({ isRight: true, off: null });
     expect(view.words()).toContain('Right.');
     expect(view.words()).toContain(' g.');
-    expect(view.element.querySelector('a[href^="/shelf/"]')).not.toBeNull();
+    expect(view.element.querySelector('a[href^="/ingredients/"]')).not.toBeNull();
   });
 
   it('that was answered wrong shows what is right, in words too', () => {
@@ -52,7 +52,7 @@ describe('a question', () => {
     expect(choices()[wrong]!.textContent).toContain('yours');
     expect(choices()[of.right]!.textContent).toContain('right');
     expect(view.words()).toContain('Not this one.');
-    expect(view.element.querySelector('a[href="/drawer"]')).not.toBeNull();
+    expect(view.element.querySelector('a[href="/kitchen/tools"]')).not.toBeNull();
   });
 
   it('is answered by the number of a choice', () => {

@@ -134,9 +134,9 @@ describe('devices of the house', () => {
 
     it('are asked for the passcode and a name, and go where they wanted', () => {
       api.pair.and.returnValue(of(device(1, 'Tablet', true)));
-      typed('3093 2449', 'Tablet', '/recipes/1/bench');
+      typed('3093 2449', 'Tablet', '/recipes/1/measure');
       expect(api.pair).toHaveBeenCalledOnceWith({ passcode: '3093 2449', name: 'Tablet' });
-      expect(opened).toEqual(['/recipes/1/bench']);
+      expect(opened).toEqual(['/recipes/1/measure']);
     });
 
     it('go to no other site, whatever an address says', () => {
@@ -144,7 +144,7 @@ describe('devices of the house', () => {
       for (const then of ['https://elsewhere.example', '//elsewhere.example', '/\\elsewhere']) {
         typed('3093 2449', 'Tablet', then);
       }
-      expect(opened).toEqual(['/book', '/book', '/book']);
+      expect(opened).toEqual(['/recipes', '/recipes', '/recipes']);
     });
 
     it('are told what is wrong before anybody is asked, and by the server', () => {

@@ -104,4 +104,4 @@ export class PairPage {
 
 /** Only a place of this very app, whatever an address says. */
 const ownPlace = (then: string | undefined): string =>
-  then && /^\/(?![/\\])/.test(then) ? then : '/book';
+  then && /^\/(?![/\\])/.test(then) ? then : '/recipes';

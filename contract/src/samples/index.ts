@@ -1,0 +1,1 @@
+export { SAMPLE_RECIPES, type SampleRecipe } from './recipes.js';

@@ -1,0 +1,2 @@
+export { keptOf, type LineAct } from './line-act';
+export { UnderstoodLine } from './understood-line';
