@@ -3,4 +3,4 @@ export { between, exactly, isRange, midpoint, scale, shift, type Amount } from '
 export { readAmount, type AmountMatch } from './read.js';
 export { mixed, showKitchen } from './show.js';
 export { VULGAR_FRACTIONS } from './vulgar.js';
-export { NUMBER_WORDS } from './words.js';
+export { NUMBER_WORDS, TENS_WORDS } from './words.js';

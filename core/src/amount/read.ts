@@ -1,6 +1,6 @@
 import { Fraction } from 'fraction.js';
 import { between, exactly, type Amount } from './amount.js';
-import { NUMBER_WORDS, PART_WORDS } from './words.js';
+import { NUMBER_WORDS, PART_WORDS, TENS_WORDS } from './words.js';
 
 /** An amount found at the start of a text, and how many characters it took. */
 export interface AmountMatch {
@@ -34,6 +34,12 @@ const WHOLE = /\d+/y;
 const HALF_WORD = new RegExp(`(?:an? )?(${PARTS})(?: an?\\b| of an?\\b| of\\b)?(?![a-z])`, 'iy');
 const COUNT_WORD = new RegExp(
   `(half a |a )?(${COUNTS})(?:[ -]and[ -](?:an?[ -]|one[ -])?(${PARTS}))?(?![a-z])`,
+  'iy',
+);
+const TENS = alternatives(Object.keys(TENS_WORDS));
+/** "two hundred and fifty", "a hundred", "thirty-five": both parts may lack, not at once. */
+const LARGE_WORD = new RegExp(
+  `(?:(an?|${COUNTS}) hundred(?: and| )?)?(?: ?(?:(${TENS})(?:[ -](${COUNTS}))?|(?<=hundred(?: and)? )(${COUNTS})))?(?![a-z])`,
   'iy',
 );
 const ARTICLE = /an?(?: and an? (half|quarter|third))?(?= )/iy;
@@ -115,7 +121,21 @@ function readDigits(text: string, start: number): NumberMatch | null {
   return null;
 }
 
+function readLargeWords(text: string, start: number): NumberMatch | null {
+  const large = at(LARGE_WORD, text, start);
+  if (!large || large[0] === '') return null;
+  const [all, hundreds, tens, units, behind] = large;
+  const ones = units ?? behind;
+  const value =
+    (hundreds ? 100 * (NUMBER_WORDS[hundreds.toLowerCase()] ?? 1) : 0) +
+    (tens ? TENS_WORDS[tens.toLowerCase()]! : 0) +
+    (ones ? NUMBER_WORDS[ones.toLowerCase()]! : 0);
+  return value > 0 ? { value: exact(value), length: all.trimEnd().length } : null;
+}
+
 function readWords(text: string, start: number): NumberMatch | null {
+  const large = readLargeWords(text, start);
+  if (large) return large;
   const count = at(COUNT_WORD, text, start);
   if (count) {
     let value = new Fraction(NUMBER_WORDS[count[2]!.toLowerCase()]!);

@@ -12,11 +12,26 @@ export const NUMBER_WORDS: Readonly<Record<string, number>> = {
   ten: 10,
   eleven: 11,
   twelve: 12,
+  thirteen: 13,
+  fourteen: 14,
   fifteen: 15,
   sixteen: 16,
+  seventeen: 17,
   eighteen: 18,
-  twenty: 20,
+  nineteen: 19,
   dozen: 12,
+};
+
+/** Words for tens, which take a unit behind them: "thirty-five". */
+export const TENS_WORDS: Readonly<Record<string, number>> = {
+  twenty: 20,
+  thirty: 30,
+  forty: 40,
+  fifty: 50,
+  sixty: 60,
+  seventy: 70,
+  eighty: 80,
+  ninety: 90,
 };
 
 /** Words for parts, as numerator and denominator. */

@@ -13,7 +13,7 @@ import { insteadOf, type InsteadAnswer } from './instead.js';
 import { panBetween, type PanAnswer } from './pans.js';
 import { unitsAsAsked, unitsBetween, type UnitAnswer } from './units.js';
 import { multiplied, together } from './times.js';
-import { inOrder } from './any-order.js';
+import { amountFirst, inOrder, isFilledByOne, type OrderedQuestion } from './any-order.js';
 import { partsOf, type QuestionParts } from './question.js';
 import { readLine } from '../reading/index.js';
 import type { Standard } from '../units/index.js';
@@ -46,7 +46,7 @@ const LONGEST = 200;
 export function ask(text: string, kitchen: QuickKitchen): QuickAnswer {
   const parts = partsOf(text.slice(0, LONGEST));
   if (parts.of === '') return { kind: 'none', reason: 'empty', closest: [] };
-  const heat = heatIn(parts.of);
+  const heat = heatIn(parts.of) ?? heatIn(text.slice(0, LONGEST));
   if (heat) return heat;
   if (parts.into !== null && isHeatScale(parts.of) && isHeatScale(parts.into)) {
     return noAnswer('no-heat');
@@ -62,33 +62,86 @@ export function ask(text: string, kitchen: QuickKitchen): QuickAnswer {
   // "double 3/4 cup" asks for cups again.
   const asAsked = times !== together(of) && into === null ? unitsAsAsked(times, here) : null;
   if (asAsked) return asAsked;
-  const found = answer(times, into, here, link);
-  if (found.kind !== 'none' || !CAN_BE_TURNED.has(found.reason)) return found;
-  const ordered = inOrder(text.slice(0, LONGEST), here);
-  const other = ordered && answer(ordered.matter, ordered.into, here);
-  return other && other.kind !== 'none' ? other : found;
+  const usual = { matter: times, into: into && unitOfEquation(into, here), link };
+  let first: NoAnswer | null = null;
+  for (const order of orders(usual, text.slice(0, LONGEST), here)) {
+    const found = answer(order, here);
+    if (found.kind === 'none' && !CAN_BE_TURNED.has(found.reason)) return found;
+    // Another order of the words has to say what is asked for, or it is not the one.
+    const isAnswered = order === usual || order.into === null || hasWanted(found);
+    if (found.kind !== 'none' && isAnswered) return found;
+    // Why the words as they stand have no answer says more than why others have none.
+    if (order === usual && found.kind === 'none') first = found;
+  }
+  return (into === null && otherKind(times, here)) || (first ?? noAnswer('unknown-ingredient'));
+}
+
+const hasWanted = (found: QuickAnswer): boolean =>
+  found.kind !== 'measure' || found.wanted !== null;
+
+/** What a question may ask, the likeliest order of its words first. */
+function* orders(
+  usual: OrderedQuestion,
+  text: string,
+  kitchen: QuickKitchen,
+): Generator<OrderedQuestion> {
+  const ordered = inOrder(text, kitchen);
+  // "1/2 lb butter sticks": a second unit is what it is wanted in, not a word of the name.
+  if (usual.into === null) yield* ordered.filter(({ into }) => into !== null);
+  yield usual;
+  // An order that leaves out what is asked for answers something else.
+  yield* usual.into === null ? ordered : ordered.filter(({ into }) => into !== null);
+  for (const matter of amountFirst(usual.matter, kitchen)) yield { ...usual, matter };
+}
+
+/** "3 tsp = 1 tbsp?": what is behind the sign says in which unit to answer. */
+function unitOfEquation(into: string, kitchen: QuickKitchen): string {
+  const [, unit] = /^\d+ ([a-z ]+)$/i.exec(into) ?? [];
+  return unit && unitIn(unit, kitchen) !== null ? unit : into;
+}
+
+/** "10 g fresh yeast dry", "1 sachet dry yeast fresh equivalent": the other kind follows at once. */
+function otherKind(text: string, kitchen: QuickKitchen): QuickAnswer | null {
+  const words = text.replace(/ (?:equivalent|instead|substitute|replacement)$/i, '').split(' ');
+  for (let at = words.length - 1; at > 1; at--) {
+    const found = insteadOf(words.slice(0, at).join(' '), words.slice(at).join(' '), kitchen);
+    if (found) return found;
+  }
+  return null;
 }
 
 /** What another order of the words may answer. */
 const CAN_BE_TURNED: ReadonlySet<NoAnswer['reason']> = new Set([
   'no-amount',
   'unknown-ingredient',
+  'unknown-weight',
   'two-things',
 ]);
 
-function answer(of: string, into: string | null, kitchen: QuickKitchen, link = ''): QuickAnswer {
-  // "flour as sold": no unit follows, so all of it is the question.
+/** Words that ask for something else than what stands before them. */
+const ASKS_FOR_OTHER = /^(?:into|to|vs\.?|versus|=|->|→)$/i;
+
+function answer(
+  { matter: of, into, link = '' }: OrderedQuestion,
+  kitchen: QuickKitchen,
+): QuickAnswer {
   // "1 lemon, how much juice"
   if (into !== null && TAKEN_FROM_FRUIT.includes(into.toLowerCase()))
     return measureIn(`${into} of ${of}`, null, kitchen);
   const hasUnit = into !== null && unitIn(into, kitchen) !== null;
   const units = hasUnit || into === null ? unitsBetween(of, into, kitchen) : null;
   if (units) return units;
-  const count = hasUnit || into === null ? null : countedIn(of, into, kitchen);
+  const count =
+    hasUnit || into === null
+      ? null
+      : countedIn(of, PIECES.test(into) ? nameIn(of, kitchen) : into, kitchen);
   if (count) return count;
   const instead = hasUnit || into === null ? null : insteadOf(of, into, kitchen);
   if (instead) return instead;
   if (into !== null && !hasUnit && isAnotherThing(of, into, kitchen)) return noAnswer('two-things');
+  // "15 g yeast fresh to dried": an answer that leaves out what is asked for is none.
+  if (into !== null && !hasUnit && ASKS_FOR_OTHER.test(link)) return noAnswer('two-things');
+  // "flour as sold": no unit follows, so all of it is the question.
   const [matter, unit] = hasUnit
     ? [of, into]
     : [into ? [of, link, into].filter(Boolean).join(' ') : of, null];
@@ -98,12 +151,24 @@ function answer(of: string, into: string | null, kitchen: QuickKitchen, link = '
   const [, unitFirst, unitLast] = /^(\S+) (\S+)$/.exec(matter) ?? [];
   const bare = unitFirst && unitLast ? unitsBetween(unitFirst, unitLast, kitchen) : null;
   if (bare) return bare;
+  let best = found;
   for (const [other, wanted] of otherwise(matter, unit, kitchen)) {
     const one = measureIn(other, wanted, kitchen);
     if (one.kind === 'measure') return one;
+    // What was understood and has no weight says more than what was not understood.
+    if (one.reason === 'unknown-weight') best = one;
   }
-  return found;
+  return best;
 }
+
+/** "1 kg potatoes how many": of what it is itself. */
+const PIECES = /^(?:how many|pieces?|units?|stück|pièces?)$/i;
+
+const nameIn = (of: string, { standard, shelf }: QuickKitchen): string => {
+  const { spans, written } = readLine(of, standard, shelf);
+  const name = spans.find(({ part }) => part === 'ingredient');
+  return name ? written.slice(name.start, name.end) : of;
+};
 
 /** "12 muffins to 24 mini muffins", "20 g butter in flour": two things, and no way from one to the other. */
 function isAnotherThing(of: string, into: string, { standard, shelf }: QuickKitchen): boolean {
@@ -124,10 +189,16 @@ function unitLast(parts: QuestionParts, kitchen: QuickKitchen): QuestionParts {
 /** "grams in 1 cup butter", "cups in a pint": the unit stands first. */
 function turned({ of, into, link, isOfOne }: QuestionParts, kitchen: QuickKitchen): QuestionParts {
   const isUnitFirst = into !== null && unitIn(of, kitchen) !== null;
-  // "cups to grams flour"
+  // "cups to grams flour", but "gram in tsp salt": one of what is filled.
   const [, unit, matter] = (isUnitFirst && !isOfOne && /^(\S+) (.+)$/.exec(into)) || [];
   if (unit && matter && unitIn(unit, kitchen)) {
-    return { of: `1 ${of} ${matter}`, into: unit, isOfOne };
+    const [first, second] = isFilledByOne(of, kitchen) ? [of, unit] : [unit, of];
+    return { of: `1 ${first} ${matter}`, into: second, isOfOne };
+  }
+  // "cups of flour in a kilo"
+  const [, wanted, name] = (isOfOne && /^(\S+) (?:of )?(.+)$/.exec(of)) || [];
+  if (into !== null && wanted && name && unitIn(into, kitchen) && unitIn(wanted, kitchen)) {
+    return { of: `1 ${into} ${name}`, into: wanted, isOfOne };
   }
   const isAmountBehind = into !== null && /^(?:\d|[½¼¾⅓⅔⅛]|half |quarter )/.test(into);
   return isUnitFirst && (isAmountBehind || isOfOne)

@@ -1,4 +1,12 @@
-import { celsiusOf, celsiusOfGas, FAN_OFFSET, gasMarkOf } from '../units/index.js';
+import { heatsIn } from '../reading/facts/index.js';
+import {
+  celsiusOf,
+  celsiusOfGas,
+  FAN_OFFSET,
+  gasMarkOf,
+  ovenInWords,
+  type OvenInWords,
+} from '../units/index.js';
 
 /** An oven's heat on every scale. Degrees are unrounded. */
 export interface HeatAnswer {
@@ -12,13 +20,15 @@ export interface HeatAnswer {
 }
 
 const DEGREES =
-  /^(-?\d{1,3}(?:[.,]\d)?) ?(?:°|º|deg(?:rees?|\.)?)? ?(c|f|celsius|fahrenheit)\b\.?(?: ?(fan|convection))?$/i;
+  /^(-?\d{1,3}(?:[.,]\d)?) ?(?:°|º|deg(?:rees?|\.)?)? ?(c|f|cel[sc]ius|fahrenheit|farenheit)\b\.?(?: ?(fan|convection))?$/i;
 /** "350 degrees": nobody bakes at 350 °C, nor at 180 °F. */
 const SCALE_LEFT_OUT = /^(\d{2,3}) ?(?:°|º|deg(?:rees?|\.)?)$/i;
 /** "fan 160", "160 fan", "fan oven 160 C": an oven that blows. */
 const BLOWN = /^(?:fan(?: oven)? (\d{2,3})|(\d{2,3}) ?(?:fan|convection))(?: ?°? ?(c|f))?$/i;
 /** No oven is that hot in degrees Celsius. */
 const HOTTEST_CELSIUS = 270;
+/** No oven is set lower in degrees Fahrenheit. */
+const COLDEST_FAHRENHEIT = 170;
 const GAS = /^gas(?: mark)? ?(\d{1,2}|1\/[24]|[¼½])$/i;
 const PARTS: Readonly<Record<string, number>> = { '1/4': 0.25, '¼': 0.25, '1/2': 0.5, '½': 0.5 };
 
@@ -28,16 +38,41 @@ const HOTTEST = 500;
 
 /** "F", "celsius", "gas mark": a scale of heat without a figure on it. */
 export const isHeatScale = (text: string): boolean =>
-  /^(?:°? ?[cf]|celsius|fahrenheit|centigrade|gas(?: mark)?)$/i.test(text.trim());
+  /^(?:°? ?[cf]|cel[sc]ius|fahrenheit|farenheit|centigrade|gas(?: mark)?)$/i.test(text.trim());
 
 /** "220c gas mark", "gas mark 4 fan": in which it is wanted. The answer has every scale anyway. */
-const WANTED = /(?: (?:in|to)| =)? (?:gas(?: mark)?|fan|°? ?[cf]|celsius|fahrenheit|centigrade)$/i;
+const WANTED =
+  /(?: (?:in|to)| =)? (?:gas(?: mark)?|fan|°? ?[cf]|cel[sc]ius|fahrenheit|farenheit|centigrade)$/i;
 
-/** The heat that a text names: "350 F", "180°C fan", "gas mark 4". Null where it names none. */
+/** Words that may stand beside a heat, in the languages that are read: the answer has every scale anyway. */
+const BESIDE: ReadonlySet<string> = new Set(
+  `a an at in into to as is what convert oven ofen four preheat preheated temp temperature degrees deg
+  c f celsius celcius fahrenheit farenheit centigrade gas mark fan convection conventional static
+  grad auf umluft heißluft ober unterhitze oberhitze und en th thermostat degrés au à`.split(/\s+/),
+);
+
+/** A heat as the steps of a recipe tell it, where nothing else stands in the text. */
+function heatInWords(text: string): HeatAnswer | null {
+  const plain = text.replace(/^(?:oven|ofen|four) (\d{3})$/i, '$1 oven');
+  const [heat, more] = heatsIn(plain);
+  if (!heat || more || /-\d/.test(text)) return null;
+  const rest = (plain.slice(0, heat.start) + plain.slice(heat.end)).toLowerCase();
+  const isAlone = (rest.match(/[\p{L}\d]+/gu) ?? []).every((word) => BESIDE.has(word));
+  return isAlone ? answer(heat.celsius) : null;
+}
+
+/** The heat that a text names: "350 F", "180°C fan", "gas mark 4", "th. 6". Null where it names none. */
 export const heatIn = (text: string): HeatAnswer | null =>
-  heatOf(text) ?? (WANTED.test(text) ? heatOf(text.replace(WANTED, '')) : null);
+  heatOf(text) ??
+  (WANTED.test(text) ? heatOf(text.replace(WANTED, '')) : null) ??
+  heatInWords(text);
+
+const isAllOf = (text: string, { start, end }: OvenInWords): boolean =>
+  /^(?:an? )?(?: temp(?:erature)?)?$/i.test(text.slice(0, start) + text.slice(end));
 
 function heatOf(text: string): HeatAnswer | null {
+  const named = ovenInWords(text);
+  if (named && isAllOf(text, named)) return answer(named.celsius);
   const gas = GAS.exec(text.trim());
   if (gas) {
     const celsius = celsiusOfGas(PARTS[gas[1]!] ?? Number(gas[1]));
@@ -46,7 +81,9 @@ function heatOf(text: string): HeatAnswer | null {
   const blown = BLOWN.exec(text.trim());
   if (blown) {
     const shown = Number(blown[1] ?? blown[2]);
-    const isFahrenheit = /^f/i.test(blown[3] ?? '') || shown > HOTTEST_CELSIUS;
+    // "160 fan f": no oven bakes at 160 °F, so that is how it is wanted.
+    const isFahrenheit =
+      shown > HOTTEST_CELSIUS || (/^f/i.test(blown[3] ?? '') && shown >= COLDEST_FAHRENHEIT);
     return answer((isFahrenheit ? celsiusOf(shown) : shown) + FAN_OFFSET);
   }
   const bare = SCALE_LEFT_OUT.exec(text.trim());

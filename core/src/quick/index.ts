@@ -6,3 +6,4 @@ export type { HeatAnswer } from './heat.js';
 export type { InsteadAnswer } from './instead.js';
 export { NO_ANSWERS, type MeasureAnswer, type NoAnswer, type QuickKitchen } from './measure.js';
 export type { PanAnswer } from './pans.js';
+export { questionsIn } from './question.js';

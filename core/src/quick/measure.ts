@@ -124,9 +124,12 @@ export function measureNamed(
   // "EL Mehl" names more than a measure.
   if (readLine(`2 ${word}`, standard, shelf).ingredientId !== null) return null;
   const named = (name: string): WantedAmount | null => {
-    const { amount, unit, ingredientId } = readLine(`2 ${word} ${name}`, standard, shelf);
-    // "cup flour" is no unit: it would be one of whatever follows.
-    const isAll = ingredientId === readLine(`2 g ${name}`, standard, shelf).ingredientId;
+    const { amount, unit, ingredientId, spans } = readLine(`2 ${word} ${name}`, standard, shelf);
+    // "cup flour" is no unit: it would be one of whatever follows; nor is "Prise Salz Gramm".
+    const isAll =
+      ingredientId === readLine(`2 g ${name}`, standard, shelf).ingredientId &&
+      (!word.includes(' ') ||
+        spans.some(({ part, start, end }) => part === 'unit' && end - start >= word.length));
     if (!amount || unit === null || unit === 'each' || !isAll) return null;
     return { unit, amount: midpoint(amount).div(2).valueOf() };
   };
@@ -158,6 +161,14 @@ function wantedIn(
   { standard, shelf, hand }: QuickKitchen,
 ): WantedAmount | null {
   if (isMassUnit(unit)) return { unit, amount: grams / gramsIn(unit).valueOf() };
+  if (unit === 'stick') {
+    const one = intendedMass(
+      readLine(`1 stick ${ingredient.name}`, standard, shelf),
+      standard,
+      shelf,
+    );
+    return one && { unit, amount: grams / one.grams };
+  }
   if (!isVolumeUnit(unit)) return null;
   const millilitres = millilitresIn(unit, standard).valueOf();
   const written = writtenMillilitres(line, ingredient.class, standard);
@@ -214,13 +225,28 @@ function standardsOf(line: Line, kitchen: QuickKitchen): StandardAnswer[] {
 const hasAmount = (amount: Amount | null): boolean =>
   amount !== null && midpoint(amount).valueOf() > 0;
 
+/** "almonds sliced" in a question is what lies in the cup: nobody asks for what is done to it later. */
+function preparedFirst({ written, notes, spans }: Line): string | null {
+  const name = spans.find(({ part }) => part === 'ingredient');
+  const isAfter = notes.some(({ code }) => code === 'order-after');
+  if (!name || !isAfter || written.includes(',')) return null;
+  const behind = written.slice(name.end).trim();
+  return `${written.slice(0, name.start)}${behind} ${written.slice(name.start, name.end)}`;
+}
+
 /** A question is too short to show its language: where English names nothing, the others are tried. */
 function readQuestion(text: string, { standard, shelf }: QuickKitchen): Line {
   const line = readLine(text, standard, shelf);
+  const prepared = preparedFirst(line);
+  if (prepared !== null) return readLine(prepared, standard, shelf);
   if (line.ingredientId !== null || line.partOf) return line;
   const others = LANGUAGES.map(({ id }) => readLineAs(text, id, standard, shelf));
   return others.find(({ ingredientId }) => ingredientId !== null) ?? line;
 }
+
+/** "1 gram 300 flour": an answer that leaves a number out is an answer to another question. */
+const hasNumberBehindUnit = ({ written, spans }: Line): boolean =>
+  spans.some(({ part, end }) => part === 'unit' && /^ \d/.test(written.slice(end)));
 
 /** What an amount of an ingredient weighs and is filled by; or why that can't be said. */
 export function measureIn(
@@ -237,6 +263,7 @@ export function measureIn(
   }
   if (!hasAmount(line.amount) && !line.stated) return noAnswer('no-amount');
   if (line.partOf) return noAnswer('several');
+  if (hasNumberBehindUnit(line)) return noAnswer('no-amount');
   const intended = intendedMass(line, standard, shelf, author ?? []);
   if (!intended) return noAnswer('unknown-weight');
   const planAt = (factor: Fraction): PlanLine => planLine(line, standard, { ...kitchen, factor });

@@ -24,13 +24,15 @@ function asPan({ shape, lengthCm, widthCm, count }: PanSize): Pan | null {
 
 /** The pan of a few words, which need not say that it is one: "20 cm round", "9 x 13 inch". */
 function panOf(words: string): PanSize | null {
-  const sized = BARE.test(words) ? withUnit(words) : words;
+  const sized = BARE.test(words) || BARE_SIDE.test(words) ? withUnit(words) : words;
   return panIn(/\b(?:tin|pan|tray|dish|mould|mold)/i.test(sized) ? sized : `${sized} tin`);
 }
 
 /** Two sides without their unit: "9x13", "20 x 30". */
 const BARE =
   /^\s*\d+(?:\.\d+)? ?(?:x|×|by) ?\d+(?:\.\d+)?\s*(?:tin|pan|tray|dish|loaf(?: (?:tin|pan))?)?\s*$/i;
+/** One side without its unit, of what is said to be a pan: "23 round". */
+const BARE_SIDE = /^\s*\d+(?:\.\d+)? ?(?:round|square|springform)(?: (?:tin|pan|cake))?\s*$/i;
 /** A side in inches is shorter than this; pans in centimetres are not that small. */
 const LONGEST_INCHES = 17;
 const withUnit = (words: string): string => {

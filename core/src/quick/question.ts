@@ -11,7 +11,7 @@ export interface QuestionParts {
 
 /** Words before the matter itself: "how much is", "convert". */
 const OPENING =
-  /^(?:please )?(?:convert|what(?:'s| is| are)|how (?:much|heavy) (?:is|are|does))\s+/i;
+  /^(?:please )?(?:convert|what(?:'?s| is| are)|how (?:much|heavy) (?:is|are|does)|weight of)\s+/i;
 /** "how many grams are 2 cups of flour" */
 const HOW_MANY =
   /^how (?:many|much) ([a-z .]+?) (?:is|are|in|do|does|make) (?:there in )?(.+?)(?: weigh| make)?$/i;
@@ -19,6 +19,8 @@ const INTO = /^(.+?)\s+(in|into|to|as|vs\.?|versus|=|->|→|in die|en)\s+(?:an? 
 
 /** "1 cup mashed banana, how many bananas" */
 const HOW_MANY_BEHIND = /^(.+?),? (?:is )?how (?:many|much) ([a-z ]+?)(?: is (?:it|that))?$/i;
+/** "1 kg potatoes how many", "500 g Äpfel Stück" */
+const PIECES_BEHIND = /^(.*\d.*?),? (?:in |en )?(how many|pieces?|stück|pièces)$/i;
 /** "cups and tablespoons": by what the kitchen has, which is the answer where no unit is asked for. */
 const BY_TOOLS = String.raw`cups? (?:and|&|\+|or) (?:tbsps?|tablespoons?|tsps?|teaspoons?|spoons?)`;
 const INTO_TOOLS = new RegExp(`^(.+?) (?:in|into|to|as) ${BY_TOOLS}$`, 'i');
@@ -30,6 +32,37 @@ const SHARED =
 
 const IN_A = / in an? \S/i;
 
+/** "honey vs sugar 1 cup": the amount stands for both. */
+const BESIDE = /^(.+?) (?:vs\.?|versus) (.+?)$/i;
+/** An amount and its unit, before what is measured or behind it. */
+const AMOUNT_BEFORE = /^((?:an? |\d|[½¼¾⅓⅔⅛])\S*(?: \d\/\d)? ?[a-z]*\.?) (.+)$/i;
+const AMOUNT_BEHIND = /^(.+?) ((?:an? |\d|[½¼¾⅓⅔⅛]).*)$/i;
+
+/**
+ * The questions in a text, each to be asked alone: its lines, and the two sides of "honey vs sugar
+ * 1 cup". One question is itself.
+ */
+export function questionsIn(text: string): readonly string[] {
+  const lines = text
+    .split(/\r\n|\r|\n/)
+    .map((line) => line.trim())
+    .filter((line) => line !== '');
+  return lines.flatMap(sidesOf);
+}
+
+function sidesOf(line: string): readonly string[] {
+  const [, first, second] = BESIDE.exec(line.replace(/[?？]+\s*$/, '')) ?? [];
+  if (!first || !second) return [line];
+  const [, amountFirst, nameFirst] = AMOUNT_BEFORE.exec(first) ?? [];
+  const [, amountLast] = AMOUNT_BEFORE.exec(second) ?? [];
+  if (amountFirst && nameFirst) return [first, amountLast ? second : `${amountFirst} ${second}`];
+  const [, nameSecond, amountBehind] = AMOUNT_BEHIND.exec(second) ?? [];
+  if (amountLast) return [line];
+  return nameSecond && amountBehind
+    ? [`${amountBehind} ${first}`, `${amountBehind} ${nameSecond}`]
+    : [first, second];
+}
+
 /** "20 cm round to 23 cm" → what stands before and after; a question mark and openings go. */
 export function partsOf(text: string): QuestionParts {
   const plain = text
@@ -38,6 +71,8 @@ export function partsOf(text: string): QuestionParts {
     .trim();
   const byTools = INTO_TOOLS.exec(plain) ?? TOOLS_OF.exec(plain);
   if (byTools) return { of: byTools[1]!.replace(OPENING, ''), into: null, isOfOne: false };
+  const pieces = PIECES_BEHIND.exec(plain);
+  if (pieces) return { of: pieces[1]!, into: pieces[2]!, isOfOne: false };
   const behind = HOW_MANY_BEHIND.exec(plain);
   if (behind) return { of: behind[1]!, into: behind[2]!, isOfOne: false };
   const howMany = HOW_MANY.exec(plain);

@@ -19,6 +19,8 @@ const TIMES: Readonly<Record<string, Fraction>> = {
 const AMOUNT = '(?=.*(?:\\d|[½¼¾⅓⅔⅛]))';
 const PART_OF = new RegExp(`^(?:(an?|one|two|three) )?(half|third|quarter)s? of ${AMOUNT}`, 'i');
 const SHARE_OF = new RegExp(`^(\\d+/[1-9]\\d*) of ${AMOUNT}`);
+/** "3 x 125 g" */
+const COUNT_OF = /^(\d{1,3}) ?(?:×|x|\*|times) ?(?=\d+(?:[.,]\d+)? ?[a-z]+(?: [a-z]|$))/i;
 const BEFORE = new RegExp(`^(double|twice|triple) ${AMOUNT}`, 'i');
 const BEHIND = /[, ]+(halved|doubled|tripled)$/i;
 const DIVIDED =
@@ -30,6 +32,8 @@ const FACTOR = /[, ]*(?:×|x|\*|times) ?(\d+(?:\.\d+|\/[1-9]\d*)?)(?: times)?$/i
 
 /** "half of 3/4 cup", "2 cups flour, doubled", "1/3 of 1 cup": what is asked, already multiplied. */
 export function multiplied(text: string): string {
+  const count = COUNT_OF.exec(text);
+  if (count) return by(text.slice(count[0].length), new Fraction(count[1]!));
   const part = PART_OF.exec(text);
   if (part) {
     const times = PARTS[part[2]!.toLowerCase()]!.mul(COUNTS[(part[1] ?? '').toLowerCase()] ?? 1);

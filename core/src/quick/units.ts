@@ -20,7 +20,9 @@ function firstOf(
   const amount = AN.test(text) ? 1 : found ? midpoint(found.amount).valueOf() : 1;
   const behind = AN.test(text) ? text.replace(AN, '') : text.slice(found?.length ?? 0).trim();
   const [, word = '', rest = ''] =
-    /^([^\d]*?)\s*(?:(?:and|plus|\+) )?((?:\d|[½¼¾⅓⅔⅛]).*)?$/.exec(behind) ?? [];
+    /^([^\d]*?)\s*(?:(?:and|plus|\+) )?((?:(?:minus|less|-|−) )?(?:\d|[½¼¾⅓⅔⅛]).*)?$/.exec(
+      behind,
+    ) ?? [];
   const one = amount > 0 ? measureNamed(word.trim(), kitchen) : null;
   return one && { measure: { unit: one.unit, amount: amount * one.amount }, rest };
 }
@@ -42,12 +44,16 @@ const sizeIn = (unit: Unit, { standard }: QuickKitchen): number =>
 function measureOf(text: string, kitchen: QuickKitchen): WantedAmount | null {
   const first = firstOf(text, kitchen);
   if (!first || first.rest === '') return first && first.measure;
-  const more = measureOf(first.rest, kitchen);
+  const [less = ''] = /^(?:minus|less|-|−) /.exec(first.rest) ?? [];
+  const more = measureOf(first.rest.slice(less.length), kitchen);
   const { unit, amount } = first.measure;
   if (!more || isMassUnit(more.unit) !== isMassUnit(unit)) return null;
   return {
     unit,
-    amount: amount + (more.amount * sizeIn(more.unit, kitchen)) / sizeIn(unit, kitchen),
+    amount:
+      amount +
+      ((less === '' ? more.amount : -more.amount) * sizeIn(more.unit, kitchen)) /
+        sizeIn(unit, kitchen),
   };
 }
 

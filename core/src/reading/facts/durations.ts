@@ -1,4 +1,4 @@
-import { NUMBER_WORDS } from '../../amount/index.js';
+import { NUMBER_WORDS, TENS_WORDS } from '../../amount/index.js';
 
 /*
  * How long something takes, in the languages that are read. A duration is found by its unit; what
@@ -18,13 +18,11 @@ export interface Duration {
 
 const WORDS: Readonly<Record<string, number>> = {
   ...NUMBER_WORDS,
+  ...TENS_WORDS,
+  'thirty-five': 35,
+  'forty-five': 45,
   a: 1,
   an: 1,
-  thirty: 30,
-  forty: 40,
-  'forty-five': 45,
-  fifty: 50,
-  sixty: 60,
   half: 0.5,
   'half a': 0.5,
   'half an': 0.5,

@@ -2,23 +2,13 @@ import { wordsOf } from '../../catalogue/index.js';
 import type { LineParts, PartWords, ReadingContext } from './line-parts.js';
 import { readPhrase, remarkWords } from './phrase.js';
 import { readQuantity } from '../amounts/index.js';
-import { DESCRIBING_WORDS, table } from '../vocabulary/index.js';
+import { DESCRIBING_WORDS, TAKEN_FROM_FRUIT } from '../vocabulary/index.js';
 
 const PART_OF =
   /^(?:the )?(?:(?:finely|freshly|coarsely) )?(?:grated |squeezed |pared )?(juice|zest|rind|peel|whites?|yolks?)(?: only)?(?:(?: and|,| &) (?:(?:finely |freshly |coarsely )?(?:grated |squeezed )?)(juice|zest|rind|peel))? (?:of |from |(?=\d|half|one |two ))/di;
 
 /** "Zest of 2 lemons, juice of 1". */
 const ALSO = /^[,;] ?(?:and )?((?:(?:finely )?grated )?(?:juice|zest|rind|peel) of .{1,40})/i;
-
-/** What is taken from a fruit, by the word that is written for it. */
-const TAKEN: Readonly<Record<string, string>> = table({
-  juice: 'juice',
-  juiced: 'juice',
-  zest: 'zest',
-  zested: 'zest',
-  rind: 'zest',
-  peel: 'zest',
-});
 
 /** "Juice of 1 lemon", "whites of 3 eggs": a part, counted by the whole it comes from. */
 export function partOfWhole(text: string, { standard, shelf }: ReadingContext): LineParts | null {
@@ -74,7 +64,9 @@ function bothFrom(text: string, context: ReadingContext): readonly PartWords[] {
   const phrase = readPhrase(text.slice(quantity.end), quantity.end, context.shelf.findName);
   const found = { quantity, phrase, remarks: phrase.tail, byFruit: false };
   if (takenFromWhole(found, context).phrase.second === null) return NOTHING;
-  const taken = [...text.slice(comma).matchAll(WORD)].filter(([word]) => TAKEN[word.toLowerCase()]);
+  const taken = [...text.slice(comma).matchAll(WORD)].filter(
+    ([word]) => TAKEN_FROM_FRUIT[word.toLowerCase()],
+  );
   const [first, second] = taken.map(({ index, 0: word }): PartWords[number] => [
     comma + index,
     comma + index + word.length,
@@ -105,7 +97,7 @@ export function takenFromWhole(found: LineParts, { shelf }: ReadingContext): Lin
   if (!quantity || (quantity.unit !== null && quantity.unit !== 'each')) return found;
   const words = phrase.name ? wordsOf(phrase.text) : phrase.before;
   const fruit = words.filter((word) => !DESCRIBING_WORDS.has(word)).at(-1);
-  const taken = remarkWords(phrase.tail).flatMap((word) => TAKEN[word] ?? []);
+  const taken = remarkWords(phrase.tail).flatMap((word) => TAKEN_FROM_FRUIT[word] ?? []);
   if (fruit === undefined || taken.length === 0) return found;
   const name = shelf.findName([fruit, taken[0]!]);
   if (!name || name.end - name.start < 2) return found;

@@ -6,6 +6,7 @@ import {
   ORDER_FORMS,
   ORDER_METHODS,
   OTHER_THING_WORDS,
+  TAKEN_FROM_FRUIT,
   TRAILING_WORDS,
 } from '../vocabulary/index.js';
 
@@ -38,7 +39,7 @@ export interface NamePhrase {
 const SIMPLE_WORD = /^[A-Za-z]+$/;
 const WORDS = /[\p{L}\p{N}'’]+/gu;
 const END_OF_NOUN =
-  /[,;([|]| - |: | \+ | (?:plus|minus|less(?= \d)|for|to(?! \d)|as|if|according|about|at|enough|from|in|with|which|that|such|then|until|preferably|see)(?: |$)/i;
+  /[,;([|]| - |: | \+ | (?:plus|minus|less(?= \d)|for|to(?! \d)|as|if|according|about|at|enough|(?<!(?:juice|zest|rind|peel) )from|in|with|which|that|such|then|until|preferably|see)(?: |$)/i;
 
 /** Words of plain letters, found by hand: most lines hold no others, and this is every line. */
 function placedLetters(text: string, offset: number): PlacedWord[] | null {
@@ -233,7 +234,7 @@ export function readPhrase(
   const isOfVariety = isNamed && found.hasVarieties && isVariety(before, findName);
   const isMadeOf = isNamed && found.ofAnyFruit && isOneFruit(before, findName);
   const isNamedTwice = isNamed && findName(before)?.ingredientId === found.ingredientId;
-  const made = madeOf(comparable, findName);
+  const made = madeOf(comparable, findName) ?? takenOf(comparable, findName);
   const known = isNamed && (before.every(isDescribing) || isOfVariety || isMadeOf || isNamedTwice);
   const turned = known ? turnedName(pair.first, tail, found, findName) : null;
   const bracketed = known ? null : nameInBracket(pair.first, tail, findName);
@@ -282,6 +283,16 @@ function madeOf(words: readonly string[], findName: NameFinder): NameMatch | nul
   // "Confiture de cerises noires": which cherries does not matter.
   const isFruit = fruit?.isFruit && rest.length - fruit.end <= MOST_VARIETY_WORDS;
   return isFruit && rest.slice(0, fruit.start).every(isDescribing) ? name : null;
+}
+
+/** "Juice of lemon", "finely grated rind of an orange": what is taken from a fruit that stands behind. */
+function takenOf(words: readonly string[], findName: NameFinder): NameMatch | null {
+  const link = words.findIndex((word) => word === 'of' || word === 'from');
+  const taken = link < 1 ? undefined : TAKEN_FROM_FRUIT[words[link - 1]!];
+  if (taken === undefined || !words.slice(0, link - 1).every(isDescribing)) return null;
+  const fruit = words.slice(link + 1).filter((word) => !isDescribing(word));
+  const name = fruit.length === 1 ? findName([fruit[0]!, taken]) : null;
+  return name && name.end - name.start === 2 ? name : null;
 }
 
 /** "seedless raspberry": a fruit, and words that change nothing. */

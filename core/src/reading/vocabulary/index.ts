@@ -48,6 +48,7 @@ export {
   TELLS_STEP,
 } from './furniture.js';
 export { table } from './table.js';
+export { TAKEN_FROM_FRUIT } from './taken.js';
 export {
   CONTAINER_WORDS,
   UNIT_FIRST_WORDS,

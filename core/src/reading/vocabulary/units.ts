@@ -137,6 +137,7 @@ export const UNIT_WORDS: Readonly<Record<string, UnitWord>> = table({
   gms: { unit: 'g' },
   gram: { unit: 'g' },
   grams: { unit: 'g' },
+  gramm: { unit: 'g' },
   gramme: { unit: 'g' },
   grammes: { unit: 'g' },
   kg: { unit: 'kg' },

@@ -1,4 +1,4 @@
-import { sr, type Ingredient } from '../../catalogue/index.js';
+import { NOMINAL, sr, type Ingredient } from '../../catalogue/index.js';
 
 export const GRAINS_AND_STARCHES: readonly Ingredient[] = [
   {
@@ -184,6 +184,17 @@ export const GRAINS_AND_STARCHES: readonly Ingredient[] = [
       french: ['gélatine', 'gélatine en poudre'],
     },
     weights: [
+      // An envelope of 7 g fills 2 1/4 teaspoons; the table rounds that up to a tablespoon.
+      { form: null, method: 'level', amount: 2.25, unit: 'tsp', grams: 7, source: NOMINAL },
+      {
+        form: null,
+        method: 'level',
+        amount: 1,
+        unit: 'tbsp',
+        grams: 7,
+        source: sr('19177'),
+        isDoubted: true,
+      },
       {
         form: 'envelope',
         method: 'count',

@@ -107,6 +107,8 @@ export const WHEAT_FLOURS: readonly Ingredient[] = [
     allergens: ['wheat'],
     aliases: [
       'self-raising flour',
+      'self-raising',
+      'self-rising',
       'self raising flour',
       's.r. flour',
       'SR flour',

@@ -80,6 +80,15 @@ describe('the quick question', () => {
     ask('1 cup sugar');
     expect(sheet().querySelectorAll('tr').length).toBe(0);
   });
+
+  it('answers both sides of a comparison', () => {
+    ask('honey vs sugar 1 cup');
+    const rows = [...sheet().querySelectorAll('tr')].map((row) => row.textContent!.trim());
+    expect(rows.map((row) => /\d+ g/.exec(row)?.[0])).toEqual(['339 g', '200 g']);
+    // Two pans are one question.
+    ask('8x8 vs 9x13');
+    expect(sheet().querySelectorAll('tr').length).toBe(0);
+  });
 });
 
 describe('what was asked before', () => {

@@ -22,7 +22,7 @@ import {
 } from '@ypsigram/contract';
 import { massText, quickText } from '@ypsigram/contract/quick';
 import { mixed } from '@ypsigram/core/amount';
-import { ask, type MeasureAnswer, type QuickAnswer } from '@ypsigram/core/quick';
+import { ask, questionsIn, type MeasureAnswer, type QuickAnswer } from '@ypsigram/core/quick';
 import { spread } from '../kit/amounts/amounts';
 import { askedBefore, rememberQuestion } from './asked-before';
 import { kitchenFeature } from '../state/kitchen/kitchen.feature';
@@ -93,17 +93,17 @@ export class QuickQuestion {
   }
 
   protected typed(question: string): void {
-    this.lines.set([]);
     this.question.set(question);
+    // "honey vs sugar 1 cup" has no one answer, and two.
+    const apart = this.answer().kind === 'none' ? questionsIn(question) : [];
+    this.lines.set(apart.length > 1 ? apart : []);
   }
 
   /** Several lines are answered one under the other; a field of one line would run them together. */
   protected pasted(event: ClipboardEvent, field: HTMLInputElement): void {
-    const lines = (event.clipboardData?.getData('text/plain') ?? '')
-      .split(/\r\n|\r|\n/)
-      .map((line) => line.trim())
-      .filter((line) => line !== '');
-    if (lines.length < 2) return;
+    const pasted = event.clipboardData?.getData('text/plain') ?? '';
+    const lines = questionsIn(pasted);
+    if (lines.length < 2 || !/[\r\n]/.test(pasted.trim())) return;
     event.preventDefault();
     field.value = '';
     this.question.set('');
