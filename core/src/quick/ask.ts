@@ -62,6 +62,8 @@ export function ask(text: string, kitchen: QuickKitchen): QuickAnswer {
   // "double 3/4 cup" asks for cups again.
   const asAsked = times !== together(of) && into === null ? unitsAsAsked(times, here) : null;
   if (asAsked) return asAsked;
+  const counted = into === null ? lastCounted(times, here) : null;
+  if (counted) return counted;
   const usual = { matter: times, into: into && unitOfEquation(into, here), link };
   let first: NoAnswer | null = null;
   for (const order of orders(usual, text.slice(0, LONGEST), here)) {
@@ -74,6 +76,18 @@ export function ask(text: string, kitchen: QuickKitchen): QuickAnswer {
     if (order === usual && found.kind === 'none') first = found;
   }
   return (into === null && otherKind(times, here)) || (first ?? noAnswer('unknown-ingredient'));
+}
+
+/** "1/4 cup lemon juice lemons", "egg white 120 g eggs": the last word is what is counted. */
+function lastCounted(text: string, kitchen: QuickKitchen): QuickAnswer | null {
+  const [, matter, last] = /^(.+ .+) (\p{L}+)$/u.exec(text) ?? [];
+  if (!matter || !last || unitIn(last, kitchen) !== null) return null;
+  for (const of of [matter, ...amountFirst(matter, kitchen)]) {
+    const isNamed = readLine(of, kitchen.standard, kitchen.shelf).ingredientId !== null;
+    const found = isNamed ? countedIn(of, last, kitchen) : null;
+    if (found) return found;
+  }
+  return null;
 }
 
 const hasWanted = (found: QuickAnswer): boolean =>
@@ -207,20 +221,27 @@ function turned({ of, into, link, isOfOne }: QuestionParts, kitchen: QuickKitche
 }
 
 /** Whose cups and spoons are meant, where the question says it. */
-const STANDARD_WORDS: readonly (readonly [RegExp, Standard])[] = [
-  [/\baustralian\b/i, 'australian'],
-  [/\b(?:american|u\.?s\.?)(?= )/i, 'us-customary'],
-  [/\bimperial\b/i, 'imperial'],
-  [/\b(?:british|uk)\b/i, 'british'],
-  [/\bmetric\b/i, 'metric'],
-  [/\bjapanese\b/i, 'japanese'],
+const STANDARD_WORDS: readonly (readonly [word: string, standard: Standard])[] = [
+  ['australian', 'australian'],
+  ['american', 'us-customary'],
+  ['u\\.?s\\.?', 'us-customary'],
+  ['imperial', 'imperial'],
+  ['british', 'british'],
+  ['uk', 'british'],
+  ['metric', 'metric'],
+  ['japanese', 'japanese'],
 ];
+/** "Japanese breadcrumbs" are no measure: a country counts before one, or at the very end. */
+const BEFORE_MEASURE =
+  '(?= +(?:cups?|pints?|quarts?|gallons?|table|tea|spoon|tbsps?|tbs|tsps?|fl|fluid|oz|ounces?)|$)';
 
 function standardIn(text: string): { readonly standard: Standard | null; readonly rest: string } {
-  const found = STANDARD_WORDS.find(([word]) => word.test(text));
-  if (!found) return { standard: null, rest: text };
-  const rest = text.replace(found[0], '').replace(/\s+/g, ' ').trim();
-  return { standard: found[1], rest };
+  for (const [word, standard] of STANDARD_WORDS) {
+    const named = new RegExp(String.raw`(?<!\S)${word}${BEFORE_MEASURE}`, 'i');
+    if (!named.test(text)) continue;
+    return { standard, rest: text.replace(named, '').replace(/\s+/g, ' ').trim() };
+  }
+  return { standard: null, rest: text };
 }
 
 /** Of what no table has a cup nobody fills one. */

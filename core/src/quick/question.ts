@@ -82,6 +82,6 @@ export function partsOf(text: string): QuestionParts {
   const into = INTO.exec(asked);
   const isOfOne = IN_A.test(asked);
   return into
-    ? { of: into[1]!.trim(), into: into[3]!.trim(), link: into[2]!, isOfOne }
+    ? { of: into[1]!.trim(), into: into[3]!.replace(/^\? ?/, '').trim(), link: into[2]!, isOfOne }
     : { of: asked, into: null, isOfOne: false };
 }

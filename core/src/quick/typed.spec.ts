@@ -182,6 +182,60 @@ th 6 en celsius => 180
     }
   });
 
+  /** The orders in which people type: amount, unit, name and what it is wanted in. */
+  const ORDERS: readonly ((a: string, u: string, n: string, v: string) => string)[] = [
+    (a, u, n, v) => `${a}${u} ${n} ${v}`,
+    (a, u, n, v) => `${n} ${a} ${u} ${v}`,
+    (a, u, n, v) => `how many ${v} in ${a} ${u} ${n}`,
+    (a, u, n, v) => `${v} in ${a} ${u} of ${n}`,
+    (a, u, n, v) => `what is ${a} ${u} of ${n} in ${v}`,
+    (a, u, n, v) => `${a} ${u} ${n} = ? ${v}`,
+    (a, u, n, v) => `${n} ${a}${u} to ${v}`,
+    (a, u, n, v) => `${a} ${u} ${n} how many ${v}`,
+    (a, u, n, v) => `${v} ${a} ${u} ${n}`,
+    (a, u, n, v) => `${a} ${u} of ${n} is how many ${v}`,
+  ];
+  const MEASURES = [
+    ['2', 'cups', 'grams'],
+    ['100', 'g', 'cups'],
+    ['3', 'tbsp', 'g'],
+    ['8', 'oz', 'cups'],
+    ['250', 'ml', 'g'],
+    ['1', 'lb', 'cups'],
+  ] as const;
+
+  it('says the same of any ingredient, in any order of its words', () => {
+    const names = KITCHEN.shelf.all
+      .filter(({ weights }) => weights.some(({ method }) => method !== 'count'))
+      .flatMap(({ name, aliases }) => [name, ...aliases]);
+    const asked = fc.tuple(
+      fc.constantFrom(...names),
+      fc.constantFrom(...MEASURES),
+      fc.constantFrom(...ORDERS),
+    );
+    const wrong: string[] = [];
+    let count = 0;
+    const inFull = (text: string): string => {
+      const found = ask(text, KITCHEN);
+      return found.kind === 'measure' && found.wanted
+        ? `${found.ingredient.id} ${found.wanted.amount.toPrecision(6)}`
+        : found.kind;
+    };
+    for (const [name, [amount, unit, wanted], order] of fc.sample(asked, {
+      numRuns: 400,
+      seed: 7,
+    })) {
+      const plain = inFull(`${amount} ${unit} ${name} in ${wanted}`);
+      const turned = order(amount, unit, name.toLowerCase(), wanted);
+      count++;
+      if (inFull(turned) !== plain) wrong.push(turned);
+    }
+    // Names that hold a unit ("black gram") or a number stay ambiguous.
+    expect(wrong.length / count)
+      .withContext(wrong.join('; '))
+      .toBeLessThan(0.02);
+  });
+
   it('is not answered where no amount is asked about, or a spoon may be any', () => {
     for (const text of ['can of coconut milk ml', 'spoon of honey grams', '12 muffins to 24']) {
       expect(ask(text, KITCHEN).kind).withContext(text).toBe('none');
