@@ -75,7 +75,7 @@ const WORDS_OF_RECIPES = [
   'core/src/table/{as-ingredient,measures,search}.ts',
   'core/src/batch/line-method.ts',
   'core/src/bench/order/mentions.ts',
-  'core/src/quick/{heat,pans,question,units}.ts',
+  'core/src/quick/{asking-words,heat,pans,question,units}.ts',
   // Lines of recipes that are asked about.
   'core/src/practice/questions/words.ts',
 ];

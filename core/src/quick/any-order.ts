@@ -1,5 +1,6 @@
 import { readAmount } from '../amount/index.js';
 import { NOMINAL_UNITS, type Unit } from '../units/index.js';
+import { ASKING_WORDS, SOLD_IN_STICKS } from './asking-words.js';
 import { measureNamed, type QuickKitchen } from './measure.js';
 
 /** A question with its words put in order: so much of a unit, of what, and in what it is wanted. */
@@ -11,14 +12,6 @@ export interface OrderedQuestion {
   readonly link?: string | undefined;
 }
 
-/** Words that ask, in the languages that are read: they name nothing. */
-const ASKING: ReadonlySet<string> = new Set(
-  `how much many what whats what's is are does do it make makes equal equals per of a an the in to into
-  for from as pls please convert converted conversion change weight weigh weighs heavy approx about
-  there worth i need have if my me tell
-  wie viel wieviel viele wiegt wiegen ist sind eine ein einer einen im entspricht
-  combien pèse pese pèsent font fait de d du une un en`.split(/\s+/),
-);
 /** What asks for a weight, where no unit does. */
 const ASKS_WEIGHT = /\b(?:weigh|weighs|weight|heavy|wiegt|wiegen|p[èe]se(?:nt)?)\b/i;
 const MOST_WORDS = 12;
@@ -72,7 +65,7 @@ function sorted(words: readonly string[], kitchen: QuickKitchen): SortedWords {
       found.amounts.push({ amount, unit: unit?.unit ?? null });
       continue;
     }
-    if (ASKING.has(words[at]!)) {
+    if (ASKING_WORDS.has(words[at]!)) {
       at++;
       continue;
     }
@@ -99,9 +92,8 @@ export function inOrder(text: string, kitchen: QuickKitchen): OrderedQuestion[] 
   const into = asked.into ?? (ASKS_WEIGHT.test(text) ? 'g' : null);
   const isUnnamed = before.length + behind.length === 0;
   const isSticks = asked.unit !== null && measureNamed(asked.unit, kitchen)?.unit === 'stick';
-  // Nothing else is sold in sticks.
-  if (isUnnamed && isSticks) return [{ matter: `${asked.amount} ${asked.unit} butter`, into }];
-  return namesOf(before, behind).map((name) => ({
+  const names = isUnnamed && isSticks ? [SOLD_IN_STICKS] : namesOf(before, behind);
+  return names.map((name) => ({
     matter: [asked.amount, asked.unit, name].filter(Boolean).join(' '),
     into,
   }));

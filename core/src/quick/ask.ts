@@ -13,10 +13,11 @@ import { insteadOf, type InsteadAnswer } from './instead.js';
 import { panBetween, type PanAnswer } from './pans.js';
 import { unitsAsAsked, unitsBetween, type UnitAnswer } from './units.js';
 import { multiplied, together } from './times.js';
-import { amountFirst, inOrder, isFilledByOne, type OrderedQuestion } from './any-order.js';
-import { partsOf, type QuestionParts } from './question.js';
+import { amountFirst, inOrder, type OrderedQuestion } from './any-order.js';
+import { partsOf } from './question.js';
+import { turned, unitLast } from './turned.js';
+import { standardIn } from './whose-cups.js';
 import { readLine } from '../reading/index.js';
-import type { Standard } from '../units/index.js';
 
 /** The answer to a quick question. */
 export type QuickAnswer =
@@ -191,57 +192,6 @@ function isAnotherThing(of: string, into: string, { standard, shelf }: QuickKitc
     (text) => readLine(text, standard, shelf).ingredientId,
   );
   return Boolean(first && second && first !== second);
-}
-
-/** "grams 2 tbsp chia": a unit before an amount is what it is wanted in. */
-function unitLast(parts: QuestionParts, kitchen: QuickKitchen): QuestionParts {
-  const [, unit, of] = /^([a-z]+) ((?:\d|[½¼¾⅓⅔⅛]).*)$/i.exec(parts.of) ?? [];
-  const isUnit = parts.into === null && unit !== undefined && unitIn(unit, kitchen) !== null;
-  return isUnit && of !== undefined ? { ...parts, of, into: unit } : parts;
-}
-
-/** "grams in 1 cup butter", "cups in a pint": the unit stands first. */
-function turned({ of, into, link, isOfOne }: QuestionParts, kitchen: QuickKitchen): QuestionParts {
-  const isUnitFirst = into !== null && unitIn(of, kitchen) !== null;
-  // "cups to grams flour", but "gram in tsp salt": one of what is filled.
-  const [, unit, matter] = (isUnitFirst && !isOfOne && /^(\S+) (.+)$/.exec(into)) || [];
-  if (unit && matter && unitIn(unit, kitchen)) {
-    const [first, second] = isFilledByOne(of, kitchen) ? [of, unit] : [unit, of];
-    return { of: `1 ${first} ${matter}`, into: second, isOfOne };
-  }
-  // "cups of flour in a kilo"
-  const [, wanted, name] = (isOfOne && /^(\S+) (?:of )?(.+)$/.exec(of)) || [];
-  if (into !== null && wanted && name && unitIn(into, kitchen) && unitIn(wanted, kitchen)) {
-    return { of: `1 ${into} ${name}`, into: wanted, isOfOne };
-  }
-  const isAmountBehind = into !== null && /^(?:\d|[½¼¾⅓⅔⅛]|half |quarter )/.test(into);
-  return isUnitFirst && (isAmountBehind || isOfOne)
-    ? { of: isAmountBehind ? into : `1 ${into}`, into: of, isOfOne }
-    : { of, into, isOfOne, ...(link !== undefined && { link }) };
-}
-
-/** Whose cups and spoons are meant, where the question says it. */
-const STANDARD_WORDS: readonly (readonly [word: string, standard: Standard])[] = [
-  ['australian', 'australian'],
-  ['american', 'us-customary'],
-  ['u\\.?s\\.?', 'us-customary'],
-  ['imperial', 'imperial'],
-  ['british', 'british'],
-  ['uk', 'british'],
-  ['metric', 'metric'],
-  ['japanese', 'japanese'],
-];
-/** "Japanese breadcrumbs" are no measure: a country counts before one, or at the very end. */
-const BEFORE_MEASURE =
-  '(?= +(?:cups?|pints?|quarts?|gallons?|table|tea|spoon|tbsps?|tbs|tsps?|fl|fluid|oz|ounces?)|$)';
-
-function standardIn(text: string): { readonly standard: Standard | null; readonly rest: string } {
-  for (const [word, standard] of STANDARD_WORDS) {
-    const named = new RegExp(String.raw`(?<!\S)${word}${BEFORE_MEASURE}`, 'i');
-    if (!named.test(text)) continue;
-    return { standard, rest: text.replace(named, '').replace(/\s+/g, ' ').trim() };
-  }
-  return { standard: null, rest: text };
 }
 
 /** Of what no table has a cup nobody fills one. */

@@ -1,12 +1,5 @@
-import { heatsIn } from '../reading/facts/index.js';
-import {
-  celsiusOf,
-  celsiusOfGas,
-  FAN_OFFSET,
-  gasMarkOf,
-  ovenInWords,
-  type OvenInWords,
-} from '../units/index.js';
+import { heatsIn, ovenInWords, type OvenInWords } from '../reading/facts/index.js';
+import { celsiusOf, celsiusOfGas, FAN_OFFSET, gasMarkOf } from '../units/index.js';
 
 /** An oven's heat on every scale. Degrees are unrounded. */
 export interface HeatAnswer {

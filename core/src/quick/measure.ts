@@ -14,6 +14,7 @@ import {
   fillFactorOf,
   measureSize,
   methodsFor,
+  pieceOf,
 } from '../measuring/index.js';
 import { LANGUAGES, readLine, readLineAs, type Line } from '../reading/index.js';
 import {
@@ -162,12 +163,8 @@ function wantedIn(
 ): WantedAmount | null {
   if (isMassUnit(unit)) return { unit, amount: grams / gramsIn(unit).valueOf() };
   if (unit === 'stick') {
-    const one = intendedMass(
-      readLine(`1 stick ${ingredient.name}`, standard, shelf),
-      standard,
-      shelf,
-    );
-    return one && { unit, amount: grams / one.grams };
+    const stick = pieceOf(ingredient, unit, null);
+    return stick && { unit, amount: grams / stick.gramsEach };
   }
   if (!isVolumeUnit(unit)) return null;
   const millilitres = millilitresIn(unit, standard).valueOf();

@@ -13,4 +13,3 @@ export {
 } from './unit.js';
 export { waterDensity } from './water.js';
 export { celsiusOf, celsiusOfGas, FAN_OFFSET, gasMarkOf } from './temperature.js';
-export { ovenInWords, type OvenInWords } from './oven-words.js';

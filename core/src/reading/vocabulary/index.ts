@@ -47,7 +47,6 @@ export {
   STORY,
   TELLS_STEP,
 } from './furniture.js';
-export { table } from './table.js';
 export { TAKEN_FROM_FRUIT } from './taken.js';
 export {
   CONTAINER_WORDS,
