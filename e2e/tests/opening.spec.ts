@@ -38,10 +38,12 @@ const OPENERS: readonly { readonly at: string; readonly buttons: readonly (strin
     { at: 'text', buttons: ['Versions', /^Fix /] },
     { at: 'amounts', buttons: [/^Edit /, /Change$|^Your way/, /^Ask/] },
     { at: 'log', buttons: ['Add a bake done on paper'] },
-    { at: '/kitchen/tools', buttons: ['Add a tool', 'Calibrate 1 cup'] },
+    { at: '/kitchen/tools', buttons: ['Add a tool', 'Calibrate 1 cup', 'Add a scale'] },
     { at: '/ingredients/flour-wheat-bread', buttons: [/^Set our weight: /] },
     { at: '/ingredients', buttons: ['Add an ingredient'] },
     { at: '/log', buttons: ['Export'] },
+    { at: '/recipes/import-and-export', buttons: ['Paste text'] },
+    { at: '/kitchen/people', buttons: ['Add a person'] },
   ];
 
 for (const [size, viewport] of [

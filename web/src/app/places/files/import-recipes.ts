@@ -11,6 +11,7 @@ import { firstValueFrom } from 'rxjs';
 import { fileProblemMessage, type RecipeImportReply } from '@ypsigram/contract';
 import { LARGEST_FILE_BYTES, type RecipeFile } from '@ypsigram/core/formats';
 import { FilesApi } from '../../api/files-api';
+import { Opened } from '../../kit/opened/opened';
 import { problemOf } from '../../api/recipes-api';
 import { authorsActions } from '../../state/authors/authors.feature';
 import { RecipeFiles } from '../../workers/recipe-files';
@@ -43,6 +44,7 @@ interface Progress {
 /** Imports recipes from files, dropped, chosen or pasted, after a preview. */
 @Component({
   selector: 'yg-import-recipes',
+  imports: [Opened],
   templateUrl: './import-recipes.html',
   styleUrl: './files.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,

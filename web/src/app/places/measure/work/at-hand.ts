@@ -1,12 +1,16 @@
 import {
+  afterNextRender,
   ChangeDetectionStrategy,
   Component,
   DestroyRef,
+  ElementRef,
+  Injector,
   computed,
   effect,
   inject,
   linkedSignal,
   signal,
+  viewChild,
 } from '@angular/core';
 import { Store } from '@ngrx/store';
 import { isWithin } from '@ypsigram/core/fills';
@@ -32,6 +36,7 @@ import { decimal, grams as inGrams } from '../../../kit/figures/figures';
 import { problemOfTyped, rule } from '../../../kit/forms/rules';
 import { ArrowRadios } from '../../../kit/keys/arrow-radios';
 import { Icon } from '../../../kit/icon/icon';
+import { bringTo } from '../../../kit/opened/opened';
 import { drawingsOf } from '../../../kit/technique/drawings';
 import { LiveScale } from '../../../scale/live-scale';
 import { weighedNext } from '../../../scale/weighed-next';
@@ -232,6 +237,11 @@ export class AtHand {
   );
   protected readonly isSimulated = computed(() => this.scale.description()?.isSimulated ?? false);
 
+  private readonly injector = inject(Injector);
+  private readonly typing = viewChild<string, ElementRef<HTMLElement>>('typing', {
+    read: ElementRef,
+  });
+
   constructor() {
     // The strip at the foot need not say it as well.
     this.scale.isMinded.set(true);
@@ -252,6 +262,13 @@ export class AtHand {
       this.scale.weighing.set(weighedNext(what, this.shelf()));
       onCleanup(() => this.scale.weighing.set(null));
     });
+  }
+
+  /** The button gives way to the field: the keyboard goes along. */
+  protected typeInstead(): void {
+    this.isTyping.set(true);
+    const injector = this.injector;
+    afterNextRender(() => bringTo(this.typing()!.nativeElement), { injector });
   }
 
   /** What is at hand and how far it is, for who does not see it. A scale that moves says nothing. */
