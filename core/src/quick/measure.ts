@@ -162,13 +162,15 @@ function wantedIn(
   { standard, shelf, hand }: QuickKitchen,
 ): WantedAmount | null {
   if (isMassUnit(unit)) return { unit, amount: grams / gramsIn(unit).valueOf() };
+  if (!isVolumeUnit(unit) && unit !== 'stick') return null;
+  const written = writtenMillilitres(line, ingredient.class, standard);
   if (unit === 'stick') {
     const stick = pieceOf(ingredient, unit, null);
-    return stick && { unit, amount: grams / stick.gramsEach };
+    return (
+      stick && { unit, amount: written ? written / STICK_MILLILITRES : grams / stick.gramsEach }
+    );
   }
-  if (!isVolumeUnit(unit)) return null;
   const millilitres = millilitresIn(unit, standard).valueOf();
-  const written = writtenMillilitres(line, ingredient.class, standard);
   // A volume in another volume is the same volume: no density comes between.
   if (written !== null) return { unit, amount: written / millilitres };
   const { form, authorMethod } = asFilled(line, standard, shelf);
@@ -177,6 +179,9 @@ function wantedIn(
   const density = densityOf({ ingredient, form, method, size }, hand ?? []);
   return density && { unit, amount: grams / density.gramsPerMillilitre / millilitres };
 }
+
+/** A stick is half a US cup, by its marks. */
+const STICK_MILLILITRES = millilitresIn('cup', 'us-customary').valueOf() / 2;
 
 /** How much a line takes up, where it says it by volume or in sticks, which are half a US cup. */
 function writtenMillilitres(
@@ -190,7 +195,7 @@ function writtenMillilitres(
     const level = times * millilitresIn(unit, standard).valueOf();
     return level * fillFactorOf(heap, measureSize(unit, level), ofClass).times;
   }
-  return unit === 'stick' ? (times * millilitresIn('cup', 'us-customary').valueOf()) / 2 : null;
+  return unit === 'stick' ? times * STICK_MILLILITRES : null;
 }
 
 const isFilled = ({ unit, stated }: Line): boolean =>

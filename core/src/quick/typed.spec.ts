@@ -67,6 +67,7 @@ zest of 1 orange tsp => 4.5 tsp
 1 prise salz gramm => 0.38 g
 1 cup minus 1 tbsp => 221.8 ml
 1/2 lb butter sticks => 2.01 stick
+8 tbsp butter in sticks => 1 stick
 a dash of vanilla ml => 0.62 ml
 3 x 125 g => 375 g
 1 cup breadcrumbs dry => 108 g
