@@ -1,7 +1,8 @@
 import { readAmount } from '../amount/index.js';
 import { NOMINAL_UNITS, type Unit } from '../units/index.js';
 import { ASKING_WORDS, SOLD_IN_STICKS } from './asking-words.js';
-import { measureNamed, type QuickKitchen } from './measure.js';
+import { measureNamed } from './measure-words.js';
+import type { QuickKitchen } from './quick-kitchen.js';
 
 /** A question with its words put in order: so much of a unit, of what, and in what it is wanted. */
 export interface OrderedQuestion {

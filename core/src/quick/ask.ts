@@ -1,12 +1,7 @@
 import { heatIn, isHeatScale, type HeatAnswer } from './heat.js';
-import {
-  measureIn,
-  noAnswer,
-  unitIn,
-  type MeasureAnswer,
-  type NoAnswer,
-  type QuickKitchen,
-} from './measure.js';
+import { measureIn, noAnswer, unknownIn, type MeasureAnswer, type NoAnswer } from './measure.js';
+import { unitIn } from './measure-words.js';
+import type { QuickKitchen } from './quick-kitchen.js';
 import { lengthIn, type LengthAnswer } from './length.js';
 import { countedIn, TAKEN_FROM_FRUIT, type CountAnswer } from './count.js';
 import { insteadOf, type InsteadAnswer } from './instead.js';
@@ -46,7 +41,7 @@ const LONGEST = 200;
  */
 export function ask(text: string, kitchen: QuickKitchen): QuickAnswer {
   const parts = partsOf(text.slice(0, LONGEST));
-  if (parts.of === '') return { kind: 'none', reason: 'empty', closest: [] };
+  if (parts.of === '') return noAnswer('empty');
   const heat = heatIn(parts.of) ?? heatIn(text.slice(0, LONGEST));
   if (heat) return heat;
   if (parts.into !== null && isHeatScale(parts.of) && isHeatScale(parts.into)) {
@@ -76,7 +71,9 @@ export function ask(text: string, kitchen: QuickKitchen): QuickAnswer {
     // Why the words as they stand have no answer says more than why others have none.
     if (order === usual && found.kind === 'none') first = found;
   }
-  return (into === null && otherKind(times, here)) || (first ?? noAnswer('unknown-ingredient'));
+  const other = into === null ? otherKind(times, here) : null;
+  if (other) return other;
+  return first && first.reason !== 'unknown-ingredient' ? first : unknownIn(times, here);
 }
 
 /** "1/4 cup lemon juice lemons", "egg white 120 g eggs": the last word is what is counted. */

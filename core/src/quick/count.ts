@@ -2,7 +2,8 @@ import { intendedMass, type Intended } from '../conversion/index.js';
 import type { Ingredient } from '../catalogue/index.js';
 import { pieceOf } from '../measuring/index.js';
 import { readLine, type Line } from '../reading/index.js';
-import { unitIn, type QuickKitchen } from './measure.js';
+import { unitIn } from './measure-words.js';
+import type { QuickKitchen } from './quick-kitchen.js';
 
 /** How many pieces a mass of something is: "200 g egg white in eggs". */
 export interface CountAnswer {

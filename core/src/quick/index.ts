@@ -4,6 +4,7 @@ export { ask, type QuickAnswer } from './ask.js';
 export type { LengthAnswer } from './length.js';
 export type { HeatAnswer } from './heat.js';
 export type { InsteadAnswer } from './instead.js';
-export { NO_ANSWERS, type MeasureAnswer, type NoAnswer, type QuickKitchen } from './measure.js';
+export { NO_ANSWERS, type MeasureAnswer, type NoAnswer } from './measure.js';
+export type { QuickKitchen } from './quick-kitchen.js';
 export type { PanAnswer } from './pans.js';
 export { questionsIn } from './question.js';

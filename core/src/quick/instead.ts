@@ -3,7 +3,7 @@ import { planLine, substitutesFor, type PlanLine, type Substitute } from '../bat
 import type { Ingredient } from '../catalogue/index.js';
 import { intendedMass, type Intended } from '../conversion/index.js';
 import { readLine, type Line } from '../reading/index.js';
-import type { QuickKitchen } from './measure.js';
+import type { QuickKitchen } from './quick-kitchen.js';
 
 /** Another kind that takes the place of what is asked about. */
 export interface InsteadAnswer {

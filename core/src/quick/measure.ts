@@ -1,5 +1,5 @@
 import { Fraction, midpoint, type Amount } from '../amount/index.js';
-import { planLine, type Batch, type PlanLine } from '../batch/index.js';
+import { planLine, type PlanLine } from '../batch/index.js';
 import {
   closestIngredients,
   type Ingredient,
@@ -17,6 +17,8 @@ import {
   pieceOf,
 } from '../measuring/index.js';
 import { LANGUAGES, readLine, readLineAs, type Line } from '../reading/index.js';
+import { unitIn } from './measure-words.js';
+import type { QuickKitchen, WantedAmount } from './quick-kitchen.js';
 import {
   STANDARDS,
   gramsIn,
@@ -26,12 +28,6 @@ import {
   type Standard,
   type Unit,
 } from '../units/index.js';
-
-/** What is asked for: an amount of a unit, exact but for what a density makes of it. */
-export interface WantedAmount {
-  readonly unit: Unit;
-  readonly amount: number;
-}
 
 /** The same written amount, filled by another method. */
 export interface WayAnswer {
@@ -87,59 +83,16 @@ export interface NoAnswer {
   readonly closest: readonly string[];
 }
 
-/** What a question is answered with. */
-export interface QuickKitchen extends Omit<Batch, 'factor'> {
-  readonly standard: Standard;
-}
-
 const MOST_CLOSEST = 3;
 /** What is filled lies as it does in this. */
 const FILLED = '1c';
 const TIMES = [new Fraction(1, 2), new Fraction(2), new Fraction(3)] as const;
-const NONE_CLOSEST: readonly string[] = [];
 
-export const noAnswer = (reason: NoAnswer['reason'], closest = NONE_CLOSEST): NoAnswer => ({
+export const noAnswer = (reason: NoAnswer['reason']): NoAnswer => ({
   kind: 'none',
   reason,
-  closest,
+  closest: [],
 });
-
-/**
- * The unit that a word names: "grams", "tablespoons", "fl oz". A bare "oz" is a weight of what is
- * solid and a volume of what is thin. Null for no unit.
- */
-export function unitIn(word: string, kitchen: QuickKitchen, of?: string): Unit | null {
-  const found = measureNamed(word, kitchen, of);
-  return found?.amount === 1 ? found.unit : null;
-}
-
-/**
- * What one of a word is: "cup" a cup, "gill" a quarter of a pint, "dessertspoon" two teaspoons. Null
- * for no measure.
- */
-export function measureNamed(
-  word: string,
-  { standard, shelf }: QuickKitchen,
-  of = 'flour',
-): WantedAmount | null {
-  // "EL Mehl" names more than a measure.
-  if (readLine(`2 ${word}`, standard, shelf).ingredientId !== null) return null;
-  const named = (name: string): WantedAmount | null => {
-    const { amount, unit, ingredientId, spans } = readLine(`2 ${word} ${name}`, standard, shelf);
-    // "cup flour" is no unit: it would be one of whatever follows; nor is "Prise Salz Gramm".
-    const isAll =
-      ingredientId === readLine(`2 g ${name}`, standard, shelf).ingredientId &&
-      (!word.includes(' ') ||
-        spans.some(({ part, start, end }) => part === 'unit' && end - start >= word.length));
-    if (!amount || unit === null || unit === 'each' || !isAll) return null;
-    return { unit, amount: midpoint(amount).div(2).valueOf() };
-  };
-  for (const name of [of, 'salt', 'Zucker', 'sucre']) {
-    const found = word.toLowerCase().includes(name.toLowerCase()) ? null : named(name);
-    if (found) return found;
-  }
-  return null;
-}
 
 /** "100 g chopped walnuts" as they lie in a cup: what was weighed says nothing of it. */
 function asFilled(
@@ -250,6 +203,16 @@ function readQuestion(text: string, { standard, shelf }: QuickKitchen): Line {
 const hasNumberBehindUnit = ({ written, spans }: Line): boolean =>
   spans.some(({ part, end }) => part === 'unit' && /^ \d/.test(written.slice(end)));
 
+/** No ingredient has the name in a text, and which come closest: only asked for once nothing else is left. */
+export function unknownIn(text: string, kitchen: QuickKitchen): NoAnswer {
+  const unknown = readQuestion(text, kitchen).notes.find(
+    ({ code }) => code === 'unknown-ingredient',
+  );
+  const words = unknown?.code === 'unknown-ingredient' ? unknown.words : text;
+  const closest = closestIngredients(words, kitchen.shelf, MOST_CLOSEST);
+  return { ...noAnswer('unknown-ingredient'), closest };
+}
+
 /** What an amount of an ingredient weighs and is filled by; or why that can't be said. */
 export function measureIn(
   text: string,
@@ -260,8 +223,7 @@ export function measureIn(
   const line = readQuestion(text, kitchen);
   const ingredient = line.ingredientId === null ? undefined : shelf.ingredient(line.ingredientId);
   if (!ingredient) {
-    const words = line.notes.find((note) => note.code === 'unknown-ingredient')?.words ?? text;
-    return noAnswer('unknown-ingredient', closestIngredients(words, shelf, MOST_CLOSEST));
+    return noAnswer('unknown-ingredient');
   }
   if (!hasAmount(line.amount) && !line.stated) return noAnswer('no-amount');
   if (line.partOf) return noAnswer('several');

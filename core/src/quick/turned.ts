@@ -1,5 +1,6 @@
 import { isFilledByOne } from './any-order.js';
-import { unitIn, type QuickKitchen } from './measure.js';
+import { unitIn } from './measure-words.js';
+import type { QuickKitchen } from './quick-kitchen.js';
 import type { QuestionParts } from './question.js';
 
 /** "grams 2 tbsp chia": a unit before an amount is what it is wanted in. */

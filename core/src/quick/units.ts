@@ -1,6 +1,7 @@
 import { midpoint, readAmount } from '../amount/index.js';
 import { gramsIn, isMassUnit, isVolumeUnit, millilitresIn, type Unit } from '../units/index.js';
-import { measureNamed, unitIn, type QuickKitchen, type WantedAmount } from './measure.js';
+import { measureNamed, unitIn } from './measure-words.js';
+import type { QuickKitchen, WantedAmount } from './quick-kitchen.js';
 
 /** One unit in another, of nothing in particular: "1 cup in ml". */
 export interface UnitAnswer {
