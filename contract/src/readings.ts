@@ -59,6 +59,10 @@ export const readingLine = z.object({
   unit: unit.nullable(),
   ingredientId: z.string().nullable(),
   form: z.string().nullable(),
+  place: z.enum(['dough', 'pan', 'finish']).meta({
+    description:
+      'Into the dough, for the pan, or on top and to serve. Ratios count only the dough.',
+  }),
   authorMethod: method.nullable(),
   stated: z.object({ grams: z.number() }).nullable(),
   intended: intended.nullable(),
@@ -174,6 +178,7 @@ function toLineReply(
     unit: line.unit,
     ingredientId: line.ingredientId,
     form: line.form,
+    place: line.place ?? 'dough',
     authorMethod: line.authorMethod,
     stated: line.stated,
     intended: mass && toIntendedReply(mass),

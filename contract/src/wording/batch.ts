@@ -159,6 +159,10 @@ export function reasonMessage(reason: LineReason): string {
     }
     case 'only':
       return `measured only with ${LIST.format(reason.tools)}`;
+    case 'place':
+      return reason.place === 'pan'
+        ? 'for the pan, not in the dough'
+        : 'on top or to serve, not in the dough';
     case 'nearest':
       return 'as near as your tools come';
     case 'ratio':

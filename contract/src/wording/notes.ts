@@ -103,6 +103,10 @@ export function noteMessage(
       return `Or ${note.words}: the first of the two is used.`;
     case 'extra':
       return `“${note.words}” is left out.`;
+    case 'place':
+      return note.place === 'pan'
+        ? 'For the pan: not counted in the dough.'
+        : 'For the top or the table: not counted in the dough.';
     case 'optional':
       return 'Optional; counted as if you add it.';
     case 'other-language':

@@ -100,11 +100,14 @@ export function assembleRecipe(recipe: RecipeParts): AssembledRecipe {
       }
     );
   });
-  const parts = masses.flatMap((mass) => mass ?? []);
+  const parts = masses.flatMap((mass, index) =>
+    mass && !reading.lines[index]!.place ? [mass] : [],
+  );
   const keeping = keepingOf(reading, kitchen.shelf, balance.forKeeping ?? null);
   const guessedKind = guessKind(reading, parts, kitchen.shelf);
   const unweighed = reading.lines.filter(
-    ({ kind: is, amount }, index) => is === 'ingredient' && amount !== null && !masses[index],
+    ({ kind: is, place, amount }, index) =>
+      is === 'ingredient' && !place && amount !== null && !masses[index],
   ).length;
   return {
     reading,

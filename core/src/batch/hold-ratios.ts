@@ -119,14 +119,14 @@ function moversOf(
   done: ReadonlySet<number>,
 ): readonly number[] {
   const sums = { part: 0, base: 0 };
-  for (const { ingredientId, intended } of lines) {
-    if (ingredientId === null || !intended) continue;
+  for (const { ingredientId, place, intended } of lines) {
+    if (ingredientId === null || place || !intended) continue;
     const { ofPart, ofBase } = sharesOf(ingredientId, worst.part, worst.base, shelf);
     sums.part += intended.grams * ofPart;
     sums.base += intended.grams * ofBase;
   }
   const pulls = lines.map((line, index) =>
-    isMeasured(line) && !done.has(index) ? pull(line, worst, sums, shelf) : 0,
+    isMeasured(line) && !line.place && !done.has(index) ? pull(line, worst, sums, shelf) : 0,
   );
   const most = Math.max(0, ...pulls);
   // So little is no pull: it would take along what is not filled at all.

@@ -2,7 +2,7 @@ import type { Amount, Fraction } from '../amount/index.js';
 import type { IngredientClass, Method, Shelf } from '../catalogue/index.js';
 import type { Intended } from '../conversion/index.js';
 import type { KnownWeight } from '../measuring/index.js';
-import type { Line } from '../reading/index.js';
+import type { Line, Place } from '../reading/index.js';
 import type { LineChoice } from './balance/index.js';
 import type { Drawer, ScaleDescription } from '../drawer/index.js';
 import type { GridWeight, MeasurePlan, Strictness, WeighedIn } from '../fills/index.js';
@@ -22,6 +22,8 @@ export type Level = 'level' | 'leaning' | 'out';
 export interface PlanLine {
   readonly written: string;
   readonly kind: Line['kind'];
+  /** Where it goes that is not the dough: no ratio and no total counts it. */
+  readonly place?: Place;
   /** What goes in: the substitute where there is one. */
   readonly ingredientId: string | null;
   /** What takes the place of what was written, and what that changes. */

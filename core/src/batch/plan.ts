@@ -85,6 +85,7 @@ export function planLine(
   return {
     written: line.written,
     kind: line.kind,
+    ...(line.place && { place: line.place }),
     ingredientId,
     substitute,
     scaled: line.amount && scale(line.amount, batch.factor),

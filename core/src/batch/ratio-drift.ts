@@ -25,8 +25,8 @@ export interface RatioDrift {
 type DriftRoute = 'intended' | 'weighed' | 'measured';
 
 function partsBy(route: DriftRoute, plan: readonly PlanLine[]): WeighedPart[] {
-  return plan.flatMap(({ ingredientId, intended, weight, measure, isWeighed }) => {
-    if (ingredientId === null || !intended) return [];
+  return plan.flatMap(({ ingredientId, place, intended, weight, measure, isWeighed }) => {
+    if (ingredientId === null || place || !intended) return [];
     const weighed = weight?.grams ?? intended.grams;
     // What can't be measured is weighed by either route, and so is what its baker weighs.
     const measured = isWeighed ? weighed : (measure?.grams ?? weighed);

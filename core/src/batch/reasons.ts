@@ -1,7 +1,7 @@
 import { densityOf, measureSize } from '../measuring/index.js';
 import type { Drawer } from '../drawer/index.js';
 import type { MeasurePlan, PlannedFill } from '../fills/index.js';
-import type { Line, Reading } from '../reading/index.js';
+import type { Line, Place, Reading } from '../reading/index.js';
 import { choiceOf, planBatch } from './plan.js';
 import type { Batch, PlanLine } from './plan-line.js';
 import type { RatioPart } from './ratios.js';
@@ -16,6 +16,8 @@ export type LineReason =
   | { readonly is: 'only'; readonly tools: readonly string[] }
   /** Its baker wants it as near as the tools come. */
   | { readonly is: 'nearest' }
+  /** It goes somewhere else than into the dough. */
+  | { readonly is: 'place'; readonly place: Place }
   /** Filled nearer, since this ratio of the whole batch would drift too far. */
   | { readonly is: 'ratio'; readonly part: RatioPart };
 
@@ -71,11 +73,13 @@ export function reasonsOf(
   };
   return new Map(
     plan.flatMap((line, index): [number, readonly LineReason[]][] => {
-      if (!line.measure || line.isWeighed) return [];
+      const elsewhere: LineReason[] = line.place ? [{ is: 'place', place: line.place }] : [];
+      if (!line.measure || line.isWeighed) return elsewhere.length > 0 ? [[index, elsewhere]] : [];
       const { tools, nearest } = choiceOf(batch, index);
       const wanted = withAll?.[index]?.measure ?? line.measure;
       const aside = isSame(line.measure, wanted) ? [] : wanted.fills.filter(isAside);
       const reasons: LineReason[] = [
+        ...elsewhere,
         ...ofHand(line, reading.lines[index]!, batch),
         ...(aside.length > 0 ? [{ is: 'aside', fills: aside } as const] : []),
         ...(tools ? [{ is: 'only', tools } as const] : []),

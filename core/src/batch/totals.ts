@@ -1,8 +1,8 @@
 import type { PlanLine } from './plan-line.js';
 
-/** A plan summed up. Grams, unrounded but for what the scale's grid has rounded. */
+/** What goes into the dough, summed up. Grams, unrounded but for what the scale's grid has rounded. */
 export interface ColumnTotals {
-  /** Of everything that has a weight. */
+  /** Of everything in the dough that has a weight. */
   readonly intendedGrams: number;
   /** Of the lines that can be had by both routes: what goes on the beam. */
   readonly measuredGrams: number;
@@ -14,7 +14,8 @@ export interface ColumnTotals {
 /** Sums up both columns of a plan. */
 export function columnTotals(plan: readonly PlanLine[]): ColumnTotals {
   let [intendedGrams, measuredGrams, weighedGrams] = [0, 0, 0];
-  for (const { intended, measure, weight, isWeighed } of plan) {
+  for (const { intended, place, measure, weight, isWeighed } of plan) {
+    if (place) continue;
     intendedGrams += intended?.grams ?? 0;
     if (!measure || !weight) continue;
     measuredGrams += isWeighed ? weight.grams : measure.grams;
@@ -24,6 +25,8 @@ export function columnTotals(plan: readonly PlanLine[]): ColumnTotals {
   return { intendedGrams, measuredGrams, weighedGrams, gap };
 }
 
-/** Indexes of the ingredient lines that have no weight: no total and no ratio counts them. */
+/** Indexes of the lines of the dough that have no weight: no total and no ratio counts them. */
 export const unweighedLines = (plan: readonly PlanLine[]): readonly number[] =>
-  plan.flatMap(({ kind, intended }, index) => (kind === 'ingredient' && !intended ? [index] : []));
+  plan.flatMap(({ kind, place, intended }, index) =>
+    kind === 'ingredient' && !place && !intended ? [index] : [],
+  );

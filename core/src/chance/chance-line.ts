@@ -162,9 +162,9 @@ export function chanceLines(
 ): ChanceLine[] {
   const { shelf } = batch;
   return plan.flatMap((line, index): ChanceLine[] => {
-    const { ingredientId, intended, weight, measure, forgiven, isWeighed } = line;
+    const { ingredientId, place, intended, weight, measure, forgiven, isWeighed } = line;
     const ingredient = ingredientId === null ? undefined : shelf.ingredient(ingredientId);
-    if (!ingredient || !intended || !weight || forgiven === null) return [];
+    if (!ingredient || place || !intended || !weight || forgiven === null) return [];
     const isCounted = measure === null || measure.method === 'count' || measure.method === 'block';
     const known = isCounted ? undefined : measure.basis.hand;
     return [

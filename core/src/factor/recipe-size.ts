@@ -41,7 +41,8 @@ export function recipeSize(reading: Reading, masses: readonly (LineGrams | null)
     }
     const mass = masses[index];
     if (!mass) continue;
-    grams += mass.grams;
+    // Of an ingredient there has to be enough for the pan as well; the dough has none of that.
+    if (!line.place) grams += mass.grams;
     const { ingredientId: id } = mass;
     if (id !== null) byIngredient.set(id, (byIngredient.get(id) ?? 0) + mass.grams);
   }

@@ -41,8 +41,8 @@ function toCompared(
   const { ratios } = ratioDrift(plan, shelf, forgivenessFor(batch));
   let flourGrams = 0;
   let totalGrams = 0;
-  for (const { ingredientId, intended } of plan) {
-    if (!intended || ingredientId === null) continue;
+  for (const { ingredientId, place, intended } of plan) {
+    if (!intended || place || ingredientId === null) continue;
     totalGrams += intended.grams;
     if (shelf.ingredient(ingredientId)?.role === 'flour') flourGrams += intended.grams;
   }

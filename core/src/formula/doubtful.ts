@@ -51,10 +51,10 @@ interface KnownAmount {
 function doughLines(plan: readonly PlanLine[], shelf: Shelf): KnownAmount[] {
   const known: KnownAmount[] = [];
   let isDough = true;
-  for (const [line, { kind, written, ingredientId, intended }] of plan.entries()) {
+  for (const [line, { kind, written, ingredientId, place, intended }] of plan.entries()) {
     if (kind === 'heading') isDough = !BATH.test(written) && !NO_DOUGH.test(written);
     const ingredient = ingredientId === null ? undefined : shelf.ingredient(ingredientId);
-    if (!isDough || BATH.test(written) || !ingredient || !intended) continue;
+    if (!isDough || place || BATH.test(written) || !ingredient || !intended) continue;
     known.push({ line, ingredient, grams: intended.grams });
   }
   return known;

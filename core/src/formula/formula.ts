@@ -52,10 +52,10 @@ const sum = (lines: readonly FormulaLine[], of: (line: FormulaLine) => number): 
  */
 export function formulaOf(plan: readonly PlanLine[], shelf: Shelf): Formula | null {
   const parts: { name: string | null; lines: FormulaLine[] }[] = [{ name: null, lines: [] }];
-  for (const [index, { kind, written, ingredientId, intended }] of plan.entries()) {
+  for (const [index, { kind, written, ingredientId, place, intended }] of plan.entries()) {
     if (kind === 'heading') parts.push({ name: written.replace(DECORATION, ''), lines: [] });
     const ingredient = ingredientId === null ? undefined : shelf.ingredient(ingredientId);
-    if (kind !== 'ingredient' || !ingredient || !intended) continue;
+    if (kind !== 'ingredient' || place || !ingredient || !intended) continue;
     const { grams } = intended;
     parts.at(-1)!.lines.push({
       index,

@@ -16,4 +16,5 @@ export { inspectLine, type Stages } from './inspect.js';
 export { keepingOf, type Keeping } from './keeping/index.js';
 export { readOtherwise } from './read-otherwise.js';
 export { originOf, type Origin } from './origin.js';
+export type { Place } from './vocabulary/index.js';
 export { readLine, readLineAs, readRecipe, createIncrementalReader } from './read.js';

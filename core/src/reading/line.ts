@@ -4,6 +4,7 @@ import type { Heap } from '../measuring/index.js';
 import type { Standard, Unit } from '../units/index.js';
 import type { Language } from './languages/index.js';
 import type { OtherReading, ReadingNote } from './note.js';
+import type { Place } from './vocabulary/index.js';
 
 /**
  * What a line is: only an ingredient is measured. A remark is said of the recipe or of the page that it
@@ -50,6 +51,8 @@ export interface Line {
   readonly authorMethod: Method | null;
   /** The weight the line itself gives, in grams, for the whole amount. */
   readonly stated: { readonly grams: number } | null;
+  /** Where it goes that is not the dough: no ratio counts it. Absent for all that is mixed in. */
+  readonly place?: Place;
   readonly notes: readonly ReadingNote[];
   readonly spans: readonly Span[];
   /** What the baker answered, and the line without it; absent while nothing was. */

@@ -1,5 +1,6 @@
 import type { Method } from '../catalogue/index.js';
 import type { Unit } from '../units/index.js';
+import type { Place } from './vocabulary/index.js';
 
 /**
  * Another way to read the line: what would be different. Conversion says what it would weigh.
@@ -53,6 +54,8 @@ export type ReadingNote =
   | { readonly code: 'alternative'; readonly words: string }
   /** "plus extra for dusting": not counted. */
   | { readonly code: 'extra'; readonly words: string }
+  /** "2 tbsp butter for the pan": no part of the dough. */
+  | { readonly code: 'place'; readonly place: Place }
   | { readonly code: 'optional' }
   /** The line looks like another language than English. */
   | { readonly code: 'other-language' };

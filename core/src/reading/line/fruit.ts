@@ -91,13 +91,18 @@ export function takenTogether(text: string, context: ReadingContext): readonly P
   return also.length > 0 ? also : bothFrom(text, context);
 }
 
+/** "Pears in juice": what they lie in is not taken from them. */
+const LIES_IN = /\bin (?:(?:its|their|own|natural|fruit|light) )*juices?\b/gi;
+
 /** "1 lemon, juiced", "1 orange, zest and juice": the fruit, and what is taken from it. */
 export function takenFromWhole(found: LineParts, { shelf }: ReadingContext): LineParts {
   const { quantity, phrase } = found;
   if (!quantity || (quantity.unit !== null && quantity.unit !== 'each')) return found;
   const words = phrase.name ? wordsOf(phrase.text) : phrase.before;
   const fruit = words.filter((word) => !DESCRIBING_WORDS.has(word)).at(-1);
-  const taken = remarkWords(phrase.tail).flatMap((word) => TAKEN_FROM_FRUIT[word] ?? []);
+  const taken = remarkWords(phrase.tail.replace(LIES_IN, ' ')).flatMap(
+    (word) => TAKEN_FROM_FRUIT[word] ?? [],
+  );
   if (fruit === undefined || taken.length === 0) return found;
   const name = shelf.findName([fruit, taken[0]!]);
   if (!name || name.end - name.start < 2) return found;

@@ -16,7 +16,7 @@ import type { ReadingNote } from '../note.js';
 import { pieceByLength } from './piece-by-length.js';
 import { isRemarkWord, readPhrase, remarkWords, type NamePhrase } from './phrase.js';
 import { readQuantity, type Quantity, lessBehind } from '../amounts/index.js';
-import { remarkNotes, weightInBrackets } from './remarks.js';
+import { placeOf, remarkNotes, weightInBrackets } from './remarks.js';
 import { sizeOfThing } from './size-of-thing.js';
 import {
   ENGLISH_WORDS,
@@ -42,6 +42,7 @@ const FOR_THE_TIN =
 const vagueAt = (text: string): RegExpExecArray | null =>
   (FOR_THE_TIN.test(text) ? VAGUE_IN_ALL : VAGUE).exec(text);
 const NO_WORDS: readonly string[] = [];
+const NO_NOTES: readonly ReadingNote[] = [];
 const LABEL = /^[A-Za-z][A-Za-z' -]{0,40}: /;
 const NAME_FIRST =
   /^(.{2,60}?[A-Za-z)])(?: ?[:,;=|]? ?-?| ?[._…]{3,}| ?\(| x) ?(?=\d|\.\d|\b(?:an? )?(?:pinch|dash|smidgen)\b|\b(?:one|two|three|four|five|six|eight|ten|twelve|half|a) )/i;
@@ -78,6 +79,7 @@ export function readIngredientLine(
       behindTheShelf(written, line, found, context) ?? unknownLine(written, line, found, context)
     );
   }
+  const place = phrase.tail === '' && !line.text.includes(':') ? null : placeOf(line.text, phrase);
   const behind = describesBehind ? '' : phrase.after.join(' ');
   const tail = `${quantity?.remark ?? ''} ${behind} ${found.remarks}`.trim();
   const derived = deriveLine({
@@ -102,7 +104,9 @@ export function readIngredientLine(
     form: derived.form,
     authorMethod: derived.method,
     stated: derived.stated,
+    ...(place && { place }),
     notes: [
+      ...(place ? [{ code: 'place', place } as const] : NO_NOTES),
       ...derived.notes,
       ...remarkNotes(line.text, phrase, context).filter((note) => !left || note.code !== 'extra'),
     ],

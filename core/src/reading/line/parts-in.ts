@@ -3,6 +3,7 @@ import { findIngredient } from './ingredient-line.js';
 import { isRemarkWord, readPhrase, remarkWords } from './phrase.js';
 import { readQuantity } from '../amounts/index.js';
 import { takenTogether } from './fruit.js';
+import { placeNamed } from '../vocabulary/index.js';
 
 type Stretch = PartWords[number];
 
@@ -150,6 +151,28 @@ function secondIn(text: string, context: ReadingContext): readonly PartWords[] {
   return [[[0, at - link[0].length]], [[at, text.length]]];
 }
 
+/** More of the same for another place: "1 cup butter, plus 2 tbsp for the pan". */
+const MORE_OF_IT = /[,;]? (?:plus|and|\+|&) (?:another |also )?(?=[\d.]|an? |one |two |half )/gi;
+
+function elsewhere(text: string, context: ReadingContext): readonly PartWords[] {
+  const first = findIngredient(text, context);
+  const { nameAt } = first?.phrase ?? {};
+  if (!first?.quantity || !first.phrase.name || !nameAt) return LONE;
+  for (const more of text.matchAll(MORE_OF_IT)) {
+    const at = more.index + more[0].length;
+    const rest = text.slice(at);
+    const quantity = readQuantity(rest, 0, context.standard);
+    const named = placeNamed(rest);
+    if (more.index < nameAt[1] || !quantity || !named || quantity.end > named.at) continue;
+    // "2 eggs, plus 1 beaten for glazing": nothing but what is done to it stands between.
+    if (!remarkWords(rest.slice(quantity.end, named.at)).every(isRemarkWord)) continue;
+    if (isBracketed(text, more.index)) continue;
+    const own: PartWords = [[at, at + quantity.end], nameAt, [at + quantity.end, text.length]];
+    return [[[0, more.index]], own];
+  }
+  return LONE;
+}
+
 /**
  * The words of each ingredient that a line names, in their order; none where it names only one.
  * What several share ("1 tsp each", "of 2 lemons") belongs to each of them.
@@ -158,7 +181,7 @@ export function partsIn(text: string, context: ReadingContext): readonly PartWor
   if (!MAYBE_SEVERAL.test(text)) return LONE;
   const parts = measuredParts(text, context).flatMap(([start, end]): readonly PartWords[] => {
     const own = text.slice(start, end);
-    const ways = [takenTogether, eachIn, namesAlone, secondIn];
+    const ways = [takenTogether, eachIn, namesAlone, secondIn, elsewhere];
     for (const way of ways) {
       const found = way(own, context);
       if (found.length > 1) {

@@ -1,5 +1,6 @@
 import type { LineParts, ReadingContext } from './line-parts.js';
 import type { ReadingNote } from '../note.js';
+import { placeNamed, type Place } from '../vocabulary/index.js';
 import { isRemarkWord, readPhrase, remarkWords, type NamePhrase } from './phrase.js';
 import { readQuantity, weightIn } from '../amounts/index.js';
 
@@ -55,6 +56,19 @@ function leftOver(phrase: NamePhrase, { standard, shelf }: ReadingContext): stri
     if (!isSame && remarkWords(other.text).some((word) => !isRemarkWord(word))) return rest;
   }
   return null;
+}
+
+/** What is said of the rest of it: "divided", "plus more for the pan" are not of the whole. */
+const ONLY_SOME =
+  /\b(?:divided|plus|extra|more|additional|rest|remaining|reserved|half|some|and|&)\b|[+(]|\d/i;
+
+/** Where a line says that all of it goes, outside the dough; null where it does not. */
+export function placeOf(text: string, { tail }: NamePhrase): Place | null {
+  const named = placeNamed(tail);
+  if (named) return ONLY_SOME.test(tail.slice(0, named.at)) ? null : named.place;
+  // "For dusting: icing sugar"
+  const label = /^[^:]{4,30}(?=:)/.exec(text)?.[0];
+  return (label === undefined ? null : placeNamed(label)?.place) ?? null;
 }
 
 /** What the words around the ingredient leave open: alternatives, extras, options. */

@@ -13,7 +13,7 @@ export const MORE_CASES: readonly ReadingCase[] = [
   { text: '1 large egg plus 1 yolk', grams: 50 },
   { text: '2 cups flour plus 1 tsp baking powder', grams: 250 },
   { text: '1 egg, beaten with 1 tbsp water', grams: 50 },
-  { text: '3 cups flour, plus 1/4 cup for dusting', grams: 375, notes: ['extra'] },
+  { text: '3 cups flour, plus 1/4 cup for dusting', grams: 375 },
   { text: '1 cup butter, plus 2 tbsp, melted', grams: 227, notes: ['extra'] },
   { text: '2 saltspoonfuls of salt', min: 0.5, unit: 'tsp', grams: 3 },
   { text: '1 gill of milk', min: 0.25, unit: 'pint', ingredient: 'milk-whole' },

@@ -56,3 +56,4 @@ export {
   type UnitWord,
 } from './units.js';
 export { ORIGIN_SIGNS, type Manner } from './origin.js';
+export { placeNamed, type Place } from './places.js';

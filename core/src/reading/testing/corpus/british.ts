@@ -4,7 +4,7 @@ export const BRITISH = String.raw`
 1 level tsp bicarbonate of soda => 1 tsp baking-soda level
 55g / 2oz butter => 55 g butter =55.0 g
 150ml / ¼ pint milk => 150 ml milk-whole poured; assumed-kind
-1 free-range egg, beaten, to glaze (alternatively use a little milk) => 1 each egg-whole (large) count; assumed-kind
+1 free-range egg, beaten, to glaze (alternatively use a little milk) => 1 each egg-whole (large) count; assumed-kind place
 2-3 tbsp cold water => 2..3 tbsp water poured
 75 g (2 3/4 oz) demerara sugar => 75 g sugar-demerara =75.0 g
 1 tbsp golden syrup => 1 tbsp syrup-golden poured
@@ -36,7 +36,7 @@ knob of butter => 1 tbsp butter pressed; nominal-size
 8 fl oz (240 ml) buttermilk => 8 fl-oz buttermilk poured
 1¼ lb (560 g) strong plain flour => 1 1/4 lb flour-wheat-all-purpose =560.0 g
 150ml whole milk, warmed => 150 ml milk-whole poured
-50 g caster sugar + 1 tbsp for the top => 50 g sugar-granulated =50.0 g; extra
+50 g caster sugar + 1 tbsp for the top => 50 g sugar-granulated =50.0 g && 1 tbsp sugar-granulated level; place
 2 eggs + 1 egg yolk, beaten => 2 each egg-whole (large) count; assumed-kind && 1 each egg-yolk (large) count; assumed-kind
 Zest of 2 lemons, juice of 1 => 2 each zest-lemon (of one fruit) count; nominal-size && 1 each juice-lemon (of one fruit) count; nominal-size
 1 vanilla pod, split => 1 each vanilla-bean count
@@ -66,7 +66,7 @@ pinch of fine sea salt => 1 pinch salt-table level; nominal-size
 25g flaked almonds => 25 g almonds =25.0 g
 1-2 tsp lemon juice => 1..2 tsp juice-lemon poured
 2½ tbsp milk => 2 1/2 tbsp milk-whole poured; assumed-kind
-a little melted butter, for brushing => - - butter; no-amount
+a little melted butter, for brushing => - - butter; no-amount place
 350g strong wholemeal flour => 350 g flour-wheat-whole =350.0 g
 1½ tsp dried active yeast => 1 1/2 tsp yeast-active-dry level
 30g poppy seeds => 30 g seeds-poppy =30.0 g

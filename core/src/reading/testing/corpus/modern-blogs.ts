@@ -44,12 +44,12 @@ Optional: 1/2 cup walnuts => 1/2 cup walnuts (halves) level; optional
 1 cup sour milk => 1 cup milk-whole poured; assumed-kind
 1 teaspoon each baking powder and salt => 1 tsp baking-powder level && 1 tsp salt-table level; assumed-kind
 ½ c brown sugar, pressed down => 1/2 cup sugar-brown packed; assumed-kind
-1 cup granulated sugar (200g), plus 1 tablespoon for topping => 1 cup sugar-granulated level =200.0 g; extra
+1 cup granulated sugar (200g), plus 1 tablespoon for topping => 1 cup sugar-granulated level =200.0 g && 1 tbsp sugar-granulated level; place
 3/4 cup (1 1/2 sticks; 170 grams) unsalted butter => 3/4 cup butter pressed =170.0 g
 1 cup (5 ounces/142 grams) all-purpose flour => 1 cup flour-wheat-all-purpose spooned =142.0 g
 1⅓ cups/170 grams all-purpose flour (see Tip) => 1 1/3 cup flour-wheat-all-purpose spooned =170.0 g
 1 teaspoon kosher salt => 1 tsp salt-coarse-light level; kind-ambiguous
-2 teaspoons flaky sea salt, for finishing => 2 tsp salt-coarse-light level; kind-ambiguous
+2 teaspoons flaky sea salt, for finishing => 2 tsp salt-coarse-light level; kind-ambiguous place
 ½ cup/120 milliliters buttermilk => 1/2 cup buttermilk poured
 ½ cup/120 ml plus 1 tablespoon whole milk => 9/16 cup milk-whole poured
 6 tablespoons/85 grams unsalted butter, melted and slightly cooled => 6 tbsp butter pressed =85.0 g; order-after

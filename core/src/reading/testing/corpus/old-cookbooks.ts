@@ -21,7 +21,7 @@ A piece of butter the size of an egg, melted => 4 tbsp butter pressed; nominal-s
 six ounces of flour => 6 oz flour-wheat-all-purpose =170.1 g; assumed-kind ounce-read-as
 flour to make a stiff dough => - - flour-wheat-all-purpose; assumed-kind no-amount
 2 heaping teaspoonfuls of baking powder => 2 tsp baking-powder level +heaped; nominal-size
-Flour enough to roll out => - - flour-wheat-all-purpose; assumed-kind no-amount
+Flour enough to roll out => - - flour-wheat-all-purpose; assumed-kind no-amount place
 4 oz. of candied peel, finely cut => 4 oz peel-candied =113.4 g; ounce-read-as
 1 quart of sifted flour => 1 quart flour-wheat-all-purpose sifted; assumed-kind order-before
 1 quart flour, sifted => 1 quart flour-wheat-all-purpose spooned; assumed-kind order-after

@@ -24,7 +24,7 @@ Saft einer Zitrone => 1 each juice-lemon (of one fruit) count; nominal-size
 300 g gesiebtes Mehl => 300 g flour-wheat-all-purpose =300.0 g; assumed-kind
 4 Eigelb => 4 each egg-yolk (large) count; assumed-kind
 1 Pfund Mehl => 500 g flour-wheat-all-purpose =500.0 g; assumed-kind
-Mehl zum Bestäuben => - - flour-wheat-all-purpose; assumed-kind no-amount
+Mehl zum Bestäuben => - - flour-wheat-all-purpose; assumed-kind no-amount place
 2 EL Öl oder Butter => 2 tbsp oil-vegetable poured; alternative assumed-kind
 `;
 

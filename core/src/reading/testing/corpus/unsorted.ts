@@ -50,9 +50,9 @@ a third of a cup of honey => 1/3 cup honey poured
 1 tin (397g) condensed milk => 1 each milk-condensed-sweetened =397.0 g
 2 egg whites => 2 each egg-white (large) count; assumed-kind
 white of 1 egg => 1 each egg-white (large) count; assumed-kind
-1 egg yolk for glazing => 1 each egg-yolk (large) count; assumed-kind
+1 egg yolk for glazing => 1 each egg-yolk (large) count; assumed-kind place
 1 egg, separated => 1 each egg-whole (large) count; assumed-kind
-1 egg + 1 tsp water for egg wash => 1 each egg-whole (large) count; assumed-kind && 1 tsp water poured
+1 egg + 1 tsp water for egg wash => 1 each egg-whole (large) count; assumed-kind && 1 tsp water poured; place
 zest of one lemon => 1 each zest-lemon (of one fruit) count; nominal-size
 juice of half a lemon => 1/2 each juice-lemon (of one fruit) count; nominal-size
 2 tablespoons freshly squeezed lemon juice => 2 tbsp juice-lemon poured
@@ -286,7 +286,7 @@ about 3 1/2 to 4 cups bread flour => 3 1/2..4 cup flour-wheat-bread spooned
 1 1/4 teaspoons table salt => 1 1/4 tsp salt-table level
 1/2 teaspoon freshly grated nutmeg => 1/2 tsp nutmeg level
 3/4 cup lukewarm whole milk (about 100°F) => 3/4 cup milk-whole poured
-1/3 cup turbinado sugar, for sprinkling => 1/3 cup sugar-turbinado level
+1/3 cup turbinado sugar, for sprinkling => 1/3 cup sugar-turbinado level; place
 1 tablespoon cornstarch (cornflour) => 1 tbsp starch-corn spooned
 2 cups rolled oats (not instant) => 2 cup oats-rolled level
 1 cup golden raisins => 1 cup raisins level
@@ -304,12 +304,12 @@ zest from 1 lemon => 1 each zest-lemon (of one fruit) count; nominal-size
 12 oz. bittersweet chocolate, chopped => 12 oz chocolate-dark =340.2 g; ounce-read-as
 1 cup semisweet chocolate chips (6 oz) => 1 cup chocolate-chips level =170.1 g
 2 tablespoons unsalted butter, divided => 2 tbsp butter pressed
-cooking oil, for the pan => - - oil-vegetable; no-amount
+cooking oil, for the pan => - - oil-vegetable; no-amount place
 1 1/2 cups sifted confectioners' sugar => 1 1/2 cup sugar-powdered sifted; order-before
 1 cup plus 2 tablespoons sifted all-purpose flour => 1 1/8 cup flour-wheat-all-purpose sifted; order-before
 4 cups flour, measured then sifted => 4 cup flour-wheat-all-purpose sifted; assumed-kind order-before
 2 cups once-sifted pastry flour => 2 cup ?; unknown-ingredient
-butter for the tins => - - butter; no-amount
+butter for the tins => - - butter; no-amount place
 about 1 1/2 cups milk => 1 1/2 cup milk-whole poured; assumed-kind
 1 cake yeast => 1 each yeast-fresh (cake) count
 ¼ cup lukewarm water => 1/4 cup water poured

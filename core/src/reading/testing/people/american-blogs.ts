@@ -81,7 +81,7 @@ For the frosting: => heading
 350 grams (1 ½ cups) warm water => 350 g water =350
 10 grams (2 teaspoons) salt => 10 g salt-table =10
 ½ cup sugar* (see notes for substitutions) => 1/2 cup sugar-granulated
-2 C. AP flour + 2 Tbsp for dusting => 2 cup flour-wheat-all-purpose
+2 C. AP flour + 2 Tbsp for dusting => 2 cup flour-wheat-all-purpose && 2 tbsp flour-wheat-all-purpose
 1/4 c butter, melted (I use salted) => 1/4 cup butter
 1 LARGE egg => 1 each egg-whole
 3/4 tsp cream of tartar => 3/4 tsp cream-of-tartar
