@@ -97,7 +97,12 @@ const stage = z.object({
   minutesMin: z.number().nullable(),
   minutesMax: z.number().nullable(),
   celsius: z.number().nullable(),
-  guessed: z.boolean().meta({ description: 'A time that is not said, such as “overnight”.' }),
+  guessed: z
+    .boolean()
+    .meta({
+      description:
+        'A time or heat that is only said in words, such as “overnight” or “a hot oven”.',
+    }),
 });
 
 export const readingReply = z.object({
@@ -206,7 +211,7 @@ function toOtherReading({ amount: ends, ...rest }: OtherReading): z.infer<typeof
 function toFactsReply({ lines }: Reading): ReadingReply['facts'] {
   const { ovens, times, pans } = factsOf(lines);
   return {
-    ovens: ovens.map(({ written: _, ...said }) => said),
+    ovens: ovens.map(({ written: _, isGuess: __, ...said }) => said),
     times: times.map(({ written: _, ...said }) => said),
     pans: pans.map(({ written: _, ...said }) => said),
   };
@@ -218,7 +223,7 @@ const toStageReply = ({ kind, text, minutes, heat }: BakeStep): z.infer<typeof s
   minutesMin: minutes?.min ?? null,
   minutesMax: minutes?.max ?? null,
   celsius: heat?.celsius ?? null,
-  guessed: minutes?.isGuess === true,
+  guessed: minutes?.isGuess === true || heat?.isGuess === true,
 });
 
 /** A reading as it crosses the wire, with its notes in words. */

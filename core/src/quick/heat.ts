@@ -1,4 +1,4 @@
-import { heatsIn, ovenInWords, type OvenInWords } from '../reading/facts/index.js';
+import { heatsIn } from '../reading/facts/index.js';
 import { celsiusOf, celsiusOfGas, FAN_OFFSET, gasMarkOf } from '../units/index.js';
 
 /** An oven's heat on every scale. Degrees are unrounded. */
@@ -60,12 +60,7 @@ export const heatIn = (text: string): HeatAnswer | null =>
   (WANTED.test(text) ? heatOf(text.replace(WANTED, '')) : null) ??
   heatInWords(text);
 
-const isAllOf = (text: string, { start, end }: OvenInWords): boolean =>
-  /^(?:an? )?(?: temp(?:erature)?)?$/i.test(text.slice(0, start) + text.slice(end));
-
 function heatOf(text: string): HeatAnswer | null {
-  const named = ovenInWords(text);
-  if (named && isAllOf(text, named)) return answer(named.celsius);
   const gas = GAS.exec(text.trim());
   if (gas) {
     const celsius = celsiusOfGas(PARTS[gas[1]!] ?? Number(gas[1]));

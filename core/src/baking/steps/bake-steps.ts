@@ -18,7 +18,7 @@ export interface BakeStep {
   readonly text: string;
   /** How long it takes; null where that is not said. */
   readonly minutes: Minutes | null;
-  readonly heat: Pick<OvenSetting, 'celsius' | 'fanCelsius'> | null;
+  readonly heat: Pick<OvenSetting, 'celsius' | 'fanCelsius' | 'isGuess'> | null;
 }
 
 /** What there is to do for a recipe, in order, and what its text does not say. */
@@ -117,7 +117,9 @@ function onceHeated(steps: readonly BakeStep[]): readonly BakeStep[] {
 /** A heat that a line beside the steps gives: "Oven: 180 °C". */
 const listed = (lines: readonly Line[]): BakeStep['heat'] => {
   const [oven] = factsOf(lines.filter(({ kind }) => kind !== 'step')).ovens;
-  return oven ? { celsius: oven.celsius, fanCelsius: oven.fanCelsius } : null;
+  if (!oven) return null;
+  const { celsius, fanCelsius, isGuess } = oven;
+  return { celsius, fanCelsius, ...(isGuess && { isGuess }) };
 };
 
 /** Gives every stage in the oven its heat: its own, else the one that was set before it. */

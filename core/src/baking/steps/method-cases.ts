@@ -13,6 +13,14 @@ export interface MethodCase {
 const of = (text: string, ...stages: readonly string[]): MethodCase => ({ text, stages });
 
 export const ENGLISH_METHODS: readonly MethodCase[] = [
+  of('Mix well. Bake in a moderate oven for 40 minutes.', 'heat - @180?', 'bake 40 @180?'),
+  of(
+    'Bake in a hot oven (425°F) 15 minutes, then in a slow oven 1 hour.',
+    'heat - @218',
+    'bake 15 @218',
+    'bake 60 @150?',
+  ),
+  of('Bake in a very hot oven for 10 minutes.', 'heat - @240?', 'bake 10 @240?'),
   of(
     'Preheat the oven to 350°F (175°C). Grease a 9x13 pan. Beat butter and sugar for 3 minutes. Bake for 30 to 35 minutes. Cool in the pan for 10 minutes.',
     'heat - @175',
@@ -142,6 +150,7 @@ export const ENGLISH_METHODS: readonly MethodCase[] = [
 ];
 
 export const GERMAN_METHODS: readonly MethodCase[] = [
+  of('Im heißen Ofen 20 Minuten backen.', 'heat - @220?', 'bake 20 @220?'),
   of(
     'Den Ofen auf 180 °C Ober-/Unterhitze vorheizen. Butter und Zucker 5 Minuten schaumig rühren. Im Ofen ca. 45 Minuten backen. 10 Minuten in der Form abkühlen lassen.',
     'heat - @180',
@@ -210,6 +219,7 @@ export const GERMAN_METHODS: readonly MethodCase[] = [
 ];
 
 export const FRENCH_METHODS: readonly MethodCase[] = [
+  of('Cuire à four moyen pendant 30 minutes.', 'heat - @180?', 'bake 30 @180?'),
   of(
     'Préchauffez le four à 180°C (th. 6). Mélangez le beurre et le sucre. Enfournez pour 25 à 30 minutes. Laissez refroidir 10 minutes.',
     'heat - @180',

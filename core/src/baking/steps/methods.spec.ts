@@ -14,7 +14,7 @@ const minutes = ({ minutes: of }: BakeStep): string => {
   return of.isGuess ? `${range}?` : range;
 };
 const said = (step: BakeStep): string =>
-  `${step.kind} ${minutes(step)}${step.heat ? ` @${Math.round(step.heat.celsius)}` : ''}`;
+  `${step.kind} ${minutes(step)}${step.heat ? ` @${Math.round(step.heat.celsius)}${step.heat.isGuess ? '?' : ''}` : ''}`;
 
 const stagesOf = ({ text }: MethodCase): string[] =>
   bakeSteps(readText(`A title\n200 g flour\n100 g butter\n\nMethod\n${text}`))

@@ -23,7 +23,7 @@ export interface MethodStage {
   readonly text: string;
   readonly minutes: Minutes | null;
   /** What the oven is set to from here on, where that is said here. */
-  readonly heat: Pick<Heat, 'celsius' | 'fanCelsius'> | null;
+  readonly heat: Pick<Heat, 'celsius' | 'fanCelsius' | 'isGuess'> | null;
 }
 
 /** The times that are those of a kind of step; others stand in the sentence beside it. */
@@ -103,7 +103,9 @@ const heatOf = (clause: Clause, isBaking: boolean): MethodStage['heat'] => {
     (one) =>
       isOvenHeat(clause, one) || (isBaking && clause.deeds.length === 0 && one.celsius >= 100),
   );
-  return heat && !other ? { celsius: heat.celsius, fanCelsius: heat.fanCelsius } : null;
+  if (!heat || other) return null;
+  const { celsius, fanCelsius, isGuess } = heat;
+  return { celsius, fanCelsius, ...(isGuess && { isGuess }) };
 };
 
 const isSame = (a: MethodStage['heat'], b: MethodStage['heat']): boolean =>

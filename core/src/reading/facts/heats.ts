@@ -1,5 +1,6 @@
 import { VULGAR_FRACTIONS, readAmount } from '../../amount/index.js';
 import { FAN_OFFSET, celsiusOf, celsiusOfGas } from '../../units/index.js';
+import { ovensInWords, type OvenInWords } from './oven-words.js';
 
 /** A temperature in a text, in degrees Celsius, wherever it belongs. */
 export interface Heat {
@@ -11,8 +12,8 @@ export interface Heat {
   /** Character offsets into the text, end exclusive. */
   readonly start: number;
   readonly end: number;
-  /** Its scale stands beside it; else it was guessed from how large the figure is. */
-  readonly hasScale: boolean;
+  /** Said by a word ("a moderate oven"): a guess, and marked as one. */
+  readonly isGuess?: true;
 }
 
 /** A French thermostat is 30 °C to a step. */
@@ -124,13 +125,13 @@ function settingOf(group: readonly FoundHeat[]): Heat | null {
     gasMark: group.find(({ kind }) => kind === 'gas')?.degrees ?? null,
     start: group[0]!.start,
     end: group.at(-1)!.end,
-    hasScale: group.some(({ kind }) => kind !== 'bare'),
   };
 }
 
 /**
  * The temperatures in a text, in its order: "350 °F (175 °C)", "180C/160C fan/gas 4", "200 °C
  * Ober-/Unterhitze", "th. 6". Several scales of one setting are one.
+ * "A moderate oven" is a heat too, a guess, where no figure stands beside it.
  */
 export function heatsIn(text: string): Heat[] {
   const groups: FoundHeat[][] = [];
@@ -144,5 +145,17 @@ export function heatsIn(text: string): Heat[] {
     if (isSame) last.push(one);
     else groups.push([one]);
   }
-  return groups.flatMap((group) => settingOf(group) ?? []);
+  const settings = groups.flatMap((group) => settingOf(group) ?? []);
+  return [...settings, ...inWords(text, settings)].sort((a, b) => a.start - b.start);
+}
+
+/** So near to a word for the oven a figure says it closer: "a hot oven (425 °F)", "a hot oven, 220". */
+const NEAR_CHARACTERS = 16;
+
+function inWords(text: string, settings: readonly Heat[]): Heat[] {
+  const isTold = ({ start, end }: OvenInWords): boolean =>
+    settings.some((one) => one.start < end + NEAR_CHARACTERS && start < one.end + NEAR_CHARACTERS);
+  return ovensInWords(text).flatMap((named) =>
+    isTold(named) ? [] : [{ ...named, fanCelsius: null, gasMark: null, isGuess: true as const }],
+  );
 }

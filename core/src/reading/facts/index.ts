@@ -2,7 +2,6 @@ export { factsOf, type TextFacts } from './facts.js';
 export { clausesOf, deedAt, isOvenHeat, type Clause } from './clauses.js';
 export type { Deed } from './deeds.js';
 export { heatsIn, type Heat } from './heats.js';
-export { ovenInWords, type OvenInWords } from './oven-words.js';
 export type { OvenSetting } from './oven.js';
 export { panIn, type PanSize } from './pans.js';
 export { sentencesOf } from './sentences.js';

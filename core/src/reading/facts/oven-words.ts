@@ -1,28 +1,29 @@
 /**
  * What older books call an oven, in degrees Celsius: the middle of each word's usual range, as the
  * tables at the back of such books have it (slow 150 °C is gas mark 2, moderate 180 is 4, hot 220 is 7).
+ * The longer words first: "moderately hot" is not hot.
  */
-const OVEN_WORDS: Readonly<Record<string, number>> = {
-  'very cool': 110,
-  'very slow': 120,
-  cool: 140,
-  slow: 150,
-  low: 150,
-  'moderately slow': 160,
-  warm: 160,
-  moderate: 180,
-  medium: 180,
-  'moderately hot': 200,
-  'fairly hot': 200,
-  hot: 220,
-  'very hot': 240,
-};
+const OVEN_WORDS: readonly (readonly [words: string, celsius: number])[] = [
+  ['very (?:cool|slow|low) oven', 120],
+  ['very hot oven', 240],
+  ['(?:moderately|fairly) hot oven', 200],
+  ['moderately slow oven', 160],
+  ['(?:cool|slow|low|warm) oven', 150],
+  ['(?:moderate|medium) oven', 180],
+  ['hot oven', 220],
+  ['sehr heiße[mnrs]? (?:back)?ofen', 240],
+  ['(?:mäßig|mittel) ?(?:warm|heiß)e[mnrs]? (?:back)?ofen', 180],
+  ['heiße[mnrs]? (?:back)?ofen', 220],
+  ['(?:schwach|lau)?warme[mnrs]? (?:back)?ofen', 150],
+  ['four très chaud', 240],
+  ['four très doux', 120],
+  ['four (?:moyen|modéré)', 180],
+  ['four doux', 150],
+  ['four chaud', 220],
+];
 
-const OVEN_IN_WORDS = new RegExp(
-  String.raw`\b(${Object.keys(OVEN_WORDS)
-    .sort((a, b) => b.length - a.length)
-    .join('|')}) oven\b`,
-  'i',
+const PATTERNS = OVEN_WORDS.map(
+  ([words, celsius]) => [new RegExp(`(?<!\\p{L})${words}(?!\\p{L})`, 'giu'), celsius] as const,
 );
 
 /** An oven that is named by a word: "a moderate oven". */
@@ -34,10 +35,14 @@ export interface OvenInWords {
   readonly end: number;
 }
 
-/** The first oven that an English text names by a word, without a figure; null for none. */
-export function ovenInWords(text: string): OvenInWords | null {
-  const found = OVEN_IN_WORDS.exec(text);
-  if (!found) return null;
-  const end = found.index + found[0].length;
-  return { celsius: OVEN_WORDS[found[1]!.toLowerCase()]!, start: found.index, end };
+/** The ovens that a text names by a word, in its order. */
+export function ovensInWords(text: string): OvenInWords[] {
+  const found: OvenInWords[] = [];
+  for (const [pattern, celsius] of PATTERNS) {
+    for (const { index: start, 0: words } of text.matchAll(pattern)) {
+      const isWithin = found.some((one) => one.start <= start && start < one.end);
+      if (!isWithin) found.push({ celsius, start, end: start + words.length });
+    }
+  }
+  return found.sort((a, b) => a.start - b.start);
 }

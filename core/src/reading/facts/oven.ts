@@ -3,7 +3,7 @@ import type { Heat } from './heats.js';
 import { sentencesOf } from './sentences.js';
 
 /** An oven setting that a text names, in degrees Celsius. */
-export interface OvenSetting extends Pick<Heat, 'celsius' | 'fanCelsius' | 'gasMark'> {
+export interface OvenSetting extends Pick<Heat, 'celsius' | 'fanCelsius' | 'gasMark' | 'isGuess'> {
   readonly written: string;
 }
 
@@ -17,8 +17,8 @@ export function ovenIn(text: string): OvenSetting | null {
     for (const clause of clausesOf(sentence)) {
       const heat = clause.heats.find((one) => isOvenHeat(clause, one));
       if (!heat) continue;
-      const { celsius, fanCelsius, gasMark } = heat;
-      return { celsius, fanCelsius, gasMark, written: text };
+      const { start: _, end: __, ...setting } = heat;
+      return { ...setting, written: text };
     }
   }
   return null;

@@ -62,6 +62,7 @@ export class StepPanel {
       time: minutes
         ? `${showMinutes(minutes.min, minutes.max)}${step.minutes?.isGuess ? ' (a guess)' : ''}`
         : null,
+      isHeatGuessed: step.heat?.isGuess === true,
       timerMinutes: hasTimer ? minutes.min : null,
       isDone: this.all().find(({ id }) => id === step.id)?.isDone ?? false,
     };
