@@ -11,14 +11,11 @@ export interface BowlOrder {
   readonly lines: readonly number[];
 }
 
-/** What goes on at the end stands by itself: nothing is stirred into it. */
-const BY_ITSELF =
-  /\b(?:to|for) (?:brush|glaze|dust|serve|sprinkle|finish|grease|roll|decorate)|\bfor (?:brushing|glazing|dusting|serving|sprinkling|finishing|greasing|rolling|decorating|the (?:pan|tin|top))|\bzum (?:bestreichen|bestäuben)|\bpour (?:dorer|servir|le moule)/i;
-
 interface PlacedLine {
   readonly line: number;
   readonly section: string | null;
   readonly name: string;
+  /** For the pan or the top: nothing is stirred into it. */
   readonly isByItself: boolean;
 }
 
@@ -32,12 +29,12 @@ function sectionIn(heading: string): string | null {
 
 function ingredientLines({ lines }: Pick<Reading, 'lines'>): PlacedLine[] {
   let section: string | null = null;
-  return lines.flatMap(({ kind, written, spans }, line) => {
+  return lines.flatMap(({ kind, written, place, spans }, line) => {
     if (kind === 'heading') section = sectionIn(written);
     if (kind !== 'ingredient') return [];
     const named = spans.filter(({ part }) => part === 'ingredient');
     const name = named.map(({ start, end }) => written.slice(start, end)).join(' ');
-    return [{ line, section, name, isByItself: BY_ITSELF.test(written) }];
+    return [{ line, section, name, isByItself: place !== undefined }];
   });
 }
 

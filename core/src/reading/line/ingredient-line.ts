@@ -26,6 +26,7 @@ import {
   STEP_VERBS,
   VAGUE_FOR_THE_TIN,
   VAGUE_WORDS,
+  placeNamed,
 } from '../vocabulary/index.js';
 
 const vagueWith = (words: readonly string[]): RegExp =>
@@ -35,12 +36,9 @@ const vagueWith = (words: readonly string[]): RegExp =>
   );
 const VAGUE = vagueWith(VAGUE_WORDS);
 const VAGUE_IN_ALL = vagueWith([...VAGUE_WORDS, ...VAGUE_FOR_THE_TIN]);
-const FOR_THE_TIN =
-  /\b(?:for (?:the )?(?:tin|pan|mould|mold|dish|bowl|form|greasing|frying|dusting|brushing|top|serving)|to (?:grease|serve|dust|finish|glaze|decorate))/i;
-
 /** Where words begin that say only roughly how much; null where the line gives an amount. */
 const vagueAt = (text: string): RegExpExecArray | null =>
-  (FOR_THE_TIN.test(text) ? VAGUE_IN_ALL : VAGUE).exec(text);
+  (placeNamed(text) ? VAGUE_IN_ALL : VAGUE).exec(text);
 const NO_WORDS: readonly string[] = [];
 const NO_NOTES: readonly ReadingNote[] = [];
 const LABEL = /^[A-Za-z][A-Za-z' -]{0,40}: /;

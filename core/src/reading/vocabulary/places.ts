@@ -12,7 +12,7 @@ const PLACE_WORDS: readonly (readonly [place: Place, words: readonly string[]])[
   [
     'pan',
     [
-      String.raw`(?:for|to) (?:the |your |a )?(?:greas(?:e|ing)|oiling|lining|frying|fry|(?:baking |cake |loaf |muffin |pie |tart )?(?:tin|pan|tray|dish|mould|mold|sheet|griddle)s?)`,
+      String.raw`(?:for|to) (?:the |your |a )?(?:greas(?:e|ing)|oiling|lining|frying|fry|(?:baking |cake |loaf |muffin |pie |tart )?(?:tin|pan|tray|dish|mould|mold|sheet|griddle|bowl)s?)`,
       '(?:für|for) (?:die|das|den|the) (?:back|kuchen|spring|muffin|kasten)?(?:form|blech|pfanne)(?:en)?',
       '(?:zum|for the) (?:ein|aus)?(?:fetten|braten|frittieren)',
       '(?:pour|for) (?:le |la |les )?(?:moule|plat|plaque|poêle)s?',
