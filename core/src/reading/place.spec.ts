@@ -34,6 +34,13 @@ For dusting: 2 tbsp icing sugar
     ]);
   });
 
+  it('is told by a word before it, with or without an amount', () => {
+    expect(placesIn('Ingredients\n1 cup milk\nOptional: coarse sugar for sprinkling')).toEqual([
+      '1 milk-whole dough',
+      '- sugar-granulated finish',
+    ]);
+  });
+
   it('is told in German and French too', () => {
     expect(
       placesIn(`Zutaten

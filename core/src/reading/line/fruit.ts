@@ -83,6 +83,18 @@ function bothFrom(text: string, context: ReadingContext): readonly PartWords[] {
 }
 const WORD = /[a-z]+/gi;
 
+/** "Zest of 1 lemon + 2 tbsp juice": the second is taken from the fruit of the first. */
+export function takenFromSame(
+  before: string,
+  own: string,
+  context: ReadingContext,
+): { readonly fruit: PartWords[number]; readonly at: number } | null {
+  const fruit = partOfWhole(before, context)?.phrase.nameAt;
+  const quantity = fruit && readQuantity(own, 0, context.standard);
+  const isTaken = quantity && TAKEN_FROM_FRUIT[own.slice(quantity.end).trim().toLowerCase()];
+  return fruit && isTaken ? { fruit, at: quantity.end } : null;
+}
+
 /** What is taken from one fruit in two ways, each with the fruit; nothing where it is one way. */
 export function takenTogether(text: string, context: ReadingContext): readonly PartWords[] {
   const both = bothOf(text);

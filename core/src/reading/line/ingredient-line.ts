@@ -274,10 +274,16 @@ function isUnknownName(text: string, { unit }: Quantity): boolean {
   );
 }
 
+/** "Optional: coarse sugar", "For dusting: flour": how long what stands before the name is. */
+function labelOf(text: string): number | null {
+  const label = LABEL.exec(text)?.[0];
+  return label && (/^optional/i.test(label) || placeNamed(label)) ? label.length : null;
+}
+
 /** "Salt to taste": an ingredient without an amount. Every word must be known. */
 function nameOnly(text: string, { shelf }: ReadingContext): LineParts | null {
   if (IMPERATIVE.test(text)) return null;
-  const start = vagueAt(text)?.[0].length ?? 0;
+  const start = labelOf(text) ?? vagueAt(text)?.[0].length ?? 0;
   const findName = withoutVarieties(shelf.findName);
   const phrase = readPhrase(text.slice(start).replace(/\.$/, ''), start, findName);
   if (!phrase.name || wordsOf(text).length > LONGEST_SENTENCE_WORDS) return null;

@@ -2,7 +2,7 @@ import type { LineParts, PartWords, ReadingContext } from './line-parts.js';
 import { findIngredient } from './ingredient-line.js';
 import { isRemarkWord, readPhrase, remarkWords } from './phrase.js';
 import { readQuantity } from '../amounts/index.js';
-import { takenTogether } from './fruit.js';
+import { takenFromSame, takenTogether } from './fruit.js';
 import { placeNamed } from '../vocabulary/index.js';
 
 type Stretch = PartWords[number];
@@ -179,8 +179,15 @@ function elsewhere(text: string, context: ReadingContext): readonly PartWords[] 
  */
 export function partsIn(text: string, context: ReadingContext): readonly PartWords[] {
   if (!MAYBE_SEVERAL.test(text)) return LONE;
-  const parts = measuredParts(text, context).flatMap(([start, end]): readonly PartWords[] => {
+  const measured = measuredParts(text, context);
+  const parts = measured.flatMap(([start, end], index): readonly PartWords[] => {
     const own = text.slice(start, end);
+    const [from, to] = measured[index - 1] ?? [0, 0];
+    const same = takenFromSame(text.slice(from, to), own, context);
+    if (same) {
+      const fruit: Stretch = [same.fruit[0] + from, same.fruit[1] + from];
+      return [[[start, start + same.at], fruit, [start + same.at, end]]];
+    }
     const ways = [takenTogether, eachIn, namesAlone, secondIn, elsewhere];
     for (const way of ways) {
       const found = way(own, context);

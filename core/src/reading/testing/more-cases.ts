@@ -30,6 +30,7 @@ export const MORE_CASES: readonly ReadingCase[] = [
   { text: '2 XL eggs', form: 'extra-large', grams: 112 },
   { text: '1 beaten egg', ingredient: 'egg-whole', grams: 50 },
   { text: 'grated zest of 2 oranges', min: 2, ingredient: 'zest-orange', notes: ['nominal-size'] },
+  { text: 'optional: coarse sugar for sprinkling', notes: ['optional', 'place'] },
   { text: '1 tsp zest of orange', unit: 'tsp', ingredient: 'zest-orange' },
   { text: '2 tbsp juice of half a lemon', min: 2, unit: 'tbsp', ingredient: 'juice-lemon' },
   { text: '2 tbsp fresh juice from limes', min: 2, unit: 'tbsp', ingredient: 'juice-lime' },

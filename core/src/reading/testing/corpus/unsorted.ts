@@ -50,6 +50,7 @@ a third of a cup of honey => 1/3 cup honey poured
 1 tin (397g) condensed milk => 1 each milk-condensed-sweetened =397.0 g
 2 egg whites => 2 each egg-white (large) count; assumed-kind
 white of 1 egg => 1 each egg-white (large) count; assumed-kind
+Zest of 2 oranges, 1/4 cup juice => 2 each zest-orange (of one fruit) count; nominal-size && 1/4 cup juice-orange poured
 1 egg yolk for glazing => 1 each egg-yolk (large) count; assumed-kind place
 1 egg, separated => 1 each egg-whole (large) count; assumed-kind
 1 egg + 1 tsp water for egg wash => 1 each egg-whole (large) count; assumed-kind && 1 tsp water poured; place
