@@ -9,25 +9,52 @@ interface OwnWords {
   readonly at: readonly number[];
 }
 
+interface PlacedStretch {
+  readonly start: number;
+  readonly end: number;
+  /** Where it stands in the written line. */
+  readonly from: number;
+  readonly to: number;
+}
+
+/** Whether all of one stretch is written within another: both are words of one translated phrase. */
+const isWithin = (one: PlacedStretch, other: PlacedStretch): boolean =>
+  one !== other &&
+  other.from <= one.from &&
+  one.to <= other.to &&
+  other.to - other.from > one.to - one.from;
+
 function ownWords(written: string, line: CleanLine, words: PartWords): OwnWords {
-  const own = { written: '', text: '', origin: [] as number[], at: [] as number[] };
-  for (const [start, end] of words) {
+  const stretches = words.map(([start, end]): PlacedStretch => {
     const origins = line.origin.slice(start, end);
-    const from = Math.min(...origins);
-    const to = Math.max(...origins) + 1;
+    return { start, end, from: Math.min(...origins), to: Math.max(...origins) + 1 };
+  });
+  const own = { written: '', at: [] as number[] };
+  const bases = new Map<PlacedStretch, number>();
+  for (const one of stretches) {
+    // "Saft und Schale einer" stands for three of the words: it is written once.
+    if (stretches.some((other) => isWithin(one, other))) continue;
     if (own.written !== '') {
-      own.origin.push(own.written.length);
-      own.at.push(from);
+      own.at.push(one.from);
       own.written += ' ';
-      own.text += ' ';
     }
-    const base = own.written.length;
-    own.written += written.slice(from, to);
-    own.text += line.text.slice(start, end);
-    for (const origin of origins) own.origin.push(base + origin - from);
-    for (let at = from; at < to; at++) own.at.push(at);
+    bases.set(one, own.written.length);
+    own.written += written.slice(one.from, one.to);
+    for (let at = one.from; at < one.to; at++) own.at.push(at);
   }
-  return { written: own.written, clean: { text: own.text, origin: own.origin }, at: own.at };
+  const clean = { text: '', origin: [] as number[] };
+  for (const one of stretches) {
+    const holder = stretches.find((other) => isWithin(one, other)) ?? one;
+    const base = bases.get(holder) ?? 0;
+    const place = (origin: number): number => base + origin - holder.from;
+    if (clean.text !== '') {
+      clean.origin.push(Math.max(0, place(one.from) - 1));
+      clean.text += ' ';
+    }
+    clean.text += line.text.slice(one.start, one.end);
+    for (const origin of line.origin.slice(one.start, one.end)) clean.origin.push(place(origin));
+  }
+  return { written: own.written, clean, at: own.at };
 }
 
 /** A stretch of a part where it stands in the line; none where its words stand apart there. */

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { BUILT_IN_SHELF } from '../shelf/index.js';
 import { readText } from '../testing/usual.js';
-import { readLineParts } from './read.js';
+import { readLineParts, readRecipe } from './read.js';
 
 /** The ingredients of a line, each as "amount unit id". */
 function partsOf(written: string): string[] {
@@ -93,6 +93,18 @@ describe('a line with several ingredients', () => {
     expect(marked).toEqual([
       ['1', 'tsp', 'cinnamon'],
       ['1', 'tsp', 'cloves'],
+    ]);
+  });
+
+  it('writes a phrase of another language once, though it stands for several words', () => {
+    const { lines } = readRecipe(
+      'Zutaten\n200 g Mehl\nSaft und Schale einer Zitrone',
+      'metric',
+      BUILT_IN_SHELF,
+    );
+    expect(lines.slice(-2).map(({ written, ingredientId }) => [written, ingredientId])).toEqual([
+      ['Saft und Schale einer Zitrone', 'juice-lemon'],
+      ['Saft und Schale einer Zitrone', 'zest-lemon'],
     ]);
   });
 

@@ -34,6 +34,18 @@ For dusting: 2 tbsp icing sugar
     ]);
   });
 
+  it('is that of every name before it', () => {
+    expect(placesIn('Ingredients\n1 cup milk\nButter and flour for the tin')).toEqual([
+      '1 milk-whole dough',
+      '- butter pan',
+      '- flour-wheat-all-purpose pan',
+    ]);
+    expect(placesIn('Zutaten\n200 g Mehl\nButter und Mehl für die Form').slice(1)).toEqual([
+      '- butter pan',
+      '- flour-wheat-all-purpose pan',
+    ]);
+  });
+
   it('is told by a word before it, with or without an amount', () => {
     expect(placesIn('Ingredients\n1 cup milk\nOptional: coarse sugar for sprinkling')).toEqual([
       '1 milk-whole dough',

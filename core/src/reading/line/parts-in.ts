@@ -132,13 +132,16 @@ function eachIn(text: string, context: ReadingContext): readonly PartWords[] {
   return names.length < 2 ? LONE : names.map((name) => [shared, name]);
 }
 
-/** "Salt and pepper", "currants, raisins, peel": names alone. */
+/** "Salt and pepper", "currants, raisins, peel", "butter and flour for the tin": names alone. */
 function namesAlone(text: string, context: ReadingContext): readonly PartWords[] {
   const found = findIngredient(text, context);
   if (!found || found.quantity) return LONE;
-  const names = namesIn(text.replace(/\.$/, ''), 0, context) ?? [];
+  const list = text.replace(/\.$/, '');
+  const place = placeNamed(list)?.at ?? list.length;
+  const names = namesIn(list.slice(0, place).trimEnd(), 0, context) ?? [];
   const isList = names.length >= FEWEST_IN_LIST || (names.length === 2 && HAS_LAST.test(text));
-  return isList ? names.map((name) => [name]) : LONE;
+  const shared: PartWords = place < list.length ? [[place, list.length]] : [];
+  return isList ? names.map((name) => [name, ...shared]) : LONE;
 }
 
 /** "A pinch of salt and a little nutmeg": a second name behind the first, with no amount. */
