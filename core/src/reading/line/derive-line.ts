@@ -209,9 +209,12 @@ function noteAfterwards({ after, quantity }: Wording, notes: ReadingNote[]): voi
 const OF_QUALITY: ReadonlySet<string> = new Set(['good', 'generous']);
 
 /** The word that makes a fill fuller or emptier, wherever it stands; null when level. */
-function heapingOf({ quantity, before }: Wording): string | null {
-  const said = before.find((word) => HEAPING_WORDS[word] !== undefined && !OF_QUALITY.has(word));
-  return quantity?.heapingWord ?? said ?? null;
+function heapingOf({ quantity, before, after }: Wording): string | null {
+  const isHeaping = (word: string | undefined): boolean =>
+    word !== undefined && HEAPING_WORDS[word] !== undefined && !OF_QUALITY.has(word);
+  // "1 tbsp cornstarch, heaped": alone or at an end; elsewhere it may speak of another spoon.
+  const behind = [after[0], after.at(-1)].find(isHeaping);
+  return quantity?.heapingWord ?? before.find(isHeaping) ?? behind ?? null;
 }
 
 function noteNominal(

@@ -128,6 +128,8 @@ export const UNIT_WORDS: Readonly<Record<string, UnitWord>> = table({
   deciliters: { unit: 'dl' },
   l: { unit: 'l' },
   litre: { unit: 'l' },
+  ltr: { unit: 'l' },
+  ltrs: { unit: 'l' },
   litres: { unit: 'l' },
   liter: { unit: 'l' },
   liters: { unit: 'l' },
