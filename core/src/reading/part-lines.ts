@@ -71,11 +71,11 @@ export function readParts(
   written: string,
   line: CleanLine,
   parts: readonly PartWords[],
-  read: (written: string, line: CleanLine) => Line | null,
+  read: (written: string, line: CleanLine, index: number) => Line | null,
 ): readonly Line[] {
   return parts.map((words, index): Line => {
     const own = ownWords(written, line, words);
-    const part = read(own.written, own.clean) ?? bareLine(own.written, 'unread');
+    const part = read(own.written, own.clean, index) ?? bareLine(own.written, 'unread');
     const marks = part.spans.flatMap((span) => inWhole(span, own.at));
     return { ...part, partOf: { whole: written, index, count: parts.length, marks } };
   });

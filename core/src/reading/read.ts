@@ -3,6 +3,7 @@ import type { Standard } from '../units/index.js';
 import { clean, type CleanLine } from './clean.js';
 import { contextIn, partsIn, readIngredientLine } from './line/index.js';
 import { readParts } from './part-lines.js';
+import { runOnIn } from './run-on.js';
 import { LANGUAGES, languageOf, translate, type Language } from './languages/index.js';
 import { bareLine, type Line, type Reading, type Yield } from './line.js';
 import { otherSpellings, withoutSlips } from './scanned.js';
@@ -22,6 +23,8 @@ import {
 
 /** A line longer than this many characters is prose, and is not searched for amounts. */
 const LONGEST_INGREDIENT = 400;
+/** A recipe that is run on as one paragraph is no longer than this. */
+const LONGEST_PARAGRAPH = 2000;
 
 type Section = 'ingredients' | 'method' | 'aside';
 
@@ -52,9 +55,12 @@ function classify(written: string, place: LineAt): Classified {
     yields,
     section: next,
   });
-  if (written.length > LONGEST_INGREDIENT) return as(bareLine(written, 'step'));
+  if (written.length > LONGEST_PARAGRAPH) return as(bareLine(written, 'step'));
   const plain = withoutSlips(clean(written));
   const line = language ? translate(plain, language, shelf) : plain;
+  const paragraph = section === 'method' ? null : paragraphIn(written, line, place);
+  if (paragraph) return { ...as(paragraph[0]!), parts: paragraph };
+  if (written.length > LONGEST_INGREDIENT) return as(bareLine(written, 'step'));
   if (headsRemarks(plain) && !isFirst) return as(bareLine(written, 'remark'), 'aside');
   if (isRemark(plain)) return as(bareLine(written, 'remark'));
   const found = readYield(written, line);
@@ -76,6 +82,17 @@ function classify(written: string, place: LineAt): Classified {
   // A first line of a few words is the recipe's name: "Lean sponge".
   if (!isFirst && isPart(written, line)) return as(bareLine(written, 'heading'));
   return as(bareLine(written, isStep(line) ? 'step' : 'unread'));
+}
+
+/** A recipe that was run on as one paragraph: its ingredients, and its steps as one more part. */
+function paragraphIn(written: string, line: CleanLine, place: LineAt): readonly Line[] | null {
+  const { language, standard, shelf } = place;
+  const found = runOnIn(line, contextIn(language, standard, shelf));
+  if (!found) return null;
+  const { parts, steps } = found;
+  return readParts(written, line, [...parts, [steps]], (own, plain, index) =>
+    index < parts.length ? readBySpelling(own, plain, place) : bareLine(own, 'step'),
+  );
 }
 
 /** The parts of a line that names several ingredients; nothing for a line of one. */

@@ -1,3 +1,3 @@
-export { contextIn, type LineParts, type PartWords } from './line-parts.js';
+export { contextIn, type LineParts, type PartWords, type ReadingContext } from './line-parts.js';
 export { findIngredient, readIngredientLine } from './ingredient-line.js';
 export { partsIn } from './parts-in.js';
