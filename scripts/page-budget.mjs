@@ -7,7 +7,7 @@ import { root } from './prepare.mjs';
 
 const BUDGET_BYTES = 168_000;
 /** What a place may add to the first view, the chart library aside. */
-const PLACE_BUDGET_BYTES = 206_000;
+const PLACE_BUDGET_BYTES = 208_000;
 const PLACE = /\/places\/.+\.(?:page|routes)\.ts$/;
 const dist = join(root, 'web/dist');
 

@@ -97,12 +97,9 @@ const stage = z.object({
   minutesMin: z.number().nullable(),
   minutesMax: z.number().nullable(),
   celsius: z.number().nullable(),
-  guessed: z
-    .boolean()
-    .meta({
-      description:
-        'A time or heat that is only said in words, such as “overnight” or “a hot oven”.',
-    }),
+  guessed: z.boolean().meta({
+    description: 'A time or heat that is only said in words, such as “overnight” or “a hot oven”.',
+  }),
 });
 
 export const readingReply = z.object({

@@ -138,7 +138,7 @@ test('a batch is split into loads, compared, and its cost worked out', async ({ 
   await page.getByLabel('Pieces in the oven at once').fill('8');
   await page.getByLabel('Pieces in the oven at once').press('Enter');
   await expect(
-    page.getByText(/^Make 3 equal loads of 457 g: that is what your oven/),
+    page.getByText(/^Make 3 equal loads of 440 g: that is what your oven/),
   ).toBeVisible();
   await page.getByRole('heading', { name: 'For 100 g of flour' }).scrollIntoViewIfNeeded();
   await page.getByRole('button', { name: 'Compare' }).click();
