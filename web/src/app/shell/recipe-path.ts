@@ -85,9 +85,8 @@ export class RecipePath {
     );
     const open = this.open().length;
     if (lines.length === 0) return 'no ingredients yet';
-    return open === 0 || this.isKept()
-      ? `${lines.length} lines read`
-      : `${lines.length} lines read, ${open} open`;
+    const read = lines.length === 1 ? '1 line' : `${lines.length} lines`;
+    return open === 0 || this.isKept() ? `${read} read` : `${read} read, ${open} open`;
   });
   protected readonly balanceState = computed(() => {
     if (this.isKept()) return 'for keeping: as written';

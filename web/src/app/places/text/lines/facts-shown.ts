@@ -23,7 +23,8 @@ const PURPOSES: Readonly<Record<TimeSpan['purpose'], string>> = {
 const degrees = (celsius: number, unit: Temperature): string =>
   `${Math.round(degreesOf(celsius, unit))} ${DEGREES[unit]}`;
 
-function oven({ celsius, fanCelsius, gasMark }: OvenSetting, unit: Temperature): string {
+function oven({ celsius, fanCelsius, gasMark, isGuess }: OvenSetting, unit: Temperature): string {
+  if (isGuess) return `oven about ${degrees(celsius, unit)} (a guess)`;
   const fan = fanCelsius === null ? '' : `, ${degrees(fanCelsius, unit)} with the fan`;
   return `oven ${degrees(celsius, unit)}${fan}${gasMark === null ? '' : `, gas ${gasMark}`}`;
 }
