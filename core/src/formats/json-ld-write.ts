@@ -38,10 +38,15 @@ function instructionsOf(lines: readonly Line[]): (HowToStep | HowToSection)[] {
 function nodeOf(recipe: RecipeFile, shelf: Shelf, { untitled }: RecipeWords) {
   const { text, author } = recipe;
   const reading = readRecipe(text, recipe.standard ?? USUAL_STANDARD, shelf);
-  // A line with several ingredients is written once.
-  const ingredients = reading.lines.flatMap(({ kind, written, partOf }) =>
-    kind === 'ingredient' && !partOf?.index ? [(partOf?.whole ?? written).trim()] : [],
+  // A line with several ingredients is written once; a paragraph with its steps in it is taken apart.
+  const paragraphs = new Set(
+    reading.lines.flatMap(({ kind, partOf }) => (kind === 'step' && partOf ? [partOf.whole] : [])),
   );
+  const ingredients = reading.lines.flatMap(({ kind, written, partOf }) => {
+    if (kind !== 'ingredient') return [];
+    if (!partOf || paragraphs.has(partOf.whole)) return [written.trim()];
+    return partOf.index === 0 ? [partOf.whole.trim()] : [];
+  });
   const { times } = factsOf(reading.lines);
   const baking = times.find(({ purpose }) => purpose === 'baking');
   const total = times.find(({ purpose }) => purpose === 'total');

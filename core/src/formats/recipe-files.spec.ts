@@ -99,6 +99,23 @@ describe('recipes out and in again', () => {
     expect(JSON.stringify(node['recipeInstructions'])).toContain('Heat the oven');
   });
 
+  it('list the ingredients of a line once, and of a paragraph one by one without its steps', () => {
+    const listed = (text: string): unknown => {
+      const written = writeRecipeFile('json-ld', [{ ...PLAIN, text }], BUILT_IN_SHELF, WORDS);
+      return (JSON.parse(written) as Record<string, unknown>)['recipeIngredient'];
+    };
+    expect(listed('Buns\n1 cup milk\n1 cup sugar, 2 eggs')).toEqual([
+      '1 cup milk',
+      '1 cup sugar, 2 eggs',
+    ]);
+    expect(listed('Buns\n2 cups flour, 1 cup sugar, 2 eggs, 1 cup milk. Mix and bake.')).toEqual([
+      '2 cups flour',
+      '1 cup sugar',
+      '2 eggs',
+      '1 cup milk',
+    ]);
+  });
+
   it('carry nothing into a spreadsheet that it would run', () => {
     const csv = writeRecipeFile(
       'csv',

@@ -34,6 +34,12 @@ For dusting: 2 tbsp icing sugar
     ]);
   });
 
+  it('is no tray where a tray bake is meant, and no top where a roll is', () => {
+    expect(
+      placesIn('Ingredients\n1 cup milk\n1 cup sugar for the tray bake\n2 eggs, for the roll'),
+    ).toEqual(['1 milk-whole dough', '1 sugar-granulated dough', '2 egg-whole dough']);
+  });
+
   it('is that of every name before it', () => {
     expect(placesIn('Ingredients\n1 cup milk\nButter and flour for the tin')).toEqual([
       '1 milk-whole dough',

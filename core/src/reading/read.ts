@@ -134,12 +134,13 @@ const isShouted = (text: string): boolean =>
   !/^(?:INGREDIENTS?|METHOD|DIRECTIONS?|INSTRUCTIONS?|FOR )/.test(text);
 
 /** A name with no amount, nor anything else that a list says of an ingredient. */
-const isNameAlone = ({ amount, stated, written, notes }: Line): boolean =>
+const isNameAlone = ({ amount, stated, written, place, notes }: Line): boolean =>
   amount === null &&
+  place === undefined &&
   stated === null &&
   /^[^,;:()\d]{3,60}$/.test(written.trim()) &&
   !notes.some(({ code }) => code === 'optional') &&
-  !/\bto taste\b|\bas needed\b|\bfor (?:the|dusting|greasing|sprinkling|serving)\b/i.test(written);
+  !/\bto taste\b|\bas needed\b|\bfor the\b/i.test(written);
 
 const isOftenMade = ({ ingredientId }: Line, shelf: Shelf): boolean =>
   ingredientId !== null && shelf.ingredient(ingredientId)?.isOftenMade === true;

@@ -155,13 +155,14 @@ function secondIn(text: string, context: ReadingContext): readonly PartWords[] {
 }
 
 /** More of the same for another place: "1 cup butter, plus 2 tbsp for the pan". */
-const MORE_OF_IT = /[,;]? (?:plus|and|\+|&) (?:another |also )?(?=[\d.]|an? |one |two |half )/gi;
+const MORE_ELSEWHERE =
+  /[,;]? (?:plus|and|\+|&) (?:another |also )?(?=[\d.]|an? |one |two |half )/gi;
 
 function elsewhere(text: string, context: ReadingContext): readonly PartWords[] {
   const first = findIngredient(text, context);
   const { nameAt } = first?.phrase ?? {};
   if (!first?.quantity || !first.phrase.name || !nameAt) return LONE;
-  for (const more of text.matchAll(MORE_OF_IT)) {
+  for (const more of text.matchAll(MORE_ELSEWHERE)) {
     const at = more.index + more[0].length;
     const rest = text.slice(at);
     const quantity = readQuantity(rest, 0, context.standard);

@@ -12,7 +12,7 @@ const PLACE_WORDS: readonly (readonly [place: Place, words: readonly string[]])[
   [
     'pan',
     [
-      String.raw`(?:for|to) (?:the |your |a )?(?:greas(?:e|ing)|oiling|lining|frying|fry|(?:baking |cake |loaf |muffin |pie |tart )?(?:tin|pan|tray|dish|mould|mold|sheet|griddle|bowl)s?)`,
+      String.raw`(?:for|to) (?:the |your |a )?(?:greas(?:e|ing)|oiling|lining|frying|fry|(?:baking |cake |loaf |muffin |pie |tart )?(?:tin|pan|tray|dish|mould|mold|sheet|griddle|bowl)s?(?!(?: |-)?(?:bakes?|cakes?|loaf|loaves|bread|pizza|pies?|sauce)(?!\p{L})))`,
       '(?:für|for) (?:die|das|den|the) (?:back|kuchen|spring|muffin|kasten)?(?:form|blech|pfanne)(?:en)?',
       '(?:zum|for the) (?:ein|aus)?(?:fetten|braten|frittieren)',
       '(?:pour|for) (?:le |la |les )?(?:moule|plat|plaque|poêle)s?',
@@ -22,7 +22,7 @@ const PLACE_WORDS: readonly (readonly [place: Place, words: readonly string[]])[
   [
     'finish',
     [
-      String.raw`(?:for|to) (?:the |a |an )?(?:dust|sprinkl|glaz|brush|finish|decorat|garnish|serv|roll)(?:e|ing|ion)?`,
+      String.raw`(?:for|to) (?:the |a |an )?(?:dust|sprinkl|glaz|brush|finish|decorat|garnish|serv)(?:e|ing|ion)?|to roll|for rolling`,
       'for (?:the |an )?(?:egg ?wash|work ?(?:surface|top)|surface|counter|top|topping|kneading)',
       '(?:zum|for the) (?:be|ver|aus)?(?:stäuben|streuen|streichen|pinseln|garnieren|dekorieren|zieren|servieren|wälzen|rollen|arbeiten|kneten|glasieren)',
       '(?:für|for) (?:die )?(?:deko|dekoration|arbeitsfläche|garnitur)',
