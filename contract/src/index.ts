@@ -14,8 +14,10 @@ export {
   backupRecipe,
   backupTrial,
   type Backup,
+  backupGaps,
   type BackupGaps,
   type RestoreProgress,
+  restoreReply,
   type RestoreReply,
 } from './backup.js';
 export {

@@ -18,6 +18,7 @@ import { stillStarting } from './http/still-starting.js';
 import { readSettings, type Settings } from './settings.js';
 import { closePictures } from './areas/photos/picture-process.js';
 import { closeChancePool } from './workers/chance-pool.js';
+import { ownPortCommand } from './own-command.js';
 
 /** How long requests in flight may take once the server was asked to stop. */
 const LAST_CALL_MILLISECONDS = 10_000;
@@ -69,7 +70,7 @@ async function bind(server: Server, { port, host }: Settings): Promise<string> {
       failed(
         new Error(
           code === 'EADDRINUSE'
-            ? `Port ${port} is taken. Choose another: PORT=4312 npm start`
+            ? `Port ${port} is taken. Choose another: ${ownPortCommand('PORT', 4312)}`
             : message,
         ),
       ),

@@ -3,6 +3,7 @@ import { resolve } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { z } from 'zod';
 import type { HouseSettings } from './house/index.js';
+import { ownCommand } from './own-command.js';
 
 /** What the environment decides. */
 export interface Settings {
@@ -32,7 +33,7 @@ const EVERYWHERE = '0.0.0.0';
 const LOOPBACK = /^(?:127(?:\.\d{1,3}){3}|localhost|::1)$/;
 const NOT_WITHOUT_HOUSE =
   'would let everybody in the network read and change your kitchen, and listen in. ' +
-  'Start it with "npm start -- --home": other devices then come in over TLS, with a passcode.';
+  `Start it with "${ownCommand('home')}": other devices then come in over TLS, with a passcode.`;
 const HOUSE_PORT_TAKES =
   'HOUSE_PORT takes a whole number from 0 to 65535, for example HOUSE_PORT=4311.';
 const DATABASE_TAKES =

@@ -3,6 +3,7 @@ import { resolve } from 'node:path';
 import { QueryTypes, type Sequelize } from 'sequelize';
 import type { Database } from './database.js';
 import { adviceOnDamage } from './copy-list.js';
+import { ownCommand } from '../own-command.js';
 
 /**
  * Looks at a file before it is opened. @throws Error with a sentence where it is there and empty, a
@@ -112,7 +113,7 @@ export async function checkDatabase(
   const newer = done.find(({ name }) => !known.includes(name));
   if (newer) {
     throw new Error(
-      `The database ${path} was used by a newer version (${newer.name}). Start that version, or restore a copy from before: npm run restore.`,
+      `The database ${path} was used by a newer version (${newer.name}). Start that version, or restore a copy from before: ${ownCommand('restore')}.`,
     );
   }
 }

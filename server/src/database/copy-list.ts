@@ -1,5 +1,6 @@
 import { existsSync, readdirSync } from 'node:fs';
 import { join } from 'node:path';
+import { ownCommand } from '../own-command.js';
 
 /** Why a copy was made. */
 export type CopyKind = 'daily' | 'before-update';
@@ -44,5 +45,5 @@ export function adviceOnDamage(file: string): string {
   }
   const of = newest.at.toISOString().slice(0, 16).replace('T', ' ');
   const more = others.length === 0 ? '' : `, and there are ${others.length} older ones`;
-  return `The newest copy is of ${of} UTC${more}. To put it back: npm run restore`;
+  return `The newest copy is of ${of} UTC${more}. To put it back: ${ownCommand('restore')}`;
 }

@@ -1,10 +1,11 @@
-import { mkdirSync, readFileSync, realpathSync, rmSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdirSync, readFileSync, realpathSync, rmSync, writeFileSync } from 'node:fs';
 import { basename, dirname, join, resolve } from 'node:path';
 import sqlite3 from 'sqlite3';
 import { z } from 'zod';
 
-/** Who works on a database, as the file beside it tells. */
 const holder = z.object({ pid: z.number(), address: z.string(), since: z.string() });
+/** Who works on a database, as the file beside it tells. */
+export type Holder = z.infer<typeof holder>;
 
 /** One server for each database: as long as this is held, no other process works on its file. */
 export interface DatabaseLock {
@@ -16,26 +17,35 @@ export interface DatabaseLock {
 /** The same for every way that leads to the file. */
 function lockFileOf(database: string): string {
   const folder = dirname(resolve(database));
-  mkdirSync(folder, { recursive: true });
-  let real: string;
-  try {
-    real = realpathSync(database);
-  } catch (error) {
-    if ((error as NodeJS.ErrnoException).code !== 'ENOENT') throw error;
-    real = join(realpathSync(folder), basename(database));
-  }
-  return `${real}-lock`;
+  const beside = join(realPathOf(folder) ?? folder, basename(database));
+  return `${realPathOf(database) ?? beside}-lock`;
 }
 
-/** Who holds it, as far as it says. */
-function heldBy(note: string): string {
+/** Where a file or folder really is; null where there is none. */
+function realPathOf(path: string): string | null {
   try {
-    const { pid, address, since } = holder.parse(JSON.parse(readFileSync(note, 'utf8')));
-    return `a server at ${address} (process ${pid}, since ${since})`;
-  } catch {
-    // It has just begun and has left no note yet, or one that can't be read.
-    return 'another process, which says nothing of itself yet';
+    return realpathSync(path);
+  } catch (error) {
+    if ((error as NodeJS.ErrnoException).code !== 'ENOENT') throw error;
+    return null;
   }
+}
+
+const noteOf = (file: string): string => `${file}.json`;
+
+/** Who holds a database, as far as it says; null where it has left no note yet, or none to be read. */
+export function heldBy(database: string): Holder | null {
+  try {
+    return holder.parse(JSON.parse(readFileSync(noteOf(lockFileOf(database)), 'utf8')));
+  } catch {
+    return null;
+  }
+}
+
+function holderText(database: string): string {
+  const found = heldBy(database);
+  if (!found) return 'another process, which says nothing of itself yet';
+  return `a server at ${found.address} (process ${found.pid}, since ${found.since})`;
 }
 
 const open = (file: string): Promise<sqlite3.Database> =>
@@ -51,14 +61,32 @@ const run = (lock: sqlite3.Database, statement: string): Promise<void> =>
     lock.exec(statement, (trouble) => (trouble ? fail(trouble) : done())),
   );
 
+/** Whether a server works on a database now. Takes nothing for longer than the look lasts. */
+export async function isHeld(database: string): Promise<boolean> {
+  const file = lockFileOf(database);
+  if (!existsSync(file)) return false;
+  const lock = await open(file);
+  try {
+    lock.configure('busyTimeout', 0);
+    await run(lock, 'SELECT count(*) FROM sqlite_master');
+    return false;
+  } catch (error) {
+    if ((error as { code?: string }).code !== 'SQLITE_BUSY') throw error;
+    return true;
+  } finally {
+    await close(lock);
+  }
+}
+
 /**
  * Takes a database for this process alone, before anything of it is read or written. The system
  * itself lets go when the process ends, however it ends.
  * @throws Error in a sentence that says who has it
  */
 export async function lockDatabase(database: string): Promise<DatabaseLock> {
+  mkdirSync(dirname(resolve(database)), { recursive: true });
   const file = lockFileOf(database);
-  const note = `${file}.json`;
+  const note = noteOf(file);
   const lock = await open(file);
   try {
     // Nothing is ever written to it: no journal is wanted beside it either.
@@ -67,7 +95,7 @@ export async function lockDatabase(database: string): Promise<DatabaseLock> {
     await close(lock);
     if ((error as { code?: string }).code !== 'SQLITE_BUSY') throw error;
     throw new Error(
-      `The kitchen ${resolve(database)} is in use by ${heldBy(note)}. Use that one, or stop it first. Nothing was changed.`,
+      `The kitchen ${resolve(database)} is in use by ${holderText(database)}. Use that one, or stop it first. Nothing was changed.`,
     );
   }
   rmSync(note, { force: true });

@@ -75,7 +75,7 @@ export async function migrate(database: Database): Promise<void> {
 }
 
 /** Whether every step was done before. */
-async function isUpToDate(sequelize: Sequelize): Promise<boolean> {
+export async function isUpToDate(sequelize: Sequelize): Promise<boolean> {
   const tables = await sequelize.query<{ name: string }>(
     "SELECT name FROM sqlite_master WHERE type = 'table' AND name = 'migrations'",
     { type: QueryTypes.SELECT },

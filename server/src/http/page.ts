@@ -4,6 +4,7 @@ import { join } from 'node:path';
 import express, { Router } from 'express';
 import { notFound } from './problem.js';
 import { KEPT_DOCUMENT, KEPT_NONCE, nonceOf } from './security.js';
+import { ownCommand } from '../own-command.js';
 
 const NONCE_MARK = '__NONCE__';
 const PAGE_MARK = '__PAGE__';
@@ -65,7 +66,7 @@ export function pageRoutes(folder: string): Router {
       return;
     }
     if (html === null) {
-      next(notFound('The page has not been built yet: run npm start.'));
+      next(notFound(`The page has not been built yet: run ${ownCommand('start')}.`));
       return;
     }
     response

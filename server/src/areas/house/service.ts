@@ -4,6 +4,7 @@ import type { Database } from '../../database/database.js';
 import type { HouseDoor } from '../../house/index.js';
 import { ProblemError } from '../../http/problem.js';
 import type { PairedDevices } from './devices.js';
+import { ownPortCommand } from '../../own-command.js';
 
 /** Whether the devices of the house come in, and who does. */
 export interface HouseService {
@@ -74,7 +75,7 @@ async function openOrSay(open: () => Promise<void>): Promise<void> {
     if (code !== 'EADDRINUSE' && code !== 'EACCES') throw error;
     throw new ProblemError(
       503,
-      'The port for the house is taken by another program. Choose one: HOUSE_PORT=4312 npm start',
+      `The port for the house is taken by another program. Choose one: ${ownPortCommand('HOUSE_PORT', 4312)}`,
     );
   }
 }
