@@ -165,6 +165,23 @@ export default tseslint.config(
     rules: { 'no-empty-pattern': 'off' },
   },
   {
+    files: ['scripts/package/*.spec.mjs'],
+    languageOptions: {
+      globals: Object.fromEntries(
+        [
+          'describe',
+          'it',
+          'expect',
+          'pending',
+          'beforeAll',
+          'beforeEach',
+          'afterAll',
+          'afterEach',
+        ].map((name) => [name, 'readonly']),
+      ),
+    },
+  },
+  {
     // A part of it runs inside the page.
     files: ['scripts/torture/storage.mjs'],
     languageOptions: {

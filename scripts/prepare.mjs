@@ -9,6 +9,8 @@ export const root = fileURLToPath(new URL('..', import.meta.url));
 
 /** The built server. */
 export const MAIN = join(root, 'server/dist/ypsigram.js');
+/** The built commands. */
+export const MAIN_COMMAND = join(root, 'server/dist/ypsigram-command.js');
 /**
  * How the server's process is started. glibc keeps a heap for each thread and gives little of it
  * back; with two of them memory stays where it is however long the server runs.
@@ -24,10 +26,11 @@ const CONFIGURATIONS = [
   'scripts/page-budget.mjs',
   'scripts/prepare.mjs',
   'scripts/bundle-server.mjs',
+  'scripts/licences.mjs',
 ];
 /** The bundler's many small chunks are joined into few: a first view of three files and not forty. */
 const BUILD_ENVIRONMENT = { NG_BUILD_OPTIMIZE_CHUNKS: '1' };
-const BUILT = ['server/dist/ypsigram.js', 'web/dist/index.html'];
+const BUILT = ['server/dist/ypsigram.js', 'server/dist/ypsigram-command.js', 'web/dist/index.html'];
 const STAMP = 'web/dist/.built-from';
 
 /** Runs a command at the root, its output shown. Ends the process when it fails. */
@@ -81,6 +84,7 @@ export function build() {
   run('npx', 'tsc', '-b', 'core', 'contract', 'server');
   run('node', 'scripts/bundle-server.mjs');
   run('npx', 'ng', 'build', 'web');
+  run('node', 'scripts/licences.mjs');
   run('node', 'scripts/page-budget.mjs');
   writeFileSync(stamp, wanted);
 }

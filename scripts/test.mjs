@@ -33,6 +33,10 @@ const RUNNERS = [
   ['web', ['npx', 'ng', 'test', 'web']],
   ['server', ['npm', 'run', '--silent', 'test', '--workspace', 'server']],
   ['torture', ['node', 'scripts/torture.mjs', '--short']],
+  [
+    'package',
+    ['node', 'node_modules/jasmine/bin/jasmine.js', '--config=scripts/package/jasmine.json'],
+  ],
 ];
 
 /** Adds up a runner's own report; null where it has left none. */
@@ -112,13 +116,25 @@ function run([command, ...args], isShownAsItComes, name) {
   });
 }
 
+/** Areas by name, in the command line; everything where none is named. */
+const WANTED = process.argv.slice(2);
+const NAMES = [...RUNNERS, ...CHECKS].map(([name]) => name);
+const unknown = WANTED.filter((name) => !NAMES.includes(name));
+if (unknown.length > 0) {
+  console.error(`There is no area “${unknown[0]}”. There are: ${NAMES.join(', ')}.`);
+  process.exit(2);
+}
+const isWanted = ([name]) => WANTED.length === 0 || WANTED.includes(name);
+
 const begun = performance.now();
 process.chdir(root);
 install();
 // Only now is it there, on a new machine.
 const { XMLParser } = await import('fast-xml-parser');
 installChromium();
-build();
+// Types, lint and the specs of core and page go by the sources.
+const NEED_NO_BUILD = new Set(['core', 'web', ...CHECKS.map(([name]) => name)]);
+if (NAMES.some((name) => isWanted([name]) && !NEED_NO_BUILD.has(name))) build();
 
 const env = temporaryFolder();
 // A report of an earlier run must not pass for one of this.
@@ -135,12 +151,14 @@ const add = (name, since, { passed, failed, skipped }) => {
 };
 
 async function check([name, command]) {
+  if (!isWanted([name])) return;
   const since = performance.now();
   const isOk = await run(command, false, name);
   add(name, since, { passed: isOk ? 1 : 0, failed: isOk ? 0 : 1, skipped: 0 });
 }
 
 async function test([name, command], isShownAsItComes) {
+  if (!isWanted([name])) return;
   const since = performance.now();
   const isOk = await run(command, isShownAsItComes, name);
   const { passed, failed, skipped } = countReport(name) ?? { passed: 0, failed: 1, skipped: 0 };
@@ -158,7 +176,7 @@ const runner = (wanted) => {
 
 // Two at a time use two cores; the end-to-end tests do so by themselves.
 await Promise.all([
-  oneByOne(runner('server'), runner('torture')),
+  oneByOne(runner('server'), runner('torture'), runner('package')),
   oneByOne(runner('core'), runner('web'), ...CHECKS.map((one) => () => check(one))),
 ]);
 await test(
