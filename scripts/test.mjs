@@ -21,6 +21,7 @@ const CHECKS = [
   ['lint', ['npx', 'eslint', '.']],
   ['import circles', ['npx', 'depcruise', ...SOURCES]],
   ['unused code', ['npx', 'knip']],
+  ['public interface', ['node', 'scripts/api-report.mjs']],
   ['format', ['npx', 'prettier', '--check', '--log-level', 'warn', '.']],
 ];
 const REPORTS = 'var/test-reports';

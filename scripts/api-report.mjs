@@ -1,0 +1,81 @@
+// The public interface of the two libraries as a report that a review sees change: docs/api.
+//   node scripts/api-report.mjs            fails where the report is not of the code as it is
+//   node scripts/api-report.mjs --update   writes it anew
+import { Extractor, ExtractorConfig } from '@microsoft/api-extractor';
+import { mkdirSync, rmSync } from 'node:fs';
+import { join } from 'node:path';
+import { root, run } from './prepare.mjs';
+
+/** The libraries by their workspace: their entry, and what of ours is part of them. */
+export const LIBRARIES = {
+  core: {
+    entry: 'index',
+    includes: [],
+    description: 'Reads recipes, works out what each line was meant to weigh, plans batches.',
+  },
+  contract: {
+    entry: 'client',
+    includes: ['@ypsigram/core'],
+    description: 'What crosses the wire between Ypsigram and whoever talks to it, as Zod schemas.',
+  },
+};
+const TEMPORARY = join(root, 'var/api');
+
+/** What the tool finds is of no use here: how our comments mark what is public. */
+const SILENT = { default: { logLevel: 'none' } };
+
+function configOf(library, types) {
+  return ExtractorConfig.prepare({
+    configObject: {
+      projectFolder: join(root, library),
+      mainEntryPointFilePath: `<projectFolder>/dist/${LIBRARIES[library].entry}.d.ts`,
+      bundledPackages: LIBRARIES[library].includes,
+      compiler: { tsconfigFilePath: '<projectFolder>/tsconfig.json' },
+      apiReport: {
+        enabled: true,
+        reportFileName: `${library}.api.md`,
+        reportFolder: join(root, 'docs/api'),
+        reportTempFolder: TEMPORARY,
+      },
+      docModel: { enabled: false },
+      dtsRollup: { enabled: types !== null, untrimmedFilePath: types ?? '' },
+      tsdocMetadata: { enabled: false },
+      newlineKind: 'lf',
+      messages: {
+        compilerMessageReporting: SILENT,
+        extractorMessageReporting: SILENT,
+        tsdocMessageReporting: SILENT,
+      },
+    },
+    configObjectFullPath: undefined,
+    packageJsonFullPath: join(root, library, 'package.json'),
+  });
+}
+
+/** Rolls the types of a library into one file. Gives whether its report is of the code as it is. */
+export function extractTypes(library, types = null, isUpdate = false) {
+  mkdirSync(TEMPORARY, { recursive: true });
+  const { apiReportChanged, succeeded } = Extractor.invoke(configOf(library, types), {
+    localBuild: isUpdate,
+    showVerboseMessages: false,
+    messageCallback: (message) => {
+      // That the report changed is said below, with what to do.
+      if (message.category === 'console') message.logLevel = 'none';
+    },
+  });
+  return isUpdate ? succeeded : !apiReportChanged;
+}
+
+if (process.argv[1]?.endsWith('api-report.mjs')) {
+  process.chdir(root);
+  run('npx', 'tsc', '-b', 'core', 'contract');
+  const isUpdate = process.argv.includes('--update');
+  const changed = Object.keys(LIBRARIES).filter((name) => !extractTypes(name, null, isUpdate));
+  rmSync(TEMPORARY, { recursive: true, force: true });
+  if (changed.length > 0) {
+    console.error(
+      `The public interface of ${changed.join(' and ')} is another than docs/api says. Is that meant? Then: node scripts/api-report.mjs --update`,
+    );
+    process.exit(1);
+  }
+}
