@@ -1,3 +1,5 @@
+import { provideHttpClient } from '@angular/common/http';
+import { provideHttpClientTesting } from '@angular/common/http/testing';
 import { TestBed, type ComponentFixture } from '@angular/core/testing';
 import { Store, provideState, provideStore } from '@ngrx/store';
 import { USUAL_KITCHEN, type Author, type KeptAnswer } from '@ypsigram/contract';
@@ -32,7 +34,13 @@ describe('the settings', () => {
 
   beforeEach(() => {
     TestBed.configureTestingModule({
-      providers: [provideStore(), provideState(kitchenFeature), provideState(authorsFeature)],
+      providers: [
+        provideHttpClient(),
+        provideHttpClientTesting(),
+        provideStore(),
+        provideState(kitchenFeature),
+        provideState(authorsFeature),
+      ],
     });
     store = TestBed.inject(Store);
     const kitchen = { ...USUAL_KITCHEN, answers: [answer('kosher salt')] };

@@ -20,6 +20,7 @@ import { usualFormats } from '../../state/kitchen/formats';
 import { kitchenActions, kitchenChanges } from '../../state/kitchen/kitchen.actions';
 import { kitchenFeature } from '../../state/kitchen/kitchen.feature';
 import { DevicesPanel } from './devices/devices';
+import { AboutProgram } from './about-program';
 import { AnswersKept } from './answers-kept';
 import { LookChoice } from './look-choice';
 import { UsualWay } from './usual-way';
@@ -38,7 +39,16 @@ const DAY_NAMES: Readonly<Record<FirstDay, string>> = {
 /** Settings: how this kitchen writes, measures and answers, in all its recipes. */
 @Component({
   selector: 'yg-settings-page',
-  imports: [KitchenSaved, AnswersKept, DevicesPanel, Icon, LookChoice, Retry, UsualWay],
+  imports: [
+    AboutProgram,
+    KitchenSaved,
+    AnswersKept,
+    DevicesPanel,
+    Icon,
+    LookChoice,
+    Retry,
+    UsualWay,
+  ],
   templateUrl: './settings.page.html',
   styleUrl: './settings.page.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
