@@ -126,6 +126,7 @@ export async function stageProgram(folder, version) {
   writeLicences(folder);
   cpSync(join(root, 'CHANGELOG.md'), join(folder, 'CHANGELOG.md'));
   cpSync(join(root, 'docs/install.md'), join(folder, 'README.md'));
+  cpSync(join(root, 'docs/commands.md'), join(folder, 'commands.md'));
   const { description, license, engines } = readJson(join(root, 'package.json'));
   const dependencies = Object.fromEntries(libraries);
   writeFileSync(

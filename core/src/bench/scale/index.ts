@@ -1,5 +1,4 @@
 export { beamSetting, type BeamSetting } from './beam.js';
-export { readScaleLine } from './scale-line.js';
 export {
   SCALE_STATES,
   SCALE_UNITS,

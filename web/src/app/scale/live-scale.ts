@@ -13,7 +13,7 @@ import {
 import { ScaleApi } from '../api/scale-api';
 import { kitchenFeature } from '../state/kitchen/kitchen.feature';
 import type { ScaleConnection, ConnectedScale } from './scale-connection';
-import { SerialScale, serialPorts } from './serial-scale';
+import { scalePorts } from './scale-ports';
 import { ServerScale } from './server-scale';
 import type { WeighedNext } from './weighed-next';
 
@@ -41,7 +41,11 @@ export class LiveScale {
   private readonly memory = signal<ScaleMemory>(EMPTY_SCALE);
   private connection: ScaleConnection | null = null;
 
-  readonly hasSerial = serialPorts() !== null;
+  private readonly ports = scalePorts();
+  /** Ways to a real scale that this browser has. */
+  readonly hasSerial = this.ports.serial !== null;
+  readonly hasUsb = this.ports.hid !== null;
+  readonly hasReal = this.hasSerial || this.hasUsb;
   readonly status = signal<ScaleStatus>('off');
   readonly description = signal<ConnectedScale | null>(null);
   /** Told on only when something on the display has changed. */
@@ -98,16 +102,20 @@ export class LiveScale {
   }
 
   /** Asks the baker for a serial port and reads the scale there. */
-  async connectSerial(): Promise<void> {
-    try {
-      const port = await serialPorts()!.requestPort();
-      this.open(new SerialScale(port));
-    } catch (error) {
-      // Choosing none is an answer too.
-      if (error instanceof DOMException && error.name === 'NotFoundError') return;
-      console.warn('No serial port could be opened.', error);
-      this.problem.set('This browser could not open a serial port.');
-    }
+  connectSerial(): Promise<void> {
+    return this.ask('This browser could not open a serial port.', async () => {
+      const port = await this.ports.serial!.requestPort();
+      const { SerialScale } = await import('./serial-scale');
+      return new SerialScale(port);
+    });
+  }
+
+  /** Asks the baker for a scale on USB that keeps to the standard for weighing devices. */
+  connectUsb(): Promise<void> {
+    return this.ask('This browser could not open a USB device.', async () => {
+      const { askForScale } = await import('./hid-scale');
+      return askForScale(this.ports.hid!);
+    });
   }
 
   disconnect(): void {
@@ -135,6 +143,18 @@ export class LiveScale {
   /** The simulation was turned into another scale. */
   changed(description: ConnectedScale): void {
     this.description.set(description);
+  }
+
+  private async ask(problem: string, choose: () => Promise<ScaleConnection | null>): Promise<void> {
+    try {
+      const connection = await choose();
+      if (connection) this.open(connection);
+    } catch (error) {
+      // Choosing none is an answer too.
+      if (error instanceof DOMException && error.name === 'NotFoundError') return;
+      console.warn(problem, error);
+      this.problem.set(problem);
+    }
   }
 
   private open(connection: ScaleConnection): void {

@@ -1,14 +1,9 @@
-import { readScaleLine, type ScaleReading, type ScaleUnit } from '@ypsigram/core/bench';
+import type { ScaleReading, ScaleUnit } from '@ypsigram/core/bench';
+import { readScaleLine } from '@ypsigram/core/bench/devices';
 import type { ScaleConnection, ScaleEvents } from './scale-connection';
 
 /** What is used of a serial port. */
 export type UsedPort = Pick<SerialPort, 'open' | 'close' | 'readable' | 'writable'>;
-
-/** The browser's serial ports; null where it has none. */
-export function serialPorts(): Serial | null {
-  // The types speak of browsers that have them; not every one does.
-  return (navigator as Partial<Pick<Navigator, 'serial'>>).serial ?? null;
-}
 
 const BAUD_RATE = 9600;
 const LINE_END = /\r\n|\r|\n/;

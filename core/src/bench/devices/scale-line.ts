@@ -1,5 +1,5 @@
 import { GRAMS_PER_OUNCE, gramsIn } from '../../units/index.js';
-import type { ScaleReading, ScaleUnit } from './scale-reading.js';
+import type { ScaleReading, ScaleUnit } from '../scale/index.js';
 
 const LINE =
   /^\s*(ST|US|OL|UL)\s*,\s*(?:(GS|NT|TR)\s*,\s*)?([+-]?)\s*(\d+(?:[.,]\d+)?)?\s*(kg|g|oz|lb|ml)?\s*$/i;
