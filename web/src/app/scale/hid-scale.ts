@@ -127,14 +127,14 @@ export class HidScale implements ScaleConnection {
   private async zero(): Promise<void> {
     const report = reportWith(ZERO_SCALE, 'outputReports', this.device.collections);
     if (!report) {
-      this.events?.lost(NO_ZERO);
+      this.events?.refused(NO_ZERO);
       return;
     }
     try {
       await this.device.sendReport(report.id, switchedOn(ZERO_SCALE, report));
     } catch (error) {
       console.warn('The scale on USB took no command.', error);
-      this.events?.lost(NO_ZERO);
+      this.events?.refused(NO_ZERO);
     }
   }
 }

@@ -166,14 +166,16 @@ export class LiveScale {
     connection.open({
       described: (description) => this.description.set(description),
       read: (reading) => {
+        // What the scale refused stays said while it sends on, until it stands at zero.
+        if (this.status() !== 'live' || reading.grams === 0) this.problem.set(null);
         this.status.set('live');
-        this.problem.set(null);
         this.reading.set(reading);
       },
       lost: (problem) => {
         this.status.set('lost');
         this.problem.set(problem);
       },
+      refused: (problem) => this.problem.set(problem),
     });
   }
 }

@@ -15,6 +15,8 @@ export interface ScaleEvents {
   read(reading: ScaleReading): void;
   /** The connection broke; `problem` is for the baker, null while it is being mended by itself. */
   lost(problem: string | null): void;
+  /** It goes on, but did not take a command; `problem` says what to do at the scale itself. */
+  refused(problem: string): void;
 }
 
 /** A scale of whatever kind. */

@@ -52,6 +52,7 @@ describe('a scale on a serial line', () => {
       described: (description) => descriptions.push(description),
       read: (reading) => readings.push(reading),
       lost: (problem) => losses.push(problem),
+      refused: (problem) => losses.push(problem),
     });
     await until(() => port.opened !== null);
   });

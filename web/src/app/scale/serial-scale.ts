@@ -98,7 +98,7 @@ export class SerialScale implements ScaleConnection {
       await writer.write(new TextEncoder().encode(command));
     } catch (error) {
       console.warn('The serial scale took no command.', error);
-      this.events?.lost('The scale did not take the command. Press tare on the scale itself.');
+      this.events?.refused('The scale did not take the command. Press tare on the scale itself.');
     } finally {
       writer.releaseLock();
     }
