@@ -6,7 +6,10 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 
-const MAIN = fileURLToPath(new URL('../../server/dist/ypsigram.js', import.meta.url));
+/** The built server, or an installed one that is named. */
+const MAIN =
+  process.env['SERVER_MAIN'] ??
+  fileURLToPath(new URL('../../server/dist/ypsigram.js', import.meta.url));
 
 /** A port that nobody listens on. */
 async function freePort(): Promise<number> {

@@ -186,7 +186,7 @@ describe('what people install', () => {
 
       // Another machine takes the backup.
       const elsewhere = { ...env, YPSIGRAM_HOME: join(work, 'elsewhere') };
-      expect(must(ypsigram, ['restore', file], elsewhere).says).toContain('1 recipes');
+      expect(must(ypsigram, ['restore', file], elsewhere).says).toContain('1 recipe, ');
       expect(must(ypsigram, ['doctor'], elsewhere).says).toContain('every entry looked at');
 
       must('npm', ['uninstall', '--global', '--prefix', prefix, 'ypsigram']);

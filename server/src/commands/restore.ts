@@ -2,6 +2,7 @@ import { copyFileSync, existsSync, openAsBlob, renameSync, rmSync, statSync } fr
 import { resolve } from 'node:path';
 import { createInterface } from 'node:readline/promises';
 import { restoreReply } from '@ypsigram/contract';
+import { inPlural } from '../areas/backup/left-out.js';
 import { listCopies, type Copy } from '../database/copy-list.js';
 import { lockDatabase } from '../database/lock.js';
 import { ownCommand } from '../own-command.js';
@@ -79,7 +80,9 @@ async function restoreBackup(file: string, kitchen: string): Promise<number> {
     });
     return restoreReply.parse(await answer.json());
   });
-  console.log(`Restored ${file}: ${coming.recipes} recipes, ${coming.bakes} bakes.`);
+  const recipes = inPlural(coming.recipes, 'recipe', 'recipes');
+  const bakes = inPlural(coming.bakes, 'bake', 'bakes');
+  console.log(`Restored ${file}: ${recipes}, ${bakes}.`);
   notes.forEach((note) => console.error(note));
   console.log('To take it back: Files, Undo.');
   return 0;
