@@ -8,7 +8,7 @@ import { QueryTypes } from 'sequelize';
 import { buildAreas } from '../areas/all-areas.js';
 import { checkDatabase } from './check.js';
 import { openDatabase, type Database } from './database.js';
-import { MIGRATION_NAMES, migrate } from './migrate.js';
+import { MIGRATION_NAMES, isUpToDate, migrate } from './migrate.js';
 
 /** Databases as the programs of their time left them: `scripts/old-databases.mjs` makes them. */
 const FOLDER = new URL('./old/', import.meta.url);
@@ -87,4 +87,38 @@ describe('a database of an earlier program', () => {
       await database.close();
     });
   }
+
+  it('goes on at the next start with an update that was broken off at any step', async () => {
+    const [oldest] = OLD;
+    const steps = MIGRATION_NAMES.length - 1;
+    for (let broken = 1; broken <= steps; broken += 3) {
+      const database = await open(oldest!);
+      const before = await count(database, 'recipes');
+      const { sequelize } = database;
+      const transaction = sequelize.transaction.bind(sequelize) as (work: unknown) => Promise<void>;
+      let step = 0;
+      // The process ends within a step: its transaction is rolled back, those before it stay.
+      spyOn(sequelize, 'transaction').and.callFake(((work: unknown) => {
+        step += 1;
+        return step === broken ? Promise.reject(new Error('ended')) : transaction(work);
+      }) as never);
+      await expectAsync(migrate(database)).toBeRejected();
+      await database.close();
+
+      const again = await openDatabase(join(folder, 'kitchen.sqlite'));
+      expect(await isUpToDate(again.sequelize))
+        .withContext(String(broken))
+        .toBeFalse();
+      await migrate(again);
+      expect(await isUpToDate(again.sequelize)).toBeTrue();
+      // It ended between a step and the note that it was done: the step is done once more.
+      await again.sequelize.query('DELETE FROM migrations WHERE name = ?', {
+        replacements: [MIGRATION_NAMES[broken]],
+      });
+      await migrate(again);
+      await checkDatabase(again, MIGRATION_NAMES, true);
+      expect(await count(again, 'recipes')).toBe(before);
+      await again.close();
+    }
+  });
 });
