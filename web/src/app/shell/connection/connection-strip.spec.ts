@@ -45,6 +45,7 @@ describe('the strip while the server is away', () => {
     return {
       store,
       fixture,
+      press: (): void => element.querySelector('button')!.click(),
       /** What it says, once it has counted. */
       words: async (): Promise<string> => {
         fixture.detectChanges();
@@ -109,5 +110,22 @@ describe('the strip while the server is away', () => {
     new TellErrors().handleError(new Error('unforeseen'));
     expect(await words()).toContain('Something went wrong on this page');
     errorRead();
+  });
+
+  it('never takes away what is being typed without having said so', async () => {
+    const { store, words, press } = strip();
+    store.dispatch(changesActions.serverFound());
+    store.dispatch(changesActions.newerPageFound());
+    expect(await words()).toContain('Load the new one');
+    const form = document.createElement('form');
+    form.innerHTML = '<textarea></textarea>';
+    document.body.append(form);
+    const field = form.querySelector('textarea')!;
+    field.value = 'dense in the middle';
+    field.dispatchEvent(new Event('input', { bubbles: true }));
+    press();
+    expect(await words()).toContain('What you are typing is not saved yet');
+    expect(await words()).toContain('Load it anyway');
+    form.remove();
   });
 });

@@ -15,6 +15,7 @@ import { practiceActions } from '../../state/practice/practice.feature';
 import { recallTries } from '../../state/practice/unsent-tries';
 import { errorRead, hasGoneWrong } from '../tell-errors';
 import { loadAnew } from './load-anew';
+import { TypedFields } from './typed-fields';
 import { recipeActions } from '../../state/recipe/recipe.actions';
 import { timersFeature } from '../../state/timers/timers.feature';
 
@@ -49,8 +50,14 @@ const clock = (at: number): string =>
     }
     @if (hasNewerPage()) {
       <p role="status">
-        Ypsigram was updated, and this page is still the one of before.
-        <button type="button" class="btn btn-quiet" (click)="loadAnew()">Load the new one</button>
+        @if (isTyping()) {
+          What you are typing is not saved yet. Save it first, then load the new page.
+        } @else {
+          Ypsigram was updated, and this page is still the one of before.
+        }
+        <button type="button" class="btn btn-quiet" (click)="loadNewer()">
+          {{ isTyping() ? 'Load it anyway' : 'Load the new one' }}
+        </button>
       </p>
     }
     @if (hasGoneWrong()) {
@@ -92,6 +99,9 @@ export class ConnectionStrip {
   protected readonly hasNewerPage = computed(() => this.changes().hasNewerPage);
   protected readonly hasGoneWrong = hasGoneWrong;
   protected readonly loadAnew = loadAnew;
+  private readonly typed = inject(TypedFields);
+  /** Somebody wants the new page in the middle of typing. */
+  protected readonly isTyping = signal(false);
   protected readonly read = errorRead;
   protected readonly stuck = computed(() => this.changes().stuck);
   protected readonly since = computed(() => {
@@ -130,6 +140,12 @@ export class ConnectionStrip {
         takeUntilDestroyed(),
       )
       .subscribe((waiting) => this.waiting.set(waiting));
+  }
+
+  /** Never takes away what is being typed without having said so. */
+  protected loadNewer(): void {
+    if (this.typed.hasSome() && !this.isTyping()) this.isTyping.set(true);
+    else void loadAnew();
   }
 
   protected letGo(bakeId: string): void {
