@@ -86,11 +86,11 @@ for (const signal of ['SIGINT', 'SIGTERM']) {
 }
 
 /** Runs a command and keeps its output, which is shown as it comes or, at once, at the end. */
-function run([command, ...args], isShownAsItComes, name) {
+function run([command, ...args], isShownAsItComes, name, cwd = '.') {
   return new Promise((resolve) => {
     const stdio = ['ignore', 'pipe', 'pipe'];
     const child = spawn(command, args, {
-      cwd: root,
+      cwd: join(root, cwd),
       stdio,
       env: { ...env, REPORT_NAME: name },
       // A group of its own, so that it can be stopped with its children.
@@ -117,12 +117,35 @@ function run([command, ...args], isShownAsItComes, name) {
   });
 }
 
+/** A folder of an area by itself, in seconds: "core/fills", "server/recipes", "web/scale", "e2e/settings". */
+const JASMINE = ['node', '--import', 'tsx', '../node_modules/jasmine/bin/jasmine.js'];
+const PARTS = {
+  core: (part) => ({ cwd: 'core', command: [...JASMINE, `src/${part}/**/*.spec.ts`] }),
+  server: (part) => ({
+    cwd: 'server',
+    command: [
+      ...JASMINE,
+      '--helper=src/testing/spec-timeout.ts',
+      `src/{${part},*/${part}}/**/*.spec.ts`,
+    ],
+  }),
+  contract: (part) => ({ cwd: 'contract', command: [...JASMINE, `src/${part}/**/*.spec.ts`] }),
+  web: (part) => ({
+    cwd: '.',
+    command: ['npx', 'ng', 'test', 'web', `--include=**/${part}/**/*.spec.ts`],
+  }),
+  e2e: (part) => ({ cwd: 'e2e', command: ['npx', 'playwright', 'test', part] }),
+};
+
 /** Areas by name, in the command line; everything where none is named. */
 const WANTED = process.argv.slice(2);
 const NAMES = [...RUNNERS, ...CHECKS].map(([name]) => name);
-const unknown = WANTED.filter((name) => !NAMES.includes(name));
+const isPart = (name) => /^[a-z0-9]+\/./.test(name) && name.split('/')[0] in PARTS;
+const unknown = WANTED.filter((name) => !NAMES.includes(name) && !isPart(name));
 if (unknown.length > 0) {
-  console.error(`There is no area “${unknown[0]}”. There are: ${NAMES.join(', ')}.`);
+  console.error(
+    `There is no area “${unknown[0]}”. There are: ${NAMES.join(', ')}; or a part of one, such as core/fills, server/recipes, web/scale, e2e/settings.`,
+  );
   process.exit(2);
 }
 const isWanted = ([name]) => WANTED.length === 0 || WANTED.includes(name);
@@ -135,7 +158,8 @@ const { XMLParser } = await import('fast-xml-parser');
 installChromium();
 // Types, lint and the specs of core and page go by the sources.
 const NEED_NO_BUILD = new Set(['core', 'web', ...CHECKS.map(([name]) => name)]);
-if (NAMES.some((name) => isWanted([name]) && !NEED_NO_BUILD.has(name))) build();
+const needsBuild = (name) => (isPart(name) ? name.startsWith('e2e/') : !NEED_NO_BUILD.has(name));
+if (WANTED.length === 0 || WANTED.some(needsBuild)) build();
 
 const env = temporaryFolder();
 // A report of an earlier run must not pass for one of this.
@@ -167,6 +191,15 @@ async function test([name, command], isShownAsItComes) {
   add(name, since, { passed, failed: failed + (isOk || failed > 0 ? 0 : 1), skipped });
 }
 
+/** A part of an area counts as one check: its own output says the rest. */
+async function testPart(name) {
+  const since = performance.now();
+  const [area, ...part] = name.split('/');
+  const { cwd, command } = PARTS[area](part.join('/'));
+  const isOk = await run(command, true, name, cwd);
+  add(name, since, { passed: isOk ? 1 : 0, failed: isOk ? 0 : 1, skipped: 0 });
+}
+
 async function oneByOne(...works) {
   for (const work of works) await work();
 }
@@ -175,6 +208,7 @@ const runner = (wanted) => {
   return () => test(found, false);
 };
 
+for (const name of WANTED.filter(isPart)) await testPart(name);
 // Two at a time use two cores; the end-to-end tests do so by themselves.
 await Promise.all([
   oneByOne(runner('server'), runner('torture'), runner('package')),

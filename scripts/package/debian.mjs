@@ -14,8 +14,8 @@ import { root } from '../prepare.mjs';
 /** Debian's names of processors. */
 const ARCHITECTURES = { x64: 'amd64', arm64: 'arm64' };
 const EXECUTABLE = 0o755;
-/** How hard a package is pressed, 1 to 9: small enough to send about, and made in seconds. */
-const PRESSED = 6;
+/** Small enough to send about, and made in seconds. */
+const PRESSED = ['-Zgzip', '-z6'];
 
 /** Debian sorts what is before a release by a tilde. */
 const debianVersion = (version) => version.replace('-', '~');
@@ -48,7 +48,7 @@ const kilobytesOf = (folder) =>
  * keep in their home folders belongs to no package: nothing here ever touches it.
  * @throws Error where this is no Debian, or where dpkg-deb refuses it
  */
-export function debianPackage(program, version, into, pressed = PRESSED) {
+export function debianPackage(program, version, into, pressing = PRESSED) {
   const architecture = ARCHITECTURES[process.arch];
   if (!architecture) throw new Error(`Debian has no name here for ${process.arch}.`);
   const folder = join(into, 'debian');
@@ -81,7 +81,7 @@ export function debianPackage(program, version, into, pressed = PRESSED) {
   const file = join(into, `ypsigram_${debianVersion(version)}_${architecture}.deb`);
   const { status, stderr } = spawnSync(
     'dpkg-deb',
-    ['--root-owner-group', '-Zgzip', `-z${pressed}`, '--build', folder, file],
+    ['--root-owner-group', ...pressing, '--build', folder, file],
     { encoding: 'utf8' },
   );
   rmSync(folder, { recursive: true, force: true });

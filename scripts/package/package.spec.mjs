@@ -20,13 +20,14 @@ import { packFolder } from './node-package.mjs';
 import { stageProgram } from './stage.mjs';
 
 const MINUTES = 60_000;
-/** How hard a package is pressed that is only tried. */
-const QUICKLY = 1;
+/** A package that is only tried is not pressed. */
+const QUICKLY = ['-Znone'];
 const [OLDER, NEWER] = ['0.0.1', '0.0.2'];
 
-function run(command, args, env = {}) {
+function run(command, args, env = {}, input = '') {
   const { status, stdout, stderr, error } = spawnSync(command, args, {
     encoding: 'utf8',
+    input,
     env: { ...process.env, ...env },
     cwd: tmpdir(),
   });
@@ -170,6 +171,9 @@ describe('what people install', () => {
       expect(must(ypsigram, ['--no-browser'], env).says).toContain('already at');
       expect(must(ypsigram, ['doctor'], env).says).toContain(`serving at ${address()}`);
       expect(run(ypsigram, ['passcode'], env).says).toContain('devices allow');
+      const piped = run(ypsigram, ['convert', '--to', 'weights'], env, '2 cups sugar');
+      expect(piped.stdout).toMatch(/^400 g +2 cups sugar$/m);
+      expect(piped.stdout).withContext('no colour for another program').not.toContain('\u001b');
       const file = join(work, 'backup.json');
       must(ypsigram, ['backup', file], env);
       expect(run(ypsigram, ['backup', file], env).says).toContain('there already');
@@ -245,6 +249,9 @@ describe('what people install', () => {
       writeFileSync(join(system, 'var/lib/dpkg/available'), '');
       dpkg('--install', debian[OLDER]);
       const unit = readFileSync(join(system, 'usr/lib/systemd/user/ypsigram.service'), 'utf8');
+      for (const line of unit.trim().split('\n')) {
+        expect(line).toMatch(/^(?:|#.*|\[(?:Unit|Service|Install)\]|[A-Z][A-Za-z]+=\S.*)$/);
+      }
       const [, command] = /^ExecStart=(.*)$/m.exec(unit);
       // There is no systemd here: its command is started as it would, in the folder it is in.
       const lib = join(system, 'usr/lib/ypsigram');
