@@ -9,8 +9,6 @@ export const root = fileURLToPath(new URL('..', import.meta.url));
 
 /** The built server. */
 export const MAIN = join(root, 'server/dist/ypsigram.js');
-/** The built commands. */
-export const MAIN_COMMAND = join(root, 'server/dist/ypsigram-command.js');
 /**
  * How the server's process is started. glibc keeps a heap for each thread and gives little of it
  * back; with two of them memory stays where it is however long the server runs.
@@ -87,4 +85,15 @@ export function build() {
   run('node', 'scripts/licences.mjs');
   run('node', 'scripts/page-budget.mjs');
   writeFileSync(stamp, wanted);
+}
+
+/** Builds what has changed, then does a command of the program, with all that was typed here. */
+export async function runBuilt(...command) {
+  process.chdir(root);
+  install();
+  build();
+  process.env.YPSIGRAM_HOME ??= 'var';
+  process.env.STARTED_BY = 'sources';
+  process.argv.splice(2, 0, ...command);
+  await import('../server/dist/ypsigram-command.js');
 }

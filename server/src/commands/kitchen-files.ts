@@ -16,8 +16,9 @@ export const homeFolder = (): string =>
 export const ownKitchen = (): string =>
   resolve(process.env['DATABASE'] ?? join(homeFolder(), 'kitchen.sqlite'));
 
-/** The demo kitchen, beside the person's own. */
-export const demoKitchen = (): string => join(homeFolder(), 'demo.sqlite');
+/** The demo kitchen, beside the person's own; `DATABASE` names another. */
+export const demoKitchen = (): string =>
+  resolve(process.env['DATABASE'] ?? join(homeFolder(), 'demo.sqlite'));
 
 /** Which kitchen a command is about, as its options say. */
 export interface WhichKitchen {

@@ -12,7 +12,7 @@ const LOOK_MILLISECONDS = 100;
  * How the server's process is started. glibc keeps a heap for each thread and gives little of it
  * back; with two of them memory stays where it is however long the server runs.
  */
-const SERVER_ENVIRONMENT = { MALLOC_ARENA_MAX: '2', STARTED_BY: 'ypsigram' };
+const SERVER_ENVIRONMENT = { MALLOC_ARENA_MAX: '2' };
 
 /** What of a server is shown: all that it says, or only what goes wrong. */
 const SHOWN = {
