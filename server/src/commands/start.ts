@@ -1,6 +1,7 @@
 import { rmSync } from 'node:fs';
 import open from 'open';
 import { lockDatabase } from '../database/lock.js';
+import { ownCommand } from '../own-command.js';
 import { demoKitchen, kitchenFile, makeHome } from './kitchen-files.js';
 import { serverOf, spawnServer, untilReady } from './running.js';
 
@@ -42,11 +43,12 @@ export async function start(options: StartOptions): Promise<number> {
   const running = await serverOf(file);
   if (running) {
     console.log(`Ypsigram is already at ${running.address}`);
-    if (options.home || options.port !== undefined || options.reset) {
-      console.error('It goes on as it was started. To start it otherwise: ypsigram stop');
-    }
     await show(running.address, options);
-    return 0;
+    if (!options.home && options.port === undefined && !options.reset) return 0;
+    console.error(
+      `It goes on as it was started. To start it otherwise, stop it first: ${ownCommand('stop')}`,
+    );
+    return 1;
   }
   if (options.reset) await emptyDemo();
   const server = spawnServer(
