@@ -97,6 +97,8 @@ export function noteMessage(
       return line.stated
         ? `“${note.words}” is not in Ingredients. Its weight is used as written, but can’t be turned into cups.`
         : `“${note.words}” is not in Ingredients, so its weight is not known. Write the grams on the line.`;
+    case 'spelling':
+      return `“${note.written}” is read as “${note.read}”.`;
     case 'from-table':
       return 'Not in Ingredients: its weight is from the public food table, and its allergens are not known.';
     case 'alternative':

@@ -53,7 +53,7 @@ describe('reading notes as questions', () => {
   });
 
   it('offers the closest names for one that is not known', () => {
-    expect(choices('1 tsp bakign powder', 'unknown-ingredient')[0]).toBe('baking-powder 4.6');
+    expect(choices('1 tsp baekign powder', 'unknown-ingredient')[0]).toBe('baking-powder 4.6');
   });
 
   it('orders them by the grams that hang on them', () => {

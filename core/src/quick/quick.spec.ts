@@ -144,7 +144,7 @@ describe('a quick question', () => {
     expect(ask('2 cups moon dust', KITCHEN)).toEqual(
       jasmine.objectContaining({ kind: 'none', reason: 'unknown-ingredient' }),
     );
-    const close = ask('2 cups bakign powder', KITCHEN);
+    const close = ask('2 cups baekign powder', KITCHEN);
     expect(close.kind === 'none' && close.closest[0]).toBe('baking-powder');
   });
 });

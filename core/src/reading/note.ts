@@ -48,6 +48,8 @@ export type ReadingNote =
   | { readonly code: 'borrowed-unit'; readonly unit: Unit }
   | { readonly code: 'no-amount' }
   | { readonly code: 'unknown-ingredient'; readonly words: string }
+  /** A word of the name is read as another one that is a single letter away. */
+  | { readonly code: 'spelling'; readonly written: string; readonly read: string }
   /** Not on the shelf: looked up behind it, under this name. */
   | { readonly code: 'from-table'; readonly food: string; readonly words: string }
   /** "butter or margarine": the first is used. */

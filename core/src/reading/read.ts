@@ -1,12 +1,13 @@
 import { withoutVarieties, type Shelf } from '../catalogue/index.js';
 import type { Standard } from '../units/index.js';
 import { clean, type CleanLine } from './clean.js';
-import { contextIn, partsIn, readIngredientLine } from './line/index.js';
+import { contextIn, partsIn, readIngredientLine, type ReadingContext } from './line/index.js';
 import { readParts } from './part-lines.js';
 import { runOnIn } from './run-on.js';
 import { LANGUAGES, languageOf, translate, type Language } from './languages/index.js';
 import { bareLine, type Line, type Reading, type Yield } from './line.js';
 import { otherSpellings, withoutSlips } from './scanned.js';
+import { withoutTypingSlips, type Respelled } from './typing-slips.js';
 import {
   headingOf,
   headsIngredients,
@@ -121,7 +122,41 @@ function readBySpelling(
     const other = readIngredientLine(written, spelling, byName);
     if (other?.ingredientId) return other;
   }
-  return asWritten;
+  if (asWritten.kind !== 'ingredient') return asWritten;
+  return readBySlips(written, line, byName) ?? asWritten;
+}
+
+/** More ways than these to mend a first slip, and a second one is not looked for. */
+const MOST_FIRST_SLIPS = 8;
+
+/** As it was meant, had a thumb slipped once or twice; null where that names nothing, or several things. */
+function readBySlips(written: string, line: CleanLine, context: ReadingContext): Line | null {
+  const once = [...withoutTypingSlips(line, context.shelf)];
+  const named = readRespelled(written, once, context);
+  if (named || once.length > MOST_FIRST_SLIPS) return named;
+  const twice = once.flatMap((first) =>
+    [...withoutTypingSlips(first.line, context.shelf)].map(({ line: meant, slips }) => ({
+      line: meant,
+      slips: [...first.slips, ...slips],
+    })),
+  );
+  return readRespelled(written, twice, context);
+}
+
+function readRespelled(
+  written: string,
+  ways: readonly Respelled[],
+  context: ReadingContext,
+): Line | null {
+  let found: Line | null = null;
+  for (const { line, slips } of ways) {
+    const other = readIngredientLine(written, line, context);
+    if (!other?.ingredientId || other.ingredientId === found?.ingredientId) continue;
+    if (found) return null;
+    const told = slips.map((slip) => ({ code: 'spelling', ...slip }) as const);
+    found = { ...other, notes: [...told, ...other.notes] };
+  }
+  return found;
 }
 
 const isNothingKnown = ({ ingredientId, stated }: Line): boolean =>

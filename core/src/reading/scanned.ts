@@ -2,7 +2,7 @@ import type { CleanLine } from './clean.js';
 import { UNIT_WORDS } from './vocabulary/index.js';
 
 /** The line with what a pattern finds replaced; what is new comes from where the old stood. */
-function replace(
+export function replace(
   { text, origin }: CleanLine,
   pattern: RegExp,
   by: (found: RegExpMatchArray) => string,
@@ -40,6 +40,8 @@ const SLIPS: readonly (readonly [pattern: RegExp, by: (found: RegExpMatchArray) 
   [/\d[\dOo]*[Oo](?=[\dOo]* |[\dOo]*\d)[\dOo]*/g, ([digits]) => digits.replace(/[Oo]/g, '0')],
   // "tab1espoons", "fIour", "teaspo0n": inside a word there are only letters.
   [/[a-z][1I0][a-z]/g, ([three]) => three.replace(/[1I]/, 'l').replace('0', 'o')],
+  // "3 x eggs": so many of them.
+  [/^(\d+) ?[x×](?= [a-z])/gi, ([, count]) => count!],
   // "11/2 cups": nobody writes eleven halves; the blank was lost.
   [
     /^([1-9])(1\/[2348]|2\/3|3\/[48]|5\/8|7\/8)(?= [a-z])/gi,
@@ -50,7 +52,8 @@ const SLIPS: readonly (readonly [pattern: RegExp, by: (found: RegExpMatchArray) 
 const LONE_ONE = /^[lI|](?=[ \d]? ?(?:\d\/\d\b|([A-Za-z]+)\b))/;
 /** What is counted without a unit, and begins a line behind its one. */
 const COUNTED = /^eggs?$/i;
-const HAS_SLIP = /^[lI|]|[lI|]\/\d|\/[zZ]\b|\d[Oo]|[a-z][1I0][a-z]|^[1-9][1-7]\/\d/;
+const HAS_SLIP =
+  /^\d+ ?[x×] [a-z]|^[lI|]|[lI|]\/\d|\/[zZ]\b|\d[Oo]|[a-z][1I0][a-z]|^[1-9][1-7]\/\d/;
 
 /**
  * A line without the slips of a scanner that leave no doubt: "l cup" is one cup, "f1our" is flour.

@@ -58,6 +58,7 @@ const UNITS = {
   litres: 'l',
   livre: 'metric pound',
   'un peu': 'a little',
+  quelques: 'a few',
 };
 
 const AMOUNTS = {

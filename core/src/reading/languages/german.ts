@@ -168,6 +168,8 @@ const INGREDIENTS = {
   zitrone: 'lemon',
   zitronensaft: 'lemon juice',
   zitronenschale: 'lemon zest',
+  zesten: 'zest',
+  'zesten einer': 'zest of 1',
   orangensaft: 'orange juice',
 };
 

@@ -5,6 +5,7 @@ import {
   type NameMatch,
   type Shelf,
 } from '../../catalogue/index.js';
+import { midpoint } from '../../amount/index.js';
 import type { CleanLine } from '../clean.js';
 import { deriveLine } from './derive-line.js';
 import type { LineParts, ReadingContext } from './line-parts.js';
@@ -84,7 +85,7 @@ export function readIngredientLine(
     name,
     ingredient,
     quantity,
-    stated,
+    stated: wholePacketOr(stated, quantity, ingredient),
     before: describesBehind ? [...phrase.before, ...phrase.after] : phrase.before,
     after: tail === '' ? NO_WORDS : remarkWords(tail),
     byFruit: found.byFruit,
@@ -110,6 +111,24 @@ export function readIngredientLine(
     ],
     spans: spansOf(line, quantity, phrase),
   };
+}
+
+/**
+ * "1/2 packet (5 g)" gives the weight of the half where a whole one weighs twice that, and not that of
+ * the whole. The stated weight that comes closer to the packets that are sold.
+ */
+function wholePacketOr(
+  stated: number | null,
+  quantity: Quantity | null,
+  { weights }: Ingredient,
+): number | null {
+  const packets = quantity && midpoint(quantity.amount).valueOf();
+  if (stated === null || !packets || packets >= 1 || quantity.unit !== 'packet') return stated;
+  const sold = weights.find(({ unit }) => unit === 'packet');
+  if (!sold) return stated;
+  const usual = (sold.grams / sold.amount) * packets;
+  const asWritten = stated / packets;
+  return Math.abs(asWritten - usual) < Math.abs(stated - usual) ? asWritten : stated;
 }
 
 /** What the shelf lacks, as it stands in the table behind it; null where that has nothing close. */
@@ -252,6 +271,7 @@ function nameFirst(text: string, context: ReadingContext): LineParts | null {
   if (
     !/^ ?(?:$|[,;()]|\d+(?:[.,]\d+)? ?%$)/.test(rest) &&
     !isSize(rest) &&
+    !remarkWords(rest).every(isRemarkWord) &&
     !/^ ?[,;()]/.test(text.slice(quantity.unitAt?.[1] ?? 0))
   ) {
     return null;

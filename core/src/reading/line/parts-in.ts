@@ -58,8 +58,12 @@ const isLed = (text: string, { quantity }: LineParts): boolean =>
 
 const idOf = ({ phrase }: LineParts): string | undefined => phrase.name?.ingredientId;
 
+/** "Softened in 1/2 cup of the milk": some of what another line has. */
+const OF_ANOTHER_LINE = /^[\d./ -]+ ?[a-z]+\.? of the /i;
+
 /** Whether an ingredient ends here and another, with its own amount, begins behind the joint. */
 function isJoint(sign: string, left: string, right: string, context: ReadingContext): boolean {
+  if (OF_ANOTHER_LINE.test(right)) return false;
   const second = findIngredient(right, context);
   if (!isMeasured(second, context) || !isLed(right, second)) return false;
   const first = findIngredient(left, context);
@@ -158,6 +162,9 @@ function secondIn(text: string, context: ReadingContext): readonly PartWords[] {
 const MORE_ELSEWHERE =
   /[,;]? (?:plus|and|\+|&) (?:another |also )?(?=[\d.]|an? |one |two |half )/gi;
 
+/** "Plus 1 tbsp extra": more of the same, wherever it goes. */
+const EXTRA = /^ ?(?:extra|more)$/i;
+
 function elsewhere(text: string, context: ReadingContext): readonly PartWords[] {
   const first = findIngredient(text, context);
   const { nameAt } = first?.phrase ?? {};
@@ -166,10 +173,13 @@ function elsewhere(text: string, context: ReadingContext): readonly PartWords[] 
     const at = more.index + more[0].length;
     const rest = text.slice(at);
     const quantity = readQuantity(rest, 0, context.standard);
-    const named = placeNamed(rest);
-    if (more.index < nameAt[1] || !quantity || !named || quantity.end > named.at) continue;
+    const extra = quantity && EXTRA.exec(rest.slice(quantity.end));
+    const end = placeNamed(rest)?.at ?? (quantity && extra ? quantity.end + extra.index : null);
+    if (more.index < nameAt[1] || !quantity || end === null || quantity.end > end) continue;
+    // "Plus a little for the tin" says no amount.
+    if (quantity.byArticle && quantity.unit === null) continue;
     // "2 eggs, plus 1 beaten for glazing": nothing but what is done to it stands between.
-    if (!remarkWords(rest.slice(quantity.end, named.at)).every(isRemarkWord)) continue;
+    if (!remarkWords(rest.slice(quantity.end, end)).every(isRemarkWord)) continue;
     if (isBracketed(text, more.index)) continue;
     const own: PartWords = [[at, at + quantity.end], nameAt, [at + quantity.end, text.length]];
     return [[[0, more.index]], own];

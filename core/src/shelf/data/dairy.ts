@@ -305,7 +305,13 @@ export const DAIRY: readonly Ingredient[] = [
     waterPercent: 54.4,
     keeps: 'fridge',
     allergens: ['milk'],
-    aliases: ['soft cheese', 'full-fat soft cheese', 'spreadable cream cheese', 'tub cream cheese'],
+    aliases: [
+      'soft cheese',
+      'full-fat soft cheese',
+      'spreadable cream cheese',
+      'tub cream cheese',
+      'creme cheese',
+    ],
     otherNames: {
       german: ['Doppelrahmfrischkäse', 'Frischkäse Doppelrahmstufe', 'Frischkäse natur'],
       french: ['fromage à tartiner', 'fromage frais à tartiner', 'fromage frais nature'],

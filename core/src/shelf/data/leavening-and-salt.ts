@@ -161,7 +161,7 @@ export const LEAVENING_AND_SALT: readonly Ingredient[] = [
     keeps: 'dry',
     takesUpSoda: true,
     allergens: [],
-    aliases: [],
+    aliases: ['cream tartar'],
     otherNames: { german: ['Weinstein'], french: ['crème de tartre'] },
     weights: [
       { form: null, method: 'level', amount: 1, unit: 'tsp', grams: 3, source: sr('18373') },

@@ -117,6 +117,7 @@ export const SPICES_AND_FLAVOURS: readonly Ingredient[] = [
     isStrong: true,
     allergens: [],
     aliases: [
+      'jamaica ginger',
       'ginger powder',
       'dried ginger',
       'powdered ginger',
