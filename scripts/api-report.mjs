@@ -55,12 +55,14 @@ function configOf(library, types) {
 
 /**
  * The compiler names the members of a union in an order that depends on what it looked at before: two
- * reports with the same lines say the same.
+ * reports say the same where each of their declarations has the same words.
  */
-const isSame = (a, b) => {
-  const lines = (file) => readFileSync(file, 'utf8').split('\n').sort().join('\n');
-  return existsSync(a) && existsSync(b) && lines(a) === lines(b);
-};
+function saysOf(file) {
+  const declarations = readFileSync(file, 'utf8').split('\n\n');
+  return declarations.map((one) => (one.match(/[\w$]+/g) ?? []).sort().join(' ')).join('\n');
+}
+
+const isSame = (a, b) => existsSync(a) && existsSync(b) && saysOf(a) === saysOf(b);
 
 /** Rolls the types of a library into one file. Gives whether its report is of the code as it is. */
 export function extractTypes(library, types = null, isUpdate = false) {
