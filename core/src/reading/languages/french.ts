@@ -73,6 +73,7 @@ const AMOUNTS = {
   demie: 'half',
   'une demi': 'half a',
   'un demi': 'half a',
+  'une demi gousse de vanille': 'half a vanilla bean',
   'et demi': 'and a half',
   'et demie': 'and a half',
   'un quart': 'a quarter',

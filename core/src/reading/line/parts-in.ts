@@ -162,8 +162,8 @@ function secondIn(text: string, context: ReadingContext): readonly PartWords[] {
 const MORE_ELSEWHERE =
   /[,;]? (?:plus|and|\+|&) (?:another |also )?(?=[\d.]|an? |one |two |half )/gi;
 
-/** "Plus 1 tbsp extra": more of the same, wherever it goes. */
-const EXTRA = /^ ?(?:extra|more)$/i;
+/** "Plus 1 tbsp extra", "plus 2 tablespoons": more of the same, wherever it goes. */
+const EXTRA = /^ ?(?:extra|more)?$/i;
 
 function elsewhere(text: string, context: ReadingContext): readonly PartWords[] {
   const first = findIngredient(text, context);

@@ -110,6 +110,7 @@ export const UNIT_WORDS: Readonly<Record<string, UnitWord>> = table({
   quarts: { unit: 'quart' },
   qt: { unit: 'quart' },
   qts: { unit: 'quart' },
+  pts: { unit: 'pint' },
   gallon: { unit: 'gallon' },
   gallons: { unit: 'gallon' },
   gal: { unit: 'gallon' },

@@ -258,7 +258,7 @@ export const MORE_SPICES: readonly Ingredient[] = [
     'Lemon extract',
     ['liquid', 'flavour', 15, 'dry', { isStrong: true }],
     [['poured', 'tsp', 4.2, likeSr('02050')]],
-    ['lemon essence', 'orange extract', 'lemon oil'],
+    ['lemon essence', 'lemon flavoring', 'orange extract', 'lemon oil'],
     [],
     { german: ['Zitronenaroma', 'Zitronenextrakt'], french: ['extrait de citron'] },
   ),
