@@ -19,7 +19,7 @@ test('the quick question is answered while it is typed, from every place', async
   );
   await field.fill('20 cm round to 23 cm');
   await expect(sheet.getByRole('status').first()).toContainText('1.32 times the batch');
-  await field.fill('2 tsp bakign powder');
+  await field.fill('2 tsp baekign powder');
   await sheet.getByRole('button', { name: 'Baking powder' }).click();
   await expect(field).toHaveValue('2 tsp baking powder');
   const { violations } = await new AxeBuilder({ page }).include('dialog').analyze();

@@ -5,7 +5,7 @@ Makes 12
 
 3 cups cake flour, sifted
 2 tbsp kosher salt
-1 tsp bakign pwder
+1 tsp baekign powder
 1 cup (12 g) bread flour
 1 large egg plus 1 yolk
 1 cup butter
@@ -22,7 +22,7 @@ test('questions stand in the order of their grams, and go with one key each', as
   await baker.write(KNOTS);
   const open = page.getByRole('navigation', { name: /^Questions/ });
   await expect(open.getByRole('button')).toHaveText([
-    /bakign pwder.*no weight yet/,
+    /baekign powder.*no weight yet/,
     /1 cup \(12 g\).*111 g/,
     /3 cups cake flour.*39 g/,
     /kosher salt.*12\.0 g/,
@@ -47,14 +47,14 @@ test('questions stand in the order of their grams, and go with one key each', as
   // What was answered is what Amounts weighs, and stays.
   await page.getByRole('button', { name: 'Save recipe' }).click();
   await expect(baker.row('3 cups cake flour, sifted')).toContainText('288 g');
-  await expect(baker.row('bakign pwder')).toContainText('4.6 g');
+  await expect(baker.row('baekign powder')).toContainText('4.6 g');
   await expect(baker.row('2 tbsp kosher salt')).toContainText('29 g');
   await page.reload();
   await expect(baker.row('2 tbsp kosher salt')).toContainText('29 g');
 
   // And the text is as it was written.
   await page.getByRole('link', { name: /^Text/ }).click();
-  await expect(page.locator('.cm-content')).toContainText('1 tsp bakign pwder');
+  await expect(page.locator('.cm-content')).toContainText('1 tsp baekign powder');
   await page
     .locator('yg-understood-line', { hasText: 'dense grain' })
     .getByRole('button', { name: 'ask again' })

@@ -22,7 +22,9 @@ export function replace(
     const piece = by(found);
     for (let at = 0; at < piece.length; at++) {
       replaced += piece[at]!;
-      from.push(origin[Math.min(found.index + at, end - 1)]!);
+      // The last letter of what is new stands for the last of the old.
+      const isLast = at === piece.length - 1;
+      from.push(origin[isLast ? end - 1 : Math.min(found.index + at, end - 1)]!);
     }
     done = end;
   }

@@ -52,7 +52,7 @@ describe('the quick question over the wire', () => {
   });
 
   it('offers what may be meant', async () => {
-    const reply = await ask('2 tsp bakign powder');
+    const reply = await ask('2 tsp baekign powder');
     expect(reply.kind === 'none' && reply.closest[0]).toEqual({
       ingredientId: 'baking-powder',
       name: 'Baking powder',

@@ -44,7 +44,7 @@ describe('LineQuestion', () => {
   });
 
   it('offers the closest names for an unknown one, and the Shelf', () => {
-    const { answers } = show('1 tsp bakign powder');
+    const { answers } = show('1 tsp baekign powder');
     expect(answers[0]).toBe('1 baking powder 4.6 g');
     expect(answers.at(-1)).toBe('None of these: add an ingredient');
   });
