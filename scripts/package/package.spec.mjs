@@ -10,6 +10,7 @@ import {
   rmSync,
   writeFileSync,
 } from 'node:fs';
+import { request as httpsRequest } from 'node:https';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -82,6 +83,28 @@ const post = (path, body, type = 'application/json') =>
     body: type === 'application/json' ? JSON.stringify(body) : body,
   });
 
+/** Lets a device in by the house's own door, whose certificate nobody trusts yet. */
+const pair = (housePort, passcode, name) =>
+  new Promise((done, fail) => {
+    const asked = httpsRequest(
+      {
+        host: '127.0.0.1',
+        port: housePort,
+        path: '/api/house/devices',
+        method: 'POST',
+        rejectUnauthorized: false,
+        headers: { 'content-type': 'application/json', 'x-ypsigram': '1' },
+      },
+      (response) => {
+        response.resume();
+        if (response.statusCode === 201) done();
+        else fail(new Error(`not let in: ${response.statusCode}`));
+      },
+    );
+    asked.once('error', fail);
+    asked.end(JSON.stringify({ passcode, name }));
+  });
+
 const RECIPE = {
   title: 'Ginger knots',
   text: 'Ginger knots\n\n2 cups all-purpose flour\n1 stick butter\n2 eggs',
@@ -129,7 +152,7 @@ describe('what people install', () => {
     async () => {
       const prefix = join(work, 'prefix');
       const ypsigram = join(prefix, 'bin/ypsigram');
-      const env = { YPSIGRAM_HOME: home, PORT: port, STARTED_BY: 'ypsigram' };
+      const env = { YPSIGRAM_HOME: home, PORT: port, HOUSE_PORT: '0', STARTED_BY: 'ypsigram' };
       const add = (version) =>
         must('npm', [
           'install',
@@ -171,6 +194,16 @@ describe('what people install', () => {
       expect(must(ypsigram, ['--no-browser'], env).says).toContain('already at');
       expect(must(ypsigram, ['doctor'], env).says).toContain(`serving at ${address()}`);
       expect(run(ypsigram, ['passcode'], env).says).toContain('devices allow');
+      must(ypsigram, ['devices', 'allow'], env);
+      const told = must(ypsigram, ['passcode'], env).stdout;
+      const [, ...digits] = /(\d{4}) (\d{4})/.exec(told);
+      await pair(/:(\d+)$/m.exec(told)[1], digits.join(''), 'Tablet');
+      expect(must(ypsigram, ['devices'], env).stdout).toContain('Tablet  (last seen');
+      expect(run(ypsigram, ['devices', 'remove', 'Phone'], env).says).toContain('No device');
+      must(ypsigram, ['devices', 'remove', 'tablet'], env);
+      expect(must(ypsigram, ['devices'], env).stdout).not.toContain('Tablet');
+      expect(must(ypsigram, ['passcode'], env).stdout).not.toContain(digits[0]);
+      must(ypsigram, ['devices', 'refuse'], env);
       const piped = run(ypsigram, ['convert', '--to', 'weights'], env, '2 cups sugar');
       expect(piped.stdout).toMatch(/^400 g +2 cups sugar$/m);
       expect(piped.stdout).withContext('no colour for another program').not.toContain('\u001b');

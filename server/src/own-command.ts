@@ -1,14 +1,16 @@
 /** What a person can ask of the program by name. */
-export type OwnCommand = 'start' | 'home' | 'stop' | 'restore';
+export type OwnCommand = 'start' | 'demo' | 'home' | 'stop' | 'restore';
 
 const INSTALLED: Readonly<Record<OwnCommand, string>> = {
   start: 'ypsigram',
+  demo: 'ypsigram demo',
   home: 'ypsigram --home',
   stop: 'ypsigram stop',
   restore: 'ypsigram restore',
 };
 const FROM_SOURCES: Readonly<Record<OwnCommand, string>> = {
   start: 'npm start',
+  demo: 'npm run demo',
   home: 'npm start -- --home',
   stop: 'Ctrl-C where it runs',
   restore: 'npm run restore',

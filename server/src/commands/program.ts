@@ -102,6 +102,8 @@ export function program(end: (code: number) => void): Command {
   devices
     .command('remove <name>')
     .description('remove one, by its name')
+    .addOption(demoOption())
+    .addOption(kitchenOption())
     .action(
       doing(async () => {
         const { removeDevice } = await import('./devices.js');
@@ -116,6 +118,8 @@ export function program(end: (code: number) => void): Command {
     devices
       .command(name)
       .description(says)
+      .addOption(demoOption())
+      .addOption(kitchenOption())
       .action(
         doing(async () => {
           const { allowDevices } = await import('./devices.js');

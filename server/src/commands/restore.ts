@@ -42,7 +42,7 @@ export async function restore(what: string | undefined, which: WhichKitchen): Pr
   }
   const aside = await putBack(copy, kitchen);
   console.log(`Restored ${copy.name}. What was there before is at ${aside}.`);
-  console.log(`Start the server again: ${ownCommand('start')}`);
+  console.log(`Start the server again: ${ownCommand(which.demo ? 'demo' : 'start')}`);
   return 0;
 }
 
