@@ -50,7 +50,7 @@ describe('the quick question', () => {
   });
 
   it('puts a name that is known in the place of one that is not', () => {
-    ask('1 1/2 tsp cinamon');
+    ask('1 1/2 tsp sinnamon');
     [...sheet().querySelectorAll('button')]
       .find(({ textContent }) => textContent!.includes('cinnamon'))!
       .click();
