@@ -1,6 +1,8 @@
 import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { openDatabase } from '../database/database.js';
+import { migrate } from '../database/migrate.js';
 import { runCommand } from './index.js';
 
 const DOCS = new URL('../../../docs/commands.md', import.meta.url);
@@ -141,5 +143,24 @@ describe('the commands for recipes', () => {
       expect(err).withContext(typed.join(' ')).toContain(says);
     }
     expect((await run('stop')).out).toContain('Nothing is running');
+  });
+
+  it('read a kitchen that a server is just writing to', async () => {
+    const file = join(folder, 'kitchen.sqlite');
+    const database = await openDatabase(file);
+    await migrate(database);
+    writeFileSync('b.txt', '1 cup sugar');
+    // Somebody reads meanwhile, so what is written stays in the log beside the file.
+    await database.sequelize.transaction(async () => {
+      await database.sequelize.query('SELECT count(*) FROM recipes');
+      const other = await openDatabase(file);
+      await other.sequelize.query('CREATE TABLE more AS SELECT randomblob(200000) AS much');
+      const { code, out, err } = await run('convert', 'b.txt', '--kitchen', file);
+      expect(err).toBe('');
+      expect(code).toBe(0);
+      expect(out).toContain('200 g');
+      await other.close();
+    });
+    await database.close();
   });
 });

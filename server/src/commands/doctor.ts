@@ -7,6 +7,7 @@ import { backupGaps } from '@ypsigram/contract';
 import { checkDatabase, checkFile, openingTrouble } from '../database/check.js';
 import { listCopies } from '../database/copy-list.js';
 import { openDatabase } from '../database/database.js';
+import { lockDatabase } from '../database/lock.js';
 import { MIGRATION_NAMES } from '../database/migrate.js';
 import { readSettings } from '../settings.js';
 import { askServer } from './ask-server.js';
@@ -34,11 +35,13 @@ async function database(file: string, isRunning: boolean): Promise<Finding> {
   if (isRunning) return fine(of, `${file}, in use`);
   try {
     checkFile(file);
-    const opened = await openDatabase(file);
+    // No server begins to work on it meanwhile.
+    const lock = await lockDatabase(file);
     try {
-      await checkDatabase(opened, MIGRATION_NAMES, true);
+      const opened = await openDatabase(file);
+      await checkDatabase(opened, MIGRATION_NAMES, true).finally(() => opened.close());
     } finally {
-      await opened.close();
+      await lock.release();
     }
     return fine(of, `${file}, every entry looked at`);
   } catch (error) {
@@ -47,11 +50,17 @@ async function database(file: string, isRunning: boolean): Promise<Finding> {
 }
 
 async function photos(file: string): Promise<Finding> {
-  const { leftOut } = await withServer(file, async (address) =>
-    backupGaps.parse(await (await askServer(address, 'backup/gaps')).json()),
-  );
-  if (leftOut.length === 0) return fine('Photos', 'all there');
-  return trouble('Photos', `${leftOut.join(' ')} Add them to their bakes again, or remove them.`);
+  const of = 'Photos';
+  try {
+    const { leftOut } = await withServer(file, async (address) =>
+      backupGaps.parse(await (await askServer(address, 'backup/gaps')).json()),
+    );
+    if (leftOut.length === 0) return fine(of, 'all there');
+    return trouble(of, `${leftOut.join(' ')} Add them to their bakes again, or remove them.`);
+  } catch (error) {
+    // What else there is to find is said all the same.
+    return trouble(of, `could not be looked at: ${(error as Error).message}`);
+  }
 }
 
 /** Whether a server could listen there. */

@@ -1,5 +1,5 @@
 import { buildAreas } from '../areas/all-areas.js';
-import { checkDatabase, checkFile } from '../database/check.js';
+import { checkFile, checkVersion } from '../database/check.js';
 import { openDatabase } from '../database/database.js';
 import { MIGRATION_NAMES, isUpToDate } from '../database/migrate.js';
 import { ownCommand } from '../own-command.js';
@@ -10,7 +10,8 @@ export async function savedKitchen(file: string): Promise<CommandKitchen> {
   checkFile(file);
   const database = await openDatabase(file);
   try {
-    await checkDatabase(database, MIGRATION_NAMES);
+    // Not its pages: what a server has just written may stand in the log beside the file.
+    await checkVersion(database, MIGRATION_NAMES);
     if (!(await isUpToDate(database.sequelize))) {
       throw new Error(
         `The kitchen ${file} was last used by an earlier version. Start it once: ${ownCommand('start')}`,

@@ -96,6 +96,18 @@ export async function checkDatabase(
   if (Object.values(results[0] ?? {})[0] !== 'ok' || (await isCut(sequelize, file))) {
     throw new Error(damaged);
   }
+  await checkVersion({ sequelize, file }, known);
+}
+
+/**
+ * Looks only at whose database it is, which a server at work on it does not hinder. @throws Error with a
+ * sentence where it is none of a kitchen, or was used by a newer version
+ */
+export async function checkVersion(
+  { sequelize, file }: Pick<Database, 'sequelize' | 'file'>,
+  known: readonly string[],
+): Promise<void> {
+  const path = resolve(file);
   const tables = await sequelize.query<{ name: string }>(
     "SELECT name FROM sqlite_master WHERE type = 'table'",
     { type: QueryTypes.SELECT },
