@@ -3,6 +3,18 @@ import { Parser } from 'htmlparser2';
 /** Elements that stand on lines of their own. */
 const BLOCKS: ReadonlySet<string> = new Set([
   'p',
+  'blockquote',
+  'dd',
+  'dl',
+  'dt',
+  'figure',
+  'figcaption',
+  'main',
+  'nav',
+  'aside',
+  'form',
+  'pre',
+  'body',
   'div',
   'li',
   'ul',
@@ -23,6 +35,15 @@ const BLOCKS: ReadonlySet<string> = new Set([
 ]);
 /** Elements whose content is not for people. */
 const SILENT: ReadonlySet<string> = new Set(['script', 'style', 'template', 'noscript', 'head']);
+
+export const isBlock = (element: string): boolean => BLOCKS.has(element);
+export const isSilent = (element: string): boolean => SILENT.has(element);
+
+const linesOf = (text: string): string[] =>
+  text
+    .split('\n')
+    .map((line) => line.replace(/\s+/g, ' ').trim())
+    .filter((line) => line !== '');
 
 /**
  * The text of a piece of HTML, a line for each block, entities as the characters they stand for.
@@ -46,11 +67,7 @@ export function textOfHtml(html: string): string {
   });
   parser.write(html);
   parser.end();
-  return text
-    .split('\n')
-    .map((line) => line.replace(/\s+/g, ' ').trim())
-    .filter((line) => line !== '')
-    .join('\n');
+  return linesOf(text).join('\n');
 }
 
 /** The content of all scripts of a page that hold linked data. Other scripts are passed over. */

@@ -114,6 +114,14 @@ export function readJsonLd(
     const detail = error instanceof Error ? error.message : '';
     return { recipes: [], problems: [{ code: 'broken-json', detail }] };
   }
+  return readLinkedData(document, wording);
+}
+
+/** The recipes of linked data that is parsed already, wherever it was written down. */
+export function readLinkedData(
+  document: unknown,
+  wording: RecipeWords,
+): { recipes: RecipeFile[]; problems: FileProblem[] } {
   const { nodes, isTooDeep } = recipeNodes(document);
   const problems: FileProblem[] = isTooDeep ? [{ code: 'too-deep', most: DEEPEST }] : [];
   const recipes: RecipeFile[] = [];

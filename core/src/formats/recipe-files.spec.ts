@@ -43,9 +43,9 @@ const PLAIN: RecipeFile = {
 };
 
 const codes = (content: string, name = 'a.txt'): string[] =>
-  readRecipeFile(name, content, WORDS).problems.map(({ code }) => code);
+  readRecipeFile(name, content, WORDS, BUILT_IN_SHELF).problems.map(({ code }) => code);
 const texts = (content: string, name = 'a.txt'): string[] =>
-  readRecipeFile(name, content, WORDS).recipes.map(({ text }) => text);
+  readRecipeFile(name, content, WORDS, BUILT_IN_SHELF).recipes.map(({ text }) => text);
 
 describe('recipes out and in again', () => {
   for (const format of EXPORT_FORMATS.filter((one) => one !== 'text')) {
@@ -55,6 +55,7 @@ describe('recipes out and in again', () => {
           '',
           writeRecipeFile(format, recipes, BUILT_IN_SHELF, WORDS),
           WORDS,
+          BUILT_IN_SHELF,
         );
         expect(problems).toEqual([]);
         expect(back as unknown).toEqual(recipes);
@@ -73,6 +74,7 @@ describe('recipes out and in again', () => {
             '',
             writeRecipeFile(format, recipes, BUILT_IN_SHELF, WORDS),
             WORDS,
+            BUILT_IN_SHELF,
           ).recipes;
           expect(back.map((one) => one.text)).toEqual(written);
         }),
@@ -173,7 +175,7 @@ describe('linked data', () => {
     ]) {
       expect(texts(JSON.stringify(document))).toEqual([READ]);
     }
-    const { recipes } = readRecipeFile('', JSON.stringify([RECIPE, RECIPE]), WORDS);
+    const { recipes } = readRecipeFile('', JSON.stringify([RECIPE, RECIPE]), WORDS, BUILT_IN_SHELF);
     expect(recipes.length).toBe(2);
     expect(recipes[0]!.author).toBe('Coot');
   });
@@ -201,6 +203,7 @@ describe('linked data', () => {
         ],
       }),
       WORDS,
+      BUILT_IN_SHELF,
     );
     expect(recipes.map(({ author }) => author)).toEqual(['Coot']);
   });
@@ -223,7 +226,9 @@ describe('linked data', () => {
         recipeIngredient: value,
         recipeInstructions: value,
       };
-      expect(() => readRecipeFile('', JSON.stringify(document), WORDS)).not.toThrow();
+      expect(() =>
+        readRecipeFile('', JSON.stringify(document), WORDS, BUILT_IN_SHELF),
+      ).not.toThrow();
     }
     expect(codes(JSON.stringify({ '@type': 'Recipe', name: 'Odd' }))).toEqual(['nothing-in-it']);
     expect(codes(JSON.stringify({ '@type': 'Person' }))).toEqual(['no-recipe']);
@@ -267,7 +272,7 @@ describe('other files', () => {
       ';;;a pinch of salt;;',
       ';3;tbsp;;;',
     ].join('\n');
-    const { format, recipes, problems } = readRecipeFile('lines.csv', csv, WORDS);
+    const { format, recipes, problems } = readRecipeFile('lines.csv', csv, WORDS, BUILT_IN_SHELF);
     expect(format).toBe('csv');
     expect(recipes.map(({ text }) => text)).toEqual([
       'Pear slabs\n\n2 cups (240 g) flour, sifted\n1/2 cup butter\n2 eggs',
@@ -279,7 +284,7 @@ describe('other files', () => {
   it('with a table of somebody else give a recipe to a row', () => {
     const csv =
       'Name,Servings,Ingredients,Directions\r\n"Oats",4,"2 cups oats\n1 cup milk","Mix.\nBake."\r\n"Rye",,"2 cups rye flour",\r\n"Short row"\r\n';
-    const { recipes, problems } = readRecipeFile('mine.csv', csv, WORDS);
+    const { recipes, problems } = readRecipeFile('mine.csv', csv, WORDS, BUILT_IN_SHELF);
     expect(recipes.map(({ text }) => text)).toEqual([
       'Oats\nServes 4\n\n2 cups oats\n1 cup milk\n\nMethod\nMix.\nBake.',
       'Rye\n\n2 cups rye flour',
@@ -302,7 +307,7 @@ describe('other files', () => {
         ),
         fc.constantFrom('a.txt', 'a.md', 'a.csv', 'a.html', 'a.json'),
         (content, name) => {
-          const { recipes, problems } = readRecipeFile(name, content, WORDS);
+          const { recipes, problems } = readRecipeFile(name, content, WORDS, BUILT_IN_SHELF);
           expect(recipes.length + problems.length).toBeGreaterThan(0);
         },
       ),

@@ -39,16 +39,24 @@ const refused = (problem: FileProblem): FileReading => ({
 
 /**
  * The recipes of a file, whatever its format: plain text, Markdown, schema.org as JSON or inside
- * a saved page, CSV. What can't be read is said and left out. Never throws, whatever the file.
+ * or as the text of a saved page, CSV. What can't be read is said and left out. Never throws,
+ * whatever the file.
+ *
+ * @param shelf the ingredients by which the text of a page is seen to be a recipe
  */
-export function readRecipeFile(name: string, content: string, words: RecipeWords): FileReading {
+export function readRecipeFile(
+  name: string,
+  content: string,
+  words: RecipeWords,
+  shelf: Shelf,
+): FileReading {
   const most = LARGEST_FILE_BYTES;
   if (content.length > most) return refused({ code: 'too-large', bytes: content.length, most });
   if (content.trim() === '') return refused({ code: 'empty' });
   if (isBinary(content)) return refused({ code: 'binary' });
   if (isBackup(content)) return refused({ code: 'a-backup' });
   const format = formatOf(name, content);
-  const { recipes, problems } = FORMATS[format].read(content, words);
+  const { recipes, problems } = FORMATS[format].read(content, words, shelf);
   const all: FileProblem[] = [...problems];
   const kept: RecipeFile[] = [];
   for (const recipe of recipes) {

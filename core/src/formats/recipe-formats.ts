@@ -1,8 +1,8 @@
 import type { Shelf } from '../catalogue/index.js';
-import { linkedDataIn } from './html-text.js';
 import { readJsonLd } from './json-ld-read.js';
 import { writeJsonLd } from './json-ld-write.js';
 import { isOwnMarkdown, readMarkdown, writeMarkdown } from './markdown.js';
+import { readPage } from './page.js';
 import { readPlainText, writePlainText } from './plain-text.js';
 import { isRecipeTable, readRecipeCsv, writeRecipeCsv } from './recipe-csv.js';
 import {
@@ -21,7 +21,7 @@ export interface FormatRecord {
   readonly mediaType: string;
   /** Whether a file is of it. Pages and documents show it; a table or Markdown may be told by its name. */
   readonly sniff: (file: SniffedFile) => boolean;
-  readonly read: (content: string, words: RecipeWords) => Omit<FileReading, 'format'>;
+  readonly read: (content: string, words: RecipeWords, shelf: Shelf) => Omit<FileReading, 'format'>;
   /** Null where recipes only come in so. */
   readonly write:
     ((recipes: readonly RecipeFile[], shelf: Shelf, words: RecipeWords) => string) | null;
@@ -53,13 +53,7 @@ export const FORMATS: Readonly<Record<RecipeFormat, FormatRecord>> = {
     mediaType: 'text/html',
     sniff: ({ start }) =>
       /^<(?:!doctype|html|head|body|script|div|article|section|main)\b/i.test(start),
-    read: (content, words) => {
-      const parts = linkedDataIn(content).map((part) => readJsonLd(part, words));
-      return {
-        recipes: parts.flatMap(({ recipes }) => recipes),
-        problems: parts.flatMap(({ problems }) => problems),
-      };
-    },
+    read: readPage,
     write: null,
   },
   csv: {

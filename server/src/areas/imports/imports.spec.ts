@@ -5,6 +5,7 @@ import {
   RECIPE_WORDS,
 } from '@ypsigram/contract';
 import { readRecipeFile } from '@ypsigram/core/formats';
+import { BUILT_IN_SHELF } from '@ypsigram/core/shelf';
 import { startTestServer, type TestServer } from '../../testing/test-server.js';
 
 const OATS = 'Oat slabs\nMakes 16\n\n3 cups rolled oats\n1 cup flour';
@@ -160,7 +161,7 @@ describe('recipes out and in', () => {
           headers: response.headers as Record<string, string>,
         }));
       expect(headers['content-disposition']).toContain('recipes.');
-      const { recipes, problems } = readRecipeFile('', text, RECIPE_WORDS);
+      const { recipes, problems } = readRecipeFile('', text, RECIPE_WORDS, BUILT_IN_SHELF);
       expect(problems).toEqual([]);
       const { items } = await bring(recipes as object[], '?dryRun=1');
       expect(items.map(({ status }) => status)).toEqual(['same', 'same']);
