@@ -104,3 +104,4 @@ export {
   type TrialReplacement,
 } from './trials.js';
 export * from './wording/index.js';
+export { webPageRequest, type WebPageReply, type WebPagesState } from './web-pages.js';

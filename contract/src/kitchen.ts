@@ -95,6 +95,9 @@ const things = {
   letterKeys: z.boolean().default(true).meta({
     description: 'Whether a letter alone is a shortcut.',
   }),
+  getsWebPages: z.boolean().default(true).meta({
+    description: 'Whether a recipe is got from the web when its address is pasted.',
+  }),
   hands: named(hand, 'hands').default([]).meta({ description: 'The people who measure here.' }),
   handId: z.uuid().nullable().default(null).meta({
     description: 'Who measures now: plans go by this hand where it is known.',

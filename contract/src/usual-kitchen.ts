@@ -32,6 +32,7 @@ export const USUAL_KITCHEN: Kitchen = {
   firstDay: null,
   temperature: null,
   letterKeys: true,
+  getsWebPages: true,
   hands: [],
   handId: null,
   weighedIn: 'g',

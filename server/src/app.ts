@@ -33,6 +33,7 @@ import { scaleRoutes } from './areas/scale/routes.js';
 import { thermometerRoutes } from './areas/thermometer/routes.js';
 import { timerRoutes } from './areas/timers/routes.js';
 import { trialRoutes } from './areas/trials/routes.js';
+import { webPageRoutes, type StandIn } from './areas/web-pages/routes.js';
 import type { SimulatedOven } from './devices/simulated/oven.js';
 import type { SimulatedScale } from './devices/simulated/scale.js';
 import type { Areas } from './areas/all-areas.js';
@@ -63,12 +64,25 @@ export interface Parts {
   readonly oven: SimulatedOven;
   /** The door for other devices. */
   readonly house: HouseDoor;
+  /** Pages that stand in for the web, beside which only the web itself is asked. */
+  readonly standIn: StandIn | null;
   readonly now?: () => Date;
 }
 
 /** `open` opens the house for the whole app. */
 function api(
-  { database, areas, house, report, page, version, scale, oven, now = () => new Date() }: Parts,
+  {
+    database,
+    areas,
+    house,
+    report,
+    page,
+    version,
+    scale,
+    oven,
+    standIn,
+    now = () => new Date(),
+  }: Parts,
   open: () => Promise<void>,
 ): Router {
   const { kitchen, trials, authors, recipes, imports, backups, bakes, hand, kitchenContext } =
@@ -139,6 +153,10 @@ function api(
     }),
   );
   router.use('/imports', importRoutes(imports));
+  router.use(
+    '/web-pages',
+    webPageRoutes({ isOn: async () => (await kitchen.read()).getsWebPages, shelf, standIn }),
+  );
   router.use(() => {
     throw notFound('There is nothing at this address. GET /api/openapi.json lists what there is.');
   });

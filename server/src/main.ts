@@ -11,7 +11,7 @@ import { sweepLeftovers } from './database/leftovers.js';
 import { lockDatabase, type DatabaseLock } from './database/lock.js';
 import { MIGRATION_NAMES, migrate } from './database/migrate.js';
 import { fillWithDemo } from './demo/fill.js';
-import { openOven, openScale } from './devices/index.js';
+import { openOven, openScale, openStandInWeb } from './devices/index.js';
 import { HouseDoor } from './house/index.js';
 import { endEventStreams } from './http/event-stream.js';
 import { stillStarting } from './http/still-starting.js';
@@ -106,12 +106,25 @@ async function start(): Promise<void> {
     () => new Date(),
     (err) => logger.error({ err }, 'the certificate of the house could not be renewed'),
   );
-  const app = buildApp({ ...settings, database, areas, logger, report, scale, oven, house });
+  // Only the demo has pages of its own to show how a recipe is got from the web.
+  const standIn = settings.demo ? await openStandInWeb() : null;
+  const app = buildApp({
+    ...settings,
+    database,
+    areas,
+    logger,
+    report,
+    scale,
+    oven,
+    house,
+    standIn,
+  });
   const stop = (): void => {
     logger.info('stopping: finishing what is in flight');
     clearInterval(copying);
     scale.close();
     oven.close();
+    standIn?.close();
     endEventStreams();
     const closed = house.close();
     const timer = setTimeout(() => server.closeAllConnections(), LAST_CALL_MILLISECONDS);

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { backup, backupGaps, restoreProgress, restoreReply } from '../backup.js';
 import { exportQuery, importUndone, recipeImport, recipeImportReply } from '../imports.js';
 import { importQuery } from '../trials.js';
+import { webPageReply, webPageRequest, webPagesState } from '../web-pages.js';
 import { idPath, json, missing, problemOf, refused } from './parts.js';
 
 const file = z.string().meta({ description: 'The content of a file.' });
@@ -46,6 +47,24 @@ export const filePaths = {
       responses: {
         '200': { description: 'What was undone.', ...json(importUndone) },
         ...missing,
+      },
+    },
+  },
+  '/api/web-pages': {
+    get: {
+      summary: 'Whether recipes are got from the web here',
+      responses: { '200': { description: 'Whether they are.', ...json(webPagesState) } },
+    },
+    post: {
+      summary: 'Get the recipes of a web page. Nothing is saved',
+      requestBody: json(webPageRequest),
+      responses: {
+        '200': { description: 'What the page holds.', ...json(webPageReply) },
+        ...refused,
+        '403': problemOf('Getting pages is switched off in the settings.'),
+        '422': problemOf('The page holds no recipe, or is no page.'),
+        '502': problemOf('The page could not be got.'),
+        '504': problemOf('The page took too long.'),
       },
     },
   },

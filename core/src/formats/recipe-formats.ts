@@ -51,7 +51,9 @@ export const FORMATS: Readonly<Record<RecipeFormat, FormatRecord>> = {
   html: {
     endings: ['html', 'htm'],
     mediaType: 'text/html',
-    sniff: ({ start }) =>
+    sniff: ({ start, ending }) =>
+      ending === 'html' ||
+      ending === 'htm' ||
       /^<(?:!doctype|html|head|body|script|div|article|section|main)\b/i.test(start),
     read: readPage,
     write: null,

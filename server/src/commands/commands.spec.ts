@@ -1,3 +1,4 @@
+import { stripVTControlCharacters } from 'node:util';
 import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -35,7 +36,7 @@ function listen(): void {
 }
 
 const withoutEnds = (text: string): string =>
-  text
+  stripVTControlCharacters(text)
     .split('\n')
     .map((line) => line.replace(/ +/g, ' ').trim())
     .join('\n')

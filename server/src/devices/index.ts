@@ -2,6 +2,8 @@ import { USUAL_KITCHEN } from '@ypsigram/contract';
 import { SimulatedOven } from './simulated/oven.js';
 import { SimulatedScale } from './simulated/scale.js';
 
+export { openStandInWeb, type StandInWeb } from './stand-in-web/index.js';
+
 /** The luck of typical fills until somebody chooses another. */
 const FIRST_SEED = 2026;
 

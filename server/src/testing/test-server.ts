@@ -7,6 +7,7 @@ import { buildApp } from '../app.js';
 import { buildAreas, type Areas } from '../areas/all-areas.js';
 import type { Express } from 'express';
 import { openOven, openScale } from '../devices/index.js';
+import type { StandIn } from '../areas/web-pages/routes.js';
 import type { SimulatedScale } from '../devices/simulated/scale.js';
 import { openDatabase, type Database } from '../database/database.js';
 import { HouseDoor } from '../house/index.js';
@@ -39,8 +40,11 @@ async function makeEmptyKitchen(): Promise<string> {
   return file;
 }
 
-/** `now` is the clock of the server; the one of the machine unless given. */
-export async function startTestServer(now = (): Date => new Date()): Promise<TestServer> {
+/** `now` is the clock of the server, the one of the machine unless given; `standIn` the web that it may ask. */
+export async function startTestServer(
+  now = (): Date => new Date(),
+  standIn: StandIn | null = null,
+): Promise<TestServer> {
   const folder = mkdtempSync(join(tmpdir(), 'ypsigram-'));
   const file = join(folder, 'kitchen.sqlite');
   // An empty kitchen is made once, and copied for every spec.
@@ -63,6 +67,7 @@ export async function startTestServer(now = (): Date => new Date()): Promise<Tes
     scale,
     oven,
     house,
+    standIn,
     now,
   });
   return {

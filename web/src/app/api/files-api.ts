@@ -10,9 +10,12 @@ import type {
   RecipeSummary,
   RestoreProgress,
   RestoreReply,
+  WebPageReply,
+  WebPagesState,
 } from '@ypsigram/contract';
 
 const IMPORTS = '/api/imports';
+const WEB_PAGES = '/api/web-pages';
 const BACKUP = '/api/backup';
 const AS_JSON = { 'content-type': 'application/json' };
 const DRY_RUN = new HttpParams({ fromObject: { dryRun: '1' } });
@@ -33,6 +36,16 @@ export class FilesApi {
 
   undoImport(importId: string): Observable<ImportUndone> {
     return this.http.delete<ImportUndone>(`${IMPORTS}/${importId}`);
+  }
+
+  /** Whether recipes are got from the web here. */
+  webPages(): Observable<WebPagesState> {
+    return this.http.get<WebPagesState>(WEB_PAGES);
+  }
+
+  /** The recipes of a page of the web. */
+  webPage(address: string): Observable<WebPageReply> {
+    return this.http.post<WebPageReply>(WEB_PAGES, { address });
   }
 
   /** The recipes that can go out, by name. */

@@ -1,10 +1,12 @@
 import { expose } from 'comlink';
 import { RECIPE_WORDS } from '@ypsigram/contract';
 import { readRecipeFile, type FileReading } from '@ypsigram/core/formats';
+import { BUILT_IN_SHELF } from '@ypsigram/core/shelf';
 
 const recipeFiles = {
   /** The recipes of a file; see the core. */
-  read: (name: string, content: string): FileReading => readRecipeFile(name, content, RECIPE_WORDS),
+  read: (name: string, content: string): FileReading =>
+    readRecipeFile(name, content, RECIPE_WORDS, BUILT_IN_SHELF),
 };
 
 export type RecipeFilesWorker = typeof recipeFiles;

@@ -8,11 +8,12 @@ import {
 } from '@angular/core';
 import { Store } from '@ngrx/store';
 import { firstValueFrom } from 'rxjs';
-import { fileProblemMessage, type RecipeImportReply } from '@ypsigram/contract';
+import { fileProblemMessage, type RecipeImportReply, type WebPageReply } from '@ypsigram/contract';
 import { LARGEST_FILE_BYTES, type RecipeFile } from '@ypsigram/core/formats';
 import { FilesApi } from '../../api/files-api';
 import { Opened } from '../../kit/opened/opened';
 import { problemOf } from '../../api/recipes-api';
+import { WebAddress } from '../../kit/web-address/web-address';
 import { authorsActions } from '../../state/authors/authors.feature';
 import { RecipeFiles } from '../../workers/recipe-files';
 
@@ -22,10 +23,14 @@ const STATUS_NAMES = {
   changed: 'changed',
 } as const;
 
-/** A recipe of a file, and what it meets here. */
-interface ComingFile {
+/** A recipe, and the file or page that it stands in. */
+interface ReadRecipe {
   readonly recipe: RecipeFile;
   readonly file: string;
+}
+
+/** A recipe of a file, and what it meets here. */
+interface ComingFile extends ReadRecipe {
   readonly item: RecipeImportReply['items'][number];
 }
 
@@ -44,7 +49,7 @@ interface Progress {
 /** Imports recipes from files, dropped, chosen or pasted, after a preview. */
 @Component({
   selector: 'yg-import-recipes',
-  imports: [Opened],
+  imports: [Opened, WebAddress],
   templateUrl: './import-recipes.html',
   styleUrl: './files.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -59,6 +64,7 @@ export class ImportRecipes {
   protected readonly statusNames = STATUS_NAMES;
   protected readonly isOver = signal(false);
   protected readonly isPasting = signal(false);
+  protected readonly isGetting = signal(false);
   protected readonly progress = signal<Progress | null>(null);
   protected readonly coming = signal<readonly ComingFile[]>([]);
   protected readonly troubles = signal<readonly ImportRetry[]>([]);
@@ -106,6 +112,15 @@ export class ImportRecipes {
     if (text.trim() === '') return this.problem.set('Paste a recipe first.');
     this.isPasting.set(false);
     void this.look([new File([text], 'pasted', { type: 'text/plain' })]);
+  }
+
+  protected lookAtPage({ address, recipes }: WebPageReply): void {
+    this.isGetting.set(false);
+    this.begin();
+    void this.show(
+      recipes.map((recipe) => ({ recipe: recipe as RecipeFile, file: address })),
+      this.round,
+    );
   }
 
   protected toggle(index: number): void {
@@ -162,13 +177,17 @@ export class ImportRecipes {
     }
   }
 
-  private async look(files: readonly File[]): Promise<void> {
+  private begin(): void {
     this.leave();
     this.done.set(null);
     this.said.set(null);
+  }
+
+  private async look(files: readonly File[]): Promise<void> {
+    this.begin();
     const round = this.round;
     const reader = (this.reader = new RecipeFiles());
-    const read: { recipe: RecipeFile; file: string }[] = [];
+    const read: ReadRecipe[] = [];
     const troubles: ImportRetry[] = [];
     for (const [done, file] of files.entries()) {
       this.progress.set({ done, all: files.length, doing: `Reading ${file.name}` });
@@ -185,11 +204,13 @@ export class ImportRecipes {
     }
     reader.stop();
     this.troubles.set(troubles);
-    this.progress.set({
-      done: files.length,
-      all: files.length,
-      doing: 'Comparing with what is here',
-    });
+    await this.show(read, round);
+  }
+
+  /** Shows what would come in, beside what is here. */
+  private async show(read: readonly ReadRecipe[], round: number): Promise<void> {
+    const { length } = read;
+    this.progress.set({ done: length, all: length, doing: 'Comparing with what is here' });
     try {
       const items = read.length === 0 ? [] : await this.compare(read.map(({ recipe }) => recipe));
       if (round !== this.round) return;

@@ -99,6 +99,10 @@ export class SettingsPage {
     this.choose({ letterKeys });
   }
 
+  protected chooseWebPages(getsWebPages: boolean): void {
+    this.choose({ getsWebPages });
+  }
+
   protected chooseHabit(habit: { of: IngredientClass; method: Method | null }): void {
     this.store.dispatch(kitchenChanges.habitChosen(habit));
   }

@@ -51,6 +51,7 @@ import { EditText } from '../../state/recipe/edit-text';
 import { keptOf, UnderstoodLine, type LineAct } from './lines';
 import { rowsInView } from './rows-in-view';
 import { Opened } from '../../kit/opened/opened';
+import { BringIn, type BroughtRecipe } from './bring-in';
 
 /** As many questions stand above the text; the others stand beside their lines alone. */
 const MOST_SHOWN = 30;
@@ -65,6 +66,7 @@ const MOST_SIGNS = 4;
   imports: [
     Opened,
     AddIngredient,
+    BringIn,
     EarlierVersions,
     Icon,
     KeepingQuestion,
@@ -202,6 +204,13 @@ export class TextPage {
   }
 
   protected edit(text: string): void {
+    this.editText.to(text);
+  }
+
+  /** A recipe from elsewhere becomes the text; whose it is goes along where that author is known. */
+  protected bring({ text, author }: BroughtRecipe): void {
+    const known = this.authors().find(({ name }) => name === author);
+    if (known) this.chooseAuthor(known.id);
     this.editText.to(text);
   }
 

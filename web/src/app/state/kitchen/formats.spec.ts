@@ -7,6 +7,7 @@ const UNCHOSEN = {
   firstDay: null,
   temperature: null,
   letterKeys: true,
+  getsWebPages: true,
 } as const;
 
 describe('the formats of a kitchen', () => {

@@ -19,10 +19,16 @@ import type { PublicTable } from '@ypsigram/core/table';
 import type { Standard } from '@ypsigram/core/units';
 import type { UnsavedKitchen } from './unsaved-kitchen';
 
-/** How this kitchen writes figures, dates, money and heat, and whether letters are shortcuts. */
+/** How this kitchen writes figures, dates, money and heat, whether letters are shortcuts, and pages are got. */
 export type KitchenSettings = Pick<
   Kitchen,
-  'currency' | 'decimalMark' | 'dateOrder' | 'firstDay' | 'temperature' | 'letterKeys'
+  | 'currency'
+  | 'decimalMark'
+  | 'dateOrder'
+  | 'firstDay'
+  | 'temperature'
+  | 'letterKeys'
+  | 'getsWebPages'
 >;
 
 /** What its owner does with the kitchen: each is saved at once, and can be undone. */

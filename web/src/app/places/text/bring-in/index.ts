@@ -1,0 +1,1 @@
+export { BringIn, type BroughtRecipe } from './bring-in';
