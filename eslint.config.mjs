@@ -27,6 +27,7 @@ const CORE_ORDER = [
   'diagnosis',
   'practice',
   'formats',
+  'scan',
   // Last, so that nobody in core goes by it: the shelf is an argument everywhere.
   'shelf',
 ];
