@@ -45,7 +45,14 @@ import { pageIdOf, pageRoutes } from './http/page.js';
 import { answerErrors } from './http/answer-errors.js';
 import { notFound } from './http/problem.js';
 import { rememberPage } from './http/writing-page.js';
-import { makeNonce, onlyTlsAtHouse, pagePolicy, securityHeaders } from './http/security.js';
+import {
+  makeNonce,
+  onlyTlsAtHouse,
+  pagePolicy,
+  RECOGNITION,
+  recognitionPolicy,
+  securityHeaders,
+} from './http/security.js';
 
 /** What the app is built from. */
 export interface Parts {
@@ -189,7 +196,9 @@ export function buildApp(parts: Parts): Express {
     '/api',
     api(parts, () => parts.house.openFor(app)),
   );
-  app.use(makeNonce, pagePolicy(), pageRoutes(parts.page));
+  app.use(makeNonce, pagePolicy());
+  app.use(RECOGNITION, recognitionPolicy());
+  app.use(pageRoutes(parts.page));
   app.use(answerErrors(parts.database.file));
   return app;
 }

@@ -8,6 +8,7 @@ export {
   STRIP_HEIGHTS,
   type FractionFigures,
 } from './fraction-sign.js';
+export { guessCorners } from './guess-corners.js';
 export type { Unsure } from './mend-line.js';
 export type { PageLine, PageWord } from './page.js';
 export { greyOf, type Box, type Picture } from './picture.js';

@@ -69,3 +69,17 @@ export const pagePolicy = (): RequestHandler =>
       trustedTypes: ['angular', 'angular#bundler', 'angular#unsafe-bypass', 'default'],
     },
   });
+
+/** Where recognition of print lies: a worker of its own, which runs WebAssembly and asks for nothing but its data. */
+export const RECOGNITION = '/recognition';
+
+export const recognitionPolicy = (): RequestHandler =>
+  helmet.contentSecurityPolicy({
+    useDefaults: false,
+    directives: {
+      defaultSrc: ["'none'"],
+      scriptSrc: ["'self'", "'wasm-unsafe-eval'"],
+      connectSrc: ["'self'"],
+      frameAncestors: ["'none'"],
+    },
+  });

@@ -51,6 +51,8 @@ import { EditText } from '../../state/recipe/edit-text';
 import { keptOf, UnderstoodLine, type LineAct } from './lines';
 import { rowsInView } from './rows-in-view';
 import { Opened } from '../../kit/opened/opened';
+import { PhotoPages } from '../../recognition/photo-pages';
+import { PhotoBeside } from './photo';
 import { BringIn, type BroughtRecipe } from './bring-in';
 
 /** As many questions stand above the text; the others stand beside their lines alone. */
@@ -70,6 +72,7 @@ const MOST_SIGNS = 4;
     EarlierVersions,
     Icon,
     KeepingQuestion,
+    PhotoBeside,
     RecipeEditor,
     RouterLink,
     UnderstoodLine,
@@ -164,6 +167,10 @@ export class TextPage {
   /** What the Shelf lacks and is to be added. */
   protected readonly missing = signal<string | null>(null);
   protected readonly isLookingBack = signal(false);
+  protected readonly photos = inject(PhotoPages);
+  protected readonly lineAtHand = signal(0);
+  /** The line that the keyboard is to go to. */
+  protected readonly lineWanted = signal<number | null>(null);
   protected readonly isBlank = computed(() => this.text().trim() === '');
 
   constructor() {

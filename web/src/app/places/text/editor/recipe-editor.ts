@@ -93,6 +93,10 @@ export class RecipeEditor {
   readonly space = input<readonly number[]>([]);
   readonly edited = output<string>();
   readonly placed = output<readonly LinePlace[]>();
+  /** A line that the keyboard is to go to; null while none is asked for. */
+  readonly wanted = input<number | null>(null);
+  /** The line that the keyboard is in. */
+  readonly lineAtHand = output<number>();
 
   private readonly host: HTMLElement = inject<ElementRef<HTMLElement>>(ElementRef).nativeElement;
   private readonly nonce = inject(CSP_NONCE) ?? '';
@@ -114,6 +118,14 @@ export class RecipeEditor {
       this.space();
       this.mark();
     });
+    effect(() => {
+      const wanted = this.wanted();
+      const view = this.view;
+      if (wanted === null || !view || wanted >= view.state.doc.lines) return;
+      const { from } = view.state.doc.line(wanted + 1);
+      view.dispatch({ selection: { anchor: from }, scrollIntoView: true });
+      view.focus();
+    });
     inject(DestroyRef).onDestroy(() => this.view?.destroy());
   }
 
@@ -134,7 +146,9 @@ export class RecipeEditor {
         decorations,
         typeOverSelection,
         EditorView.updateListener.of((update) => {
-          if (update.docChanged) this.edited.emit(update.state.doc.toString());
+          const { doc, selection } = update.state;
+          if (update.docChanged) this.edited.emit(doc.toString());
+          if (update.selectionSet) this.lineAtHand.emit(doc.lineAt(selection.main.head).number - 1);
           if (update.docChanged || update.geometryChanged) this.report(update.view);
         }),
       ],

@@ -1,0 +1,2 @@
+export { PhotoBeside } from './photo-beside';
+export { PhotoReader } from './photo-reader';

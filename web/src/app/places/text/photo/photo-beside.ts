@@ -1,0 +1,106 @@
+import {
+  ChangeDetectionStrategy,
+  Component,
+  afterRenderEffect,
+  computed,
+  inject,
+  input,
+  output,
+  signal,
+  viewChild,
+  type ElementRef,
+} from '@angular/core';
+import type { Unsure } from '@ypsigram/core/scan';
+import { PhotoPages, type PhotoLine } from '../../../recognition/photo-pages';
+import { photoLinesOf } from './photo-lines';
+
+/** So much of the page shows around the line at hand, in heights of it. */
+const AROUND = 2.2;
+const STROKE = 4;
+
+/** One doubt of a line: the word, and what it may be. */
+interface Doubt {
+  readonly line: PhotoLine;
+  /** Which line of the text it is. */
+  readonly at: number;
+  readonly of: Unsure;
+  readonly word: string;
+}
+
+/** The photo of a recipe above its text: the line at hand, large, and the words that were not read for sure. */
+@Component({
+  selector: 'yg-photo-beside',
+  templateUrl: './photo-beside.html',
+  styleUrl: './photo-beside.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class PhotoBeside {
+  readonly text = input.required<string>();
+  /** The line of the text that the keyboard is in. */
+  readonly at = input.required<number>();
+  readonly edited = output<string>();
+  /** A line that is to be looked at. */
+  readonly wanted = output<number>();
+
+  protected readonly photos = inject(PhotoPages);
+  private readonly canvas = viewChild<ElementRef<HTMLCanvasElement>>('canvas');
+  protected readonly isWhole = signal(false);
+  protected readonly placed = computed(() =>
+    photoLinesOf(this.text().split('\n'), this.photos.lines()),
+  );
+  /** The line that is shown: the one at hand, or the next one above it that stands on the photo. */
+  protected readonly shown = computed(() => {
+    const placed = this.placed();
+    for (let at = Math.min(this.at(), placed.length - 1); at >= 0; at--) {
+      if (placed[at]) return placed[at]!;
+    }
+    return placed.find((line) => line !== null) ?? null;
+  });
+  protected readonly doubts = computed<readonly Doubt[]>(() => {
+    const lines = this.text().split('\n');
+    return this.placed().flatMap((line, at) =>
+      line && line.text === lines[at]
+        ? line.unsure.map((of) => ({ line, at, of, word: line.text.slice(of.start, of.end) }))
+        : [],
+    );
+  });
+
+  constructor() {
+    afterRenderEffect(() => this.draw());
+  }
+
+  protected settle({ line, at, of }: Doubt, by: string): void {
+    const lines = this.text().split('\n');
+    const text = line.text.slice(0, of.start) + by + line.text.slice(of.end);
+    this.photos.settle(line, of, by);
+    this.edited.emit(lines.with(at, text).join('\n'));
+    this.wanted.emit(at);
+  }
+
+  private draw(): void {
+    const canvas = this.canvas()?.nativeElement;
+    const line = this.shown();
+    const picture = line ? this.photos.shown()[line.page] : this.photos.shown()[0];
+    if (!canvas || !picture) return;
+    const height = line ? line.box.bottom - line.box.top : 0;
+    const isWhole = this.isWhole() || !line;
+    const top = isWhole ? 0 : Math.max(0, line.box.top - height * AROUND);
+    const bottom = isWhole
+      ? picture.height
+      : Math.min(picture.height, line.box.bottom + height * AROUND);
+    canvas.width = picture.width;
+    canvas.height = bottom - top;
+    const context = canvas.getContext('2d')!;
+    context.drawImage(picture, 0, -top);
+    if (!line) return;
+    context.strokeStyle = getComputedStyle(canvas).getPropertyValue('--yg-mustard');
+    context.lineWidth = STROKE;
+    const room = height / 3;
+    context.strokeRect(
+      line.box.left - room,
+      line.box.top - top - room,
+      line.box.right - line.box.left + 2 * room,
+      height + 2 * room,
+    );
+  }
+}

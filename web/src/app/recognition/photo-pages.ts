@@ -1,0 +1,64 @@
+import { Injectable, signal } from '@angular/core';
+import type { Box, ScanLine, ScannedPage, Unsure } from '@ypsigram/core/scan';
+
+/** A page as it was read: its lines, and the picture that they stand on. */
+export interface ReadPage {
+  readonly lines: ScannedPage;
+  readonly shown: ImageBitmap;
+}
+
+/** A line of the text, where it stands on its page, and what of it is unsure. */
+export interface PhotoLine {
+  readonly text: string;
+  readonly page: number;
+  readonly box: Box;
+  readonly unsure: readonly Unsure[];
+}
+
+const BETWEEN_PAGES = null;
+
+/** The lines of pages one after the other, with a blank one between pages. */
+export function linesOfPages(pages: readonly ReadPage[]): readonly (PhotoLine | null)[] {
+  const onPage = (page: number) => (line: ScanLine | null) => line && { ...line, page };
+  return pages.flatMap(({ lines }, page) => [
+    ...(page > 0 ? [BETWEEN_PAGES] : []),
+    ...lines.map(onPage(page)),
+  ]);
+}
+
+/** A line with one of its doubts settled: the others stay where they are. */
+export function settled(line: PhotoLine, doubt: Unsure, by: string): PhotoLine {
+  const moved = by.length - (doubt.end - doubt.start);
+  const shift = (at: number): number => (at > doubt.start ? at + moved : at);
+  return {
+    ...line,
+    text: line.text.slice(0, doubt.start) + by + line.text.slice(doubt.end),
+    unsure: line.unsure
+      .filter((one) => one !== doubt)
+      .map((one) => ({ ...one, start: shift(one.start), end: shift(one.end) })),
+  };
+}
+
+/** The pictures that the text of the open recipe was read from, while it is looked over. */
+@Injectable({ providedIn: 'root' })
+export class PhotoPages {
+  readonly shown = signal<readonly ImageBitmap[]>([]);
+  readonly lines = signal<readonly (PhotoLine | null)[]>([]);
+
+  put(pages: readonly ReadPage[]): void {
+    this.clear();
+    this.shown.set(pages.map(({ shown }) => shown));
+    this.lines.set(linesOfPages(pages));
+  }
+
+  settle(line: PhotoLine, doubt: Unsure, by: string): void {
+    const after = settled(line, doubt, by);
+    this.lines.update((lines) => lines.map((one) => (one === line ? after : one)));
+  }
+
+  clear(): void {
+    for (const shown of this.shown()) shown.close();
+    this.shown.set([]);
+    this.lines.set([]);
+  }
+}

@@ -1,0 +1,62 @@
+import type { Corners } from '@ypsigram/core/scan';
+import { openPagePicture, type PictureProblem } from '../workers/page-picture';
+import type { ReadPage } from './photo-pages';
+import { readPage } from './read-page';
+import { Recogniser } from './recogniser';
+
+/** A photo of a page, and how it is to be cropped and turned; as it was guessed where that is null. */
+export interface PhotoToRead {
+  readonly file: Blob;
+  readonly corners: Corners | null;
+  readonly quarters: number;
+}
+
+/** How far reading is: which photo, and how much of it. */
+export interface ReadingProgress {
+  readonly photo: number;
+  readonly share: number;
+}
+
+/** A photo that can't be opened. */
+export class PictureError extends Error {
+  constructor(
+    readonly photo: number,
+    readonly problem: PictureProblem,
+  ) {
+    super(problem.code);
+  }
+}
+
+/** Reading that can be stopped. */
+export interface PhotoReading {
+  /** @throws PictureError where a photo can't be opened, Error where recognition can't be loaded */
+  readonly pages: Promise<readonly ReadPage[]>;
+  stop(): void;
+}
+
+/** Reads photos of pages one after the other, beside the page of the program. */
+export function readPhotos(
+  photos: readonly PhotoToRead[],
+  tell: (progress: ReadingProgress) => void,
+): PhotoReading {
+  const { picture, close } = openPagePicture();
+  const recogniser = new Recogniser();
+  const stop = (): void => {
+    recogniser.stop();
+    close();
+  };
+  const read = async (): Promise<readonly ReadPage[]> => {
+    const pages: ReadPage[] = [];
+    for (const [photo, { file, corners, quarters }] of photos.entries()) {
+      const opened = await picture.open(file);
+      tell({ photo, share: 0 });
+      if ('code' in opened) throw new PictureError(photo, opened);
+      opened.shown.close();
+      const { image, shown } = await picture.prepare(corners ?? opened.corners, quarters);
+      const lines = await readPage(picture, image, recogniser, (share) => tell({ photo, share }));
+      pages.push({ lines, shown });
+    }
+    return pages;
+  };
+  return { pages: read().finally(stop), stop };
+}

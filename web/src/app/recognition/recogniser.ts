@@ -1,0 +1,94 @@
+import { createWorker, OEM, PSM, type Worker as TextWorker } from 'tesseract.js';
+import { figureOnStrip, type PageWord } from '@ypsigram/core/scan';
+import '../kit/trusted-types/default-policy';
+
+/** Where recognition and its data lie: they ship with the program, and come only when they are used. */
+const FOLDER = '/recognition';
+const CORE = `${FOLDER}/tesseract-core-simd-lstm.wasm.js`;
+
+/** The languages whose letters are known, by the reader's name for them. */
+const LETTERS_OF = { english: 'eng', german: 'deu', french: 'fra' } as const;
+export type PrintLanguage = keyof typeof LETTERS_OF;
+
+export const isPrintLanguage = (language: string): language is PrintLanguage =>
+  language in LETTERS_OF;
+
+/** Whole pages are looked at as pages, strips of figures as one line of nothing else. */
+const AS_PAGE = { tessedit_pageseg_mode: PSM.AUTO, tessedit_char_whitelist: '' };
+const AS_FIGURES = {
+  tessedit_pageseg_mode: PSM.SINGLE_LINE,
+  tessedit_char_whitelist: '0123456789',
+};
+
+const PERCENT = 100;
+
+/** Recognises print in pictures, beside the page of the program. */
+export class Recogniser {
+  private worker: TextWorker | null = null;
+  private language: PrintLanguage | null = null;
+  private tell: (share: number) => void = () => undefined;
+
+  /**
+   * The words of a page.
+   *
+   * @param tell is told how much is done, from 0 to 1
+   * @throws Error where recognition can't be loaded
+   */
+  async words(
+    image: Blob,
+    language: PrintLanguage,
+    tell: (share: number) => void,
+  ): Promise<PageWord[]> {
+    const worker = await this.ready(language);
+    this.tell = tell;
+    await worker.setParameters(AS_PAGE);
+    const { data } = await worker.recognize(image, {}, { blocks: true, text: false });
+    return (data.blocks ?? [])
+      .flatMap(({ paragraphs }) => paragraphs)
+      .flatMap(({ lines }) => lines)
+      .flatMap(({ words }) => words)
+      .map(({ text, confidence, bbox }) => ({
+        text,
+        confidence: confidence / PERCENT,
+        box: { left: bbox.x0, top: bbox.y0, right: bbox.x1, bottom: bbox.y1 },
+      }));
+  }
+
+  /** The figure on the first of these strips that shows one; empty where none does. */
+  async figure(strips: readonly Blob[]): Promise<string> {
+    const worker = await this.ready(this.language ?? 'english');
+    this.tell = () => undefined;
+    await worker.setParameters(AS_FIGURES);
+    for (const strip of strips) {
+      const { data } = await worker.recognize(strip);
+      const figure = figureOnStrip(data.text);
+      if (figure !== '') return figure;
+    }
+    return '';
+  }
+
+  /** Ends whatever is under way, and gives the memory back. */
+  stop(): void {
+    void this.worker?.terminate();
+    this.worker = null;
+  }
+
+  private async ready(language: PrintLanguage): Promise<TextWorker> {
+    if (this.worker && this.language === language) return this.worker;
+    this.language = language;
+    if (this.worker) {
+      await this.worker.reinitialize(LETTERS_OF[language], OEM.LSTM_ONLY);
+      return this.worker;
+    }
+    return (this.worker = await createWorker(LETTERS_OF[language], OEM.LSTM_ONLY, {
+      workerPath: `${FOLDER}/worker.min.js`,
+      corePath: CORE,
+      langPath: FOLDER,
+      workerBlobURL: false,
+      cacheMethod: 'none',
+      logger: ({ status, progress }) => {
+        if (status === 'recognizing text') this.tell(progress);
+      },
+    }));
+  }
+}
