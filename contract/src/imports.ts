@@ -43,6 +43,28 @@ export const exportQuery = z.object({
     .meta({ description: 'Ids with commas; all recipes where it is left out.' }),
 });
 
+export const PAPERS = ['a4', 'letter', 'a5'] as const;
+export const LONGEST_BOOK = 100;
+
+/** Recipes as one book: which, on what paper, for whose cups. */
+export const bookQuery = z.object({
+  ids: z
+    .string()
+    .regex(
+      /^[0-9a-f-]{36}(?:,[0-9a-f-]{36}){0,99}$/,
+      `Name at most ${LONGEST_BOOK} recipes by their ids, with commas.`,
+    )
+    .optional()
+    .meta({ description: 'Ids with commas; all recipes where it is left out.' }),
+  title: z.string().trim().max(LONGEST_TITLE).optional(),
+  paper: z.enum(PAPERS).default('a4'),
+  cups: standard.optional().meta({
+    description: 'For another drawer than this kitchen’s: the usual tools of that standard.',
+  }),
+  chart: z.enum(['0', '1']).default('1').meta({ description: 'With the conversion chart.' }),
+  download: z.enum(['0', '1']).default('0').meta({ description: 'As a file to save.' }),
+});
+
 /** `changed`: one of the same name is here with another text or other settings. */
 export const IMPORT_STATUSES = ['new', 'same', 'changed'] as const;
 
@@ -69,6 +91,8 @@ export const importUndone = z.object({
   kept: z.int().meta({ description: 'Recipes that were changed since, and are left as they are.' }),
 });
 
+export type Paper = (typeof PAPERS)[number];
+export type BookQuery = z.output<typeof bookQuery>;
 export type ImportedRecipe = z.input<typeof importedRecipe>;
 export type RecipeImportReply = z.infer<typeof recipeImportReply>;
 export type ImportUndone = z.infer<typeof importUndone>;

@@ -36,7 +36,12 @@ export {
 } from './bakes/index.js';
 export { chanceRequest, toChanceReply, type ChanceReply } from './chances.js';
 export {
+  bookQuery,
   exportQuery,
+  LONGEST_BOOK,
+  PAPERS,
+  type BookQuery,
+  type Paper,
   importedRecipe,
   recipeImport,
   type ImportUndone,

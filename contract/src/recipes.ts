@@ -122,7 +122,10 @@ export const ingredientUseQuery = z.object({
     .max(20_000)
     .transform((ids) => ids.split(',').filter((id) => id !== ''))
     .refine((ids) => ids.length <= MOST_IDS, `Ask for at most ${MOST_IDS} ingredients at a time.`)
-    .meta({ description: 'Ids of ingredients, with commas between them.' }),
+    .optional()
+    .meta({
+      description: 'Ids of ingredients, with commas; where left out, all that recipes use.',
+    }),
 });
 
 export const ingredientUses = z.object({

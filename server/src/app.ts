@@ -25,6 +25,7 @@ import { importRoutes } from './areas/imports/routes.js';
 import { kitchenRoutes } from './areas/kitchen/routes.js';
 import { openApiRoutes } from './areas/openapi/routes.js';
 import { chanceRoutes, planRoutes } from './areas/plans/routes.js';
+import { planFor } from './areas/plans/service.js';
 import { photoRoutes } from './areas/photos/routes.js';
 import { practiceRoutes } from './areas/practice/routes.js';
 import { readingRoutes } from './areas/readings/routes.js';
@@ -154,6 +155,20 @@ function api(
     '/exports',
     exportRoutes({
       shelf,
+      now,
+      plan: (recipeId, factor, cups) =>
+        planFor(
+          {
+            recipeId,
+            batch: { by: 'factor', factor },
+            ...(cups && { drawer: { standard: cups } }),
+          },
+          areas.planning,
+        ),
+      chart: async () => {
+        const { drawer, hand: known, toolSpreads } = await kitchenContext();
+        return { drawer, known, toolSpreads, standard: (await kitchen.read()).standard };
+      },
       recipes: () => recipes.all(),
       authors: () => authors.names(),
       proven: (recipe) => areas.provenOf(recipe),

@@ -1,6 +1,12 @@
 import { z } from 'zod';
 import { backup, backupGaps, restoreProgress, restoreReply } from '../backup.js';
-import { exportQuery, importUndone, recipeImport, recipeImportReply } from '../imports.js';
+import {
+  bookQuery,
+  exportQuery,
+  importUndone,
+  recipeImport,
+  recipeImportReply,
+} from '../imports.js';
 import { importQuery } from '../trials.js';
 import { webPageReply, webPageRequest, webPagesState } from '../web-pages.js';
 import { idPath, json, missing, problemOf, refused } from './parts.js';
@@ -22,6 +28,20 @@ export const filePaths = {
             'application/ld+json': { schema: file },
             'text/csv': { schema: file },
           },
+        },
+        ...refused,
+        ...missing,
+      },
+    },
+  },
+  '/api/exports/book': {
+    get: {
+      summary: 'Recipes as one book to print, or as one file that needs no server',
+      requestParams: { query: bookQuery },
+      responses: {
+        '200': {
+          description: 'A page with everything in it, which can be imported again unchanged.',
+          content: { 'text/html': { schema: file } },
         },
         ...refused,
         ...missing,

@@ -11,6 +11,7 @@ export {
   FACTOR_PROBLEMS,
   premixMessages,
 } from './batch.js';
+export { BOOK_WORDS } from './book-words.js';
 export { counted, nounFor } from './counted.js';
 export { fixed, inOurMark, short, withPoint } from './figures.js';
 export { LOG_WORDS, RECIPE_WORDS } from './file-words.js';

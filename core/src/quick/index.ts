@@ -8,3 +8,10 @@ export { NO_ANSWERS, type MeasureAnswer, type NoAnswer } from './measure.js';
 export type { QuickKitchen } from './quick-kitchen.js';
 export type { PanAnswer } from './pans.js';
 export { questionsIn } from './question.js';
+export {
+  CHART_MEASURES,
+  conversionChart,
+  type ChartCell,
+  type ChartKitchen,
+  type ChartRow,
+} from './conversion-chart.js';

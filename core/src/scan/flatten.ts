@@ -19,6 +19,9 @@ export const wholeOf = ({ width, height }: { width: number; height: number }): C
   { x: 0, y: height },
 ];
 
+const isWhole = (picture: Picture, corners: Corners): boolean =>
+  wholeOf(picture).every((corner, at) => apart(corner, corners[at]!) < 1);
+
 /**
  * Where on the picture a point of the flat page lies, both from 0 to 1: the projection of a square
  * onto four corners (P. Heckbert, "Fundamentals of Texture Mapping and Image Warping", 1989, 2.2.3).
@@ -45,6 +48,7 @@ function projection([a, b, c, d]: Corners): (u: number, v: number) => Point {
 
 /** The page between four corners, seen straight from above, as large as its longest sides. */
 export function flattened(picture: Picture, corners: Corners): Picture {
+  if (isWhole(picture, corners)) return picture;
   const [a, b, c, d] = corners;
   const width = Math.max(1, Math.round(Math.max(apart(a, b), apart(d, c))));
   const height = Math.max(1, Math.round(Math.max(apart(a, d), apart(b, c))));

@@ -1,3 +1,4 @@
+export { recipesOfDocument, type DocumentPage } from './document.js';
 export { withEvenLight } from './even-light.js';
 export { flattened, wholeOf, type Corners, type Point } from './flatten.js';
 export {

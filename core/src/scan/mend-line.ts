@@ -44,6 +44,8 @@ const FRACTIONS = ['1/2', '1/4', '3/4', '1/3', '2/3'];
 const FIGURES = /\d/;
 const LISTED = /^(?:[\dIlO¼½¾⅓⅔%¥£€]|an?$)/;
 const MOST_WORDS = 12;
+/** A figure among the letters of a word. */
+const MIXED = /[a-z]\d+[a-z]/i;
 const NO_AMOUNT = /[%¥£€§&>$#@?Y¢°]|\d[A-Za-z]/;
 
 /** How much of a line the reader understands; more is better. */
@@ -128,7 +130,9 @@ function likelier(texts: readonly string[], at: number, shelf: Shelf): string | 
     const text = texts[at]!.replace(recognised, printed);
     if (text === texts[at] || text === '') continue;
     const of = understanding(texts.with(at, text).join(' '), shelf);
-    if (of > (best?.of ?? now)) best = { text, of };
+    // "f1our" is understood as it stands, and looks better as it was printed.
+    const isCleaner = of === now && !best && MIXED.test(texts[at]!) && !FIGURES.test(text);
+    if (of > (best?.of ?? now) || isCleaner) best = { text, of };
   }
   return best?.text ?? null;
 }

@@ -1,3 +1,6 @@
+import type { Shelf } from '../catalogue/index.js';
+import { readLine } from '../reading/index.js';
+import { USUAL_STANDARD } from '../units/index.js';
 import type { PageLine, PageWord } from './page.js';
 import { around, heightOf, widthOf, type Box } from './picture.js';
 
@@ -9,12 +12,14 @@ const FEWEST_LINES = 3;
 const SAME_LINE = 0.5;
 /** Room above a line that is more than this, in heights of a letter, sets it apart. */
 const APART = 1.1;
+/** And more than this times the room between most lines. */
+const MORE_THAN_USUAL = 1.5;
 /** Rows of a table stand level, if so many of its left cells have one at their right. */
 const LEVEL_SHARE = 0.7;
-/** "1 1/2 cups" and not much more stands in the amounts' column of a table. */
-const LONGEST_AMOUNT = 14;
-const AMOUNT = /^(?:\d|[¼½¾⅓⅔⅛]|an? |pinch|some)/i;
-
+/** A whole amount and a part of one, a unit, and a word of how it is filled. */
+const MOST_WORDS_OF_AMOUNT = 4;
+/** What every shelf has, in every measure. */
+const ANYTHING = 'water';
 const middleOf = ({ top, bottom }: Box): number => (top + bottom) / 2;
 
 function median(values: readonly number[]): number {
@@ -57,12 +62,18 @@ const widest = (gaps: readonly Gap[]): Gap | null =>
     null,
   );
 
+/** Whether words are how much of something and not of what: all of them stand before a name that is put behind. */
+function isBareAmount(words: readonly PageWord[], shelf: Shelf): boolean {
+  if (words.length > MOST_WORDS_OF_AMOUNT) return false;
+  const text = words.map((word) => word.text).join(' ');
+  const { amount, spans } = readLine(`${text} ${ANYTHING}`, USUAL_STANDARD, shelf);
+  const name = spans.find(({ part }) => part === 'ingredient');
+  return amount !== null && name !== undefined && name.start > text.length;
+}
+
 /** A column of amounts beside one of names is one list: its rows are read across. */
-function isTable(left: readonly PageWord[][], right: readonly PageWord[][]): boolean {
-  const amounts = left.filter((line) => {
-    const text = line.map((word) => word.text).join(' ');
-    return text.length <= LONGEST_AMOUNT && AMOUNT.test(text);
-  });
+function isTable(left: readonly PageWord[][], right: readonly PageWord[][], shelf: Shelf): boolean {
+  const amounts = left.filter((line) => isBareAmount(line, shelf));
   if (amounts.length < left.length * LEVEL_SHARE) return false;
   const level = left.filter(([first]) =>
     right.some(
@@ -77,6 +88,7 @@ function isTable(left: readonly PageWord[][], right: readonly PageWord[][]): boo
 function columnsOf(
   words: readonly PageWord[],
   letter: number,
+  shelf: Shelf,
 ): readonly [PageWord[], PageWord[]] | null {
   const gaps = gapsOf(words.map(({ box }) => [box.left, box.right])).filter(
     ({ from, to }) => to - from > letter * COLUMN_GAP,
@@ -87,19 +99,19 @@ function columnsOf(
   const right = words.filter(({ box }) => box.left >= gap.to);
   const [leftLines, rightLines] = [linesOf(left), linesOf(right)];
   if (Math.min(leftLines.length, rightLines.length) < FEWEST_LINES) return null;
-  return isTable(leftLines, rightLines) ? null : [left, right];
+  return isTable(leftLines, rightLines, shelf) ? null : [left, right];
 }
 
 /** Blocks of words in the order in which a person reads them. */
-function blocksOf(words: readonly PageWord[], letter: number): PageWord[][] {
+function blocksOf(words: readonly PageWord[], letter: number, shelf: Shelf): PageWord[][] {
   if (words.length < 2) return [[...words]];
-  const columns = columnsOf(words, letter);
-  if (columns) return columns.flatMap((column) => blocksOf(column, letter));
+  const columns = columnsOf(words, letter, shelf);
+  if (columns) return columns.flatMap((column) => blocksOf(column, letter, shelf));
   const gap = widest(gapsOf(words.map(({ box }) => [box.top, box.bottom])));
   if (!gap) return [[...words]];
   const above = words.filter(({ box }) => box.bottom <= gap.from);
   const below = words.filter(({ box }) => box.top >= gap.to);
-  return [above, below].flatMap((part) => blocksOf(part, letter));
+  return [above, below].flatMap((part) => blocksOf(part, letter, shelf));
 }
 
 /**
@@ -108,20 +120,22 @@ function blocksOf(words: readonly PageWord[], letter: number): PageWord[][] {
  * (recursive X-Y cut: G. Nagy and S. Seth, "Hierarchical representation of optically scanned
  * documents", 1984).
  */
-export function readingOrder(words: readonly PageWord[]): PageLine[] {
+export function readingOrder(words: readonly PageWord[], shelf: Shelf): PageLine[] {
   const seen = words.filter(({ text }) => text.trim() !== '');
   const letter = median(seen.map(({ box }) => heightOf(box)));
-  const lines: PageLine[] = [];
-  for (const block of blocksOf(seen, letter)) {
-    for (const line of linesOf(block)) {
-      const box = around(line.map((word) => word.box));
-      const before = lines.at(-1);
-      const room = before ? box.top - before.box.bottom : 0;
-      const isElsewhere = before !== undefined && (room < -letter || !isUnder(before.box, box));
-      lines.push({ words: line, box, isApart: isElsewhere || room > letter * APART });
-    }
-  }
-  return lines;
+  const lines = blocksOf(seen, letter, shelf)
+    .flatMap(linesOf)
+    .map((words) => ({ words, box: around(words.map(({ box }) => box)) }));
+  /** How much room is above each line; beside or before the last one it starts somewhere else. */
+  const rooms = lines.map(({ box }, at) => {
+    const before = lines[at - 1]?.box;
+    if (!before) return 0;
+    const room = box.top - before.bottom;
+    return room < -letter || !isUnder(before, box) ? Infinity : room;
+  });
+  const usual = median(rooms.filter((room) => room > 0 && room < Infinity));
+  const least = Math.max(letter * APART, usual * MORE_THAN_USUAL);
+  return lines.map((line, at) => ({ ...line, isApart: rooms[at]! > least }));
 }
 
 const isUnder = (above: Box, below: Box): boolean =>

@@ -128,6 +128,11 @@ export const routes: Routes = [
     loadComponent: shelfPage,
   },
   {
+    path: 'ingredients/chart',
+    title: 'Conversion chart · Ypsigram',
+    loadComponent: () => import('./places/ingredients/chart/chart.page').then((m) => m.ChartPage),
+  },
+  {
     path: 'ingredients/:id',
     data: at('ingredients'),
     title: 'Ingredients · Ypsigram',

@@ -1,4 +1,4 @@
-import type { Reading, Yield } from '../line.js';
+import type { Line, Yield } from '../line.js';
 import { readAmount } from '../../amount/index.js';
 import type { CleanLine } from '../clean.js';
 import {
@@ -21,7 +21,10 @@ import {
 } from '../vocabulary/index.js';
 
 /** Whether the heading at `index` stands over an ingredient, not over steps: worth a row of a ledger. */
-export function headsIngredients({ lines }: Pick<Reading, 'lines'>, index: number): boolean {
+export function headsIngredients(
+  { lines }: { readonly lines: readonly Pick<Line, 'kind'>[] },
+  index: number,
+): boolean {
   const next = lines.slice(index + 1).find(({ kind }) => kind !== 'unread' && kind !== 'remark');
   return next?.kind === 'ingredient';
 }

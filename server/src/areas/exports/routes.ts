@@ -1,14 +1,18 @@
 import { Router } from 'express';
 import { exportQuery, RECIPE_WORDS, type Author, type Recipe } from '@ypsigram/contract';
 import { USUAL_BALANCE } from '@ypsigram/core/batch';
-import type { Shelf } from '@ypsigram/core/catalogue';
-import { FORMATS, writeRecipeFile, type RecipeFile } from '@ypsigram/core/formats';
+import {
+  FORMATS,
+  writeRecipeFile,
+  type ExportFormat,
+  type RecipeFile,
+} from '@ypsigram/core/formats';
 import { notFound, onlyMethods } from '../../http/problem.js';
 import { validate } from '../../http/validate.js';
+import { bookRoutes, type BookContext } from './book/index.js';
 
 /** What exporting needs of the areas. */
-export interface ExportContext {
-  shelf(): Promise<Shelf>;
+export interface ExportContext extends BookContext {
   recipes(): Promise<readonly Recipe[]>;
   authors(): Promise<readonly Pick<Author, 'id' | 'name'>[]>;
   /** By recipe, the lines that its good bakes proved, by their index, in grams at factor 1. */
@@ -48,27 +52,49 @@ const toFile = (
   proven: Object.keys(proven).length > 0 ? proven : null,
 });
 
-/** Recipes as files in open formats, which come in again as they went out. */
+/** Recipes as files in open formats, which come in again as they went out, and as a book. */
 export function exportRoutes(context: ExportContext): Router {
   const router = Router();
+  const chosen = async (ids: string | undefined): Promise<readonly Recipe[]> => {
+    const wanted = ids === undefined ? null : new Set(ids.split(','));
+    const all = await context.recipes();
+    return wanted ? all.filter(({ id }) => wanted.has(id)) : all;
+  };
+  const authorNames = async (): Promise<ReadonlyMap<string, string>> =>
+    new Map((await context.authors()).map(({ id, name }) => [id, name]));
+  const write = async (format: ExportFormat, recipes: readonly Recipe[]): Promise<string> => {
+    const names = await authorNames();
+    const files: RecipeFile[] = [];
+    for (const recipe of recipes) {
+      files.push(toFile(recipe, names, await context.proven(recipe)));
+    }
+    return writeRecipeFile(format, files, await context.shelf(), RECIPE_WORDS);
+  };
   router
     .route('/')
     .get(async (request, response) => {
       const { format, ids } = validate(exportQuery, request.query);
-      const wanted = ids === undefined ? null : new Set(ids.split(','));
-      const all = await context.recipes();
-      const recipes = wanted ? all.filter(({ id }) => wanted.has(id)) : all;
+      const recipes = await chosen(ids);
       if (recipes.length === 0) throw notFound('There is no recipe to export.');
-      const names = new Map((await context.authors()).map(({ id, name }) => [id, name]));
       const { endings, mediaType } = FORMATS[format];
       const name = fileName(recipes, endings[0]!);
       response.type(mediaType).set('Content-Disposition', `attachment; filename="${name}"`);
-      const files: RecipeFile[] = [];
-      for (const recipe of recipes) {
-        files.push(toFile(recipe, names, await context.proven(recipe)));
-      }
-      response.send(writeRecipeFile(format, files, await context.shelf(), RECIPE_WORDS));
+      response.send(await write(format, recipes));
     })
     .all(onlyMethods('GET'));
+  router.use(
+    '/book',
+    bookRoutes(
+      context,
+      async (ids) => {
+        const names = await authorNames();
+        return (await chosen(ids)).map((recipe) => ({
+          recipe,
+          author: recipe.authorId === null ? null : (names.get(recipe.authorId) ?? null),
+        }));
+      },
+      (recipes) => write('json-ld', recipes),
+    ),
+  );
   return router;
 }

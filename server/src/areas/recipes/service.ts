@@ -38,7 +38,7 @@ export interface RecipeService extends Removable<Recipe> {
   /** In a fixed number of statements, whatever the length. */
   list(query: RecipeQuery): Promise<RecipePage>;
   /** In how many recipes each of these ingredients is. */
-  uses(ids: readonly string[]): Promise<readonly IngredientUse[]>;
+  uses(ids?: readonly string[]): Promise<readonly IngredientUse[]>;
   create(draft: NewRecipe): Promise<Recipe>;
   read(id: string): Promise<Recipe>;
   /**

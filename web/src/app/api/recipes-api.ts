@@ -24,9 +24,9 @@ export class RecipesApi {
     return this.http.get<RecipePage>(RECIPES, { params });
   }
 
-  /** In how many recipes each of these ingredients is. */
-  uses(ids: readonly string[]): Observable<readonly IngredientUse[]> {
-    const params = new HttpParams({ fromObject: { ids: ids.join(',') } });
+  /** In how many recipes each of these ingredients is; of all that any recipe uses where none is named. */
+  uses(ids?: readonly string[]): Observable<readonly IngredientUse[]> {
+    const params = new HttpParams({ fromObject: ids ? { ids: ids.join(',') } : {} });
     return this.http
       .get<{ items: IngredientUse[] }>(`${RECIPES}/uses`, { params })
       .pipe(map(({ items }) => items));

@@ -1,4 +1,5 @@
 import type { PictureProblem } from '../workers/page-picture';
+import type { DocumentProblem } from './read-document';
 
 /** Why a picture can't be read, with what to do. */
 export function pictureProblemMessage(problem: PictureProblem): string {
@@ -12,3 +13,15 @@ export function pictureProblemMessage(problem: PictureProblem): string {
 
 export const READING_FAILED =
   'The photo could not be read: reading print did not start. Reload the page and try again, or type from the photo.';
+
+/** Why a document can't be read, with what to do. */
+export function documentProblemMessage(problem: DocumentProblem): string {
+  switch (problem.code) {
+    case 'broken':
+      return 'This PDF is damaged or incomplete. Save it again where it comes from, or take a photo of the page.';
+    case 'locked':
+      return 'This PDF is locked by a password. Open it, print the page into a new PDF, and import that.';
+    case 'too-many-pages':
+      return `This PDF has ${problem.pages} pages: at most ${problem.most} can be read at once. Split it.`;
+  }
+}

@@ -1,6 +1,6 @@
 import type { Corners } from '@ypsigram/core/scan';
 import { openPagePicture, type PictureProblem } from '../workers/page-picture';
-import type { ReadPage } from './photo-pages';
+import { linesOfPages, type ReadPage } from './photo-pages';
 import { readPage } from './read-page';
 import { Recogniser } from './recogniser';
 
@@ -34,13 +34,17 @@ export interface PhotoReading {
   stop(): void;
 }
 
-/** Reads photos of pages one after the other, beside the page of the program. */
+/**
+ * Reads photos of pages one after the other, beside the page of the program.
+ *
+ * @param recogniser one that is ready already, where there is one; it is used up
+ */
 export function readPhotos(
   photos: readonly PhotoToRead[],
   tell: (progress: ReadingProgress) => void,
+  recogniser = new Recogniser(),
 ): PhotoReading {
   const { picture, close } = openPagePicture();
-  const recogniser = new Recogniser();
   const stop = (): void => {
     recogniser.stop();
     close();
@@ -60,3 +64,9 @@ export function readPhotos(
   };
   return { pages: read().finally(stop), stop };
 }
+
+/** What pages say, one after the other. */
+export const textOfPages = (pages: readonly ReadPage[]): string =>
+  linesOfPages(pages)
+    .map((line) => line?.text ?? '')
+    .join('\n');

@@ -24,7 +24,7 @@ const PERCENT = 100;
 
 /** Recognises print in pictures, beside the page of the program. */
 export class Recogniser {
-  private worker: TextWorker | null = null;
+  private loading: Promise<TextWorker> | null = null;
   private language: PrintLanguage | null = null;
   private tell: (share: number) => void = () => undefined;
 
@@ -67,20 +67,29 @@ export class Recogniser {
     return '';
   }
 
+  /** Loads recognition before it is needed; what goes wrong is said when it is. */
+  warmUp(): void {
+    this.ready('english').catch(() => undefined);
+  }
+
   /** Ends whatever is under way, and gives the memory back. */
   stop(): void {
-    void this.worker?.terminate();
-    this.worker = null;
+    // What did not come need not be ended.
+    this.loading?.then((worker) => worker.terminate()).catch(() => undefined);
+    this.loading = null;
   }
 
   private async ready(language: PrintLanguage): Promise<TextWorker> {
-    if (this.worker && this.language === language) return this.worker;
+    const isOther = this.language !== language;
     this.language = language;
-    if (this.worker) {
-      await this.worker.reinitialize(LETTERS_OF[language], OEM.LSTM_ONLY);
-      return this.worker;
-    }
-    return (this.worker = await createWorker(LETTERS_OF[language], OEM.LSTM_ONLY, {
+    if (!this.loading) return (this.loading = this.load(language));
+    const worker = await this.loading;
+    if (isOther) await worker.reinitialize(LETTERS_OF[language], OEM.LSTM_ONLY);
+    return worker;
+  }
+
+  private load(language: PrintLanguage): Promise<TextWorker> {
+    return createWorker(LETTERS_OF[language], OEM.LSTM_ONLY, {
       workerPath: `${FOLDER}/worker.min.js`,
       corePath: CORE,
       langPath: FOLDER,
@@ -89,6 +98,6 @@ export class Recogniser {
       logger: ({ status, progress }) => {
         if (status === 'recognizing text') this.tell(progress);
       },
-    }));
+    });
   }
 }

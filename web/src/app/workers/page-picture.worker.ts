@@ -175,7 +175,7 @@ const pagePicture = {
         return [words[word]!, amountOfSign(words[word]!.text, figures, above, below)];
       }),
     );
-    const page = scannedPage(readingOrder(words), signs, BUILT_IN_SHELF);
+    const page = scannedPage(readingOrder(words, BUILT_IN_SHELF), signs, BUILT_IN_SHELF);
     const { language } = readRecipe(textOfScan(page), USUAL_STANDARD, BUILT_IN_SHELF);
     return { page, language };
   },

@@ -1,5 +1,6 @@
 import { wrap, type Remote } from 'comlink';
 import type { FileReading } from '@ypsigram/core/formats';
+import type { DocumentPage } from '@ypsigram/core/scan';
 import '../kit/trusted-types/default-policy';
 import type { RecipeFilesWorker } from './recipe-files.worker';
 
@@ -12,6 +13,10 @@ export class RecipeFiles {
 
   read(name: string, content: string): Promise<FileReading> {
     return this.remote.read(name, content);
+  }
+
+  recipesOfDocument(pages: readonly DocumentPage[]): Promise<readonly string[]> {
+    return this.remote.recipesOfDocument(pages);
   }
 
   /** Stops whatever is being read. */

@@ -12,7 +12,7 @@ interface TrustedTypes {
 /** Whether an address is a script of this page itself. */
 function isOwnScript(address: string): boolean {
   const url = new URL(address, document.baseURI);
-  return url.origin === location.origin && url.pathname.endsWith('.js');
+  return url.origin === location.origin && /\.m?js$/.test(url.pathname);
 }
 
 // The chart library empties its own element by setting its HTML, and a worker is started by its

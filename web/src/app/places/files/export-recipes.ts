@@ -25,6 +25,11 @@ const FORMATS = [
     about: 'for a spreadsheet; can be imported again with everything in it',
   },
   { id: 'text', name: 'plain text', about: 'only the recipes as they are written' },
+  {
+    id: 'book',
+    name: 'a book',
+    about: 'to print on A4, letter or A5, or as one page for any browser; can be imported again',
+  },
 ] as const;
 
 /** Recipes go out as a file: all of them, or those that are chosen. */
@@ -55,9 +60,18 @@ export class ExportRecipes {
   /** Until it is known to be so, all can be asked for: nothing moves under a finger when they come. */
   protected readonly isEmpty = computed(() => this.listed()?.length === 0);
   protected readonly chosen = signal<ReadonlySet<string>>(new Set());
-  protected readonly address = computed(() => {
+  protected readonly bookTitle = signal('');
+  protected readonly hasChart = signal(true);
+  private readonly named = computed(() => {
     const ids = [...this.chosen()];
-    return `/api/exports?format=${this.format()}${ids.length > 0 ? `&ids=${ids.join(',')}` : ''}`;
+    return ids.length > 0 ? `&ids=${ids.join(',')}` : '';
+  });
+  protected readonly address = computed(
+    () => `/api/exports?format=${this.format()}${this.named()}`,
+  );
+  protected readonly book = computed(() => {
+    const title = encodeURIComponent(this.bookTitle().trim());
+    return `/api/exports/book?chart=${this.hasChart() ? 1 : 0}&title=${title}${this.named()}`;
   });
 
   protected toggle(id: string): void {

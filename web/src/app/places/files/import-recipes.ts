@@ -8,14 +8,14 @@ import {
 } from '@angular/core';
 import { Store } from '@ngrx/store';
 import { firstValueFrom } from 'rxjs';
-import { fileProblemMessage, type RecipeImportReply, type WebPageReply } from '@ypsigram/contract';
-import { LARGEST_FILE_BYTES, type RecipeFile } from '@ypsigram/core/formats';
+import { type RecipeImportReply, type WebPageReply } from '@ypsigram/contract';
+import type { RecipeFile } from '@ypsigram/core/formats';
 import { FilesApi } from '../../api/files-api';
 import { Opened } from '../../kit/opened/opened';
 import { problemOf } from '../../api/recipes-api';
 import { WebAddress } from '../../kit/web-address/web-address';
 import { authorsActions } from '../../state/authors/authors.feature';
-import { RecipeFiles } from '../../workers/recipe-files';
+import { FileReader } from '../../recognition/read-any-file';
 
 const STATUS_NAMES = {
   new: 'new',
@@ -57,7 +57,7 @@ interface Progress {
 export class ImportRecipes {
   private readonly api = inject(FilesApi);
   private readonly store = inject(Store);
-  private reader: RecipeFiles | null = null;
+  private reader: FileReader | null = null;
   /** Goes up whenever reading is stopped: what comes in late is not wanted any more. */
   private round = 0;
 
@@ -186,21 +186,20 @@ export class ImportRecipes {
   private async look(files: readonly File[]): Promise<void> {
     this.begin();
     const round = this.round;
-    const reader = (this.reader = new RecipeFiles());
+    const reader = (this.reader = new FileReader());
     const read: ReadRecipe[] = [];
     const troubles: ImportRetry[] = [];
     for (const [done, file] of files.entries()) {
-      this.progress.set({ done, all: files.length, doing: `Reading ${file.name}` });
-      if (file.size > LARGEST_FILE_BYTES) {
-        const size = { code: 'too-large', bytes: file.size, most: LARGEST_FILE_BYTES } as const;
-        troubles.push({ file: file.name, message: fileProblemMessage(size) });
-        continue;
-      }
-      const { recipes, problems } = await reader.read(file.name, await file.text());
+      const doing = `Reading ${file.name}`;
+      this.progress.set({ done, all: files.length, doing });
+      const { recipes, problems } = await reader.read(file, (how) => {
+        if (round === this.round) {
+          this.progress.set({ done, all: files.length, doing: `${doing}: ${how}` });
+        }
+      });
       if (round !== this.round) return;
       for (const recipe of recipes) read.push({ recipe, file: file.name });
-      for (const one of problems)
-        troubles.push({ file: file.name, message: fileProblemMessage(one) });
+      for (const message of problems) troubles.push({ file: file.name, message });
     }
     reader.stop();
     this.troubles.set(troubles);

@@ -1,6 +1,7 @@
 import {
   ChangeDetectionStrategy,
   Component,
+  DestroyRef,
   computed,
   inject,
   input,
@@ -30,6 +31,11 @@ const ADDRESS = /^https?:\/\/\S+$/i;
   templateUrl: './bring-in.html',
   styleUrl: './bring-in.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
+  host: {
+    '(document:paste)': 'bringFiles($event, $event.clipboardData?.files)',
+    '(document:drop)': 'bringFiles($event, $event.dataTransfer?.files)',
+    '(document:dragover)': 'allow($event)',
+  },
 })
 export class BringIn {
   readonly text = input.required<string>();
@@ -42,13 +48,62 @@ export class BringIn {
   protected readonly isGetting = linkedSignal(() => this.isAddress());
   /** Several recipes of one page, of which one is meant. */
   private readonly pages = inject(PhotoPages);
+  private reader: { stop(): void } | null = null;
+  /** What is being read, and how far; null while nothing is. */
+  protected readonly progress = signal<string | null>(null);
+  protected readonly problem = signal<string | null>(null);
   protected readonly photos = signal<readonly File[]>([]);
   protected readonly several = signal<WebPageReply['recipes']>([]);
+
+  constructor() {
+    inject(DestroyRef).onDestroy(() => this.stop());
+  }
 
   protected choosePhotos(field: HTMLInputElement): void {
     const files = [...(field.files ?? [])];
     field.value = '';
     this.photos.set(files);
+  }
+
+  protected async chooseFile(field: HTMLInputElement): Promise<void> {
+    const [file] = field.files ?? [];
+    field.value = '';
+    if (file) await this.readFile(file);
+  }
+
+  protected stop(): void {
+    this.reader?.stop();
+    this.reader = null;
+    this.progress.set(null);
+  }
+
+  /** What is dropped or pasted is a recipe where it is a picture or a file. */
+  protected bringFiles(event: Event, files: FileList | undefined): void {
+    if (!this.isNeeded() || !files || files.length === 0) return;
+    event.preventDefault();
+    const all = [...files];
+    const pictures = all.filter(({ type }) => type.startsWith('image/'));
+    if (pictures.length > 0) this.photos.set(pictures);
+    else void this.readFile(all[0]!);
+  }
+
+  protected allow(event: DragEvent): void {
+    if (this.isNeeded() && event.dataTransfer?.types.includes('Files')) event.preventDefault();
+  }
+
+  private async readFile(file: File): Promise<void> {
+    this.stop();
+    this.problem.set(null);
+    const { FileReader } = await import('../../../recognition/read-any-file');
+    const reader = (this.reader = new FileReader());
+    this.progress.set(`Reading ${file.name}`);
+    const { recipes, problems } = await reader.read(file, (how) => {
+      if (this.reader === reader) this.progress.set(`Reading ${file.name}: ${how}`);
+    });
+    if (this.reader !== reader) return;
+    this.stop();
+    if (recipes.length > 0) this.take({ recipes: recipes as unknown as WebPageReply['recipes'] });
+    else this.problem.set(problems[0] ?? null);
   }
 
   protected takePages(pages: readonly ReadPage[]): void {
@@ -61,7 +116,7 @@ export class BringIn {
     this.brought.emit({ text, author: null });
   }
 
-  protected take({ recipes }: WebPageReply): void {
+  protected take({ recipes }: Pick<WebPageReply, 'recipes'>): void {
     if (recipes.length > 1) return this.several.set(recipes);
     const [recipe] = recipes;
     if (recipe) this.choose(recipe);

@@ -17,6 +17,8 @@ import { photoLinesOf } from './photo-lines';
 /** So much of the page shows around the line at hand, in heights of it. */
 const AROUND = 2.2;
 const STROKE = 4;
+/** Dirt is taken for a word of so few letters. */
+const LONGEST_SPECK = 2;
 
 /** One doubt of a line: the word, and what it may be. */
 interface Doubt {
@@ -44,6 +46,7 @@ export class PhotoBeside {
 
   protected readonly photos = inject(PhotoPages);
   private readonly canvas = viewChild<ElementRef<HTMLCanvasElement>>('canvas');
+  protected readonly longestSpeck = LONGEST_SPECK;
   protected readonly isWhole = signal(false);
   protected readonly placed = computed(() =>
     photoLinesOf(this.text().split('\n'), this.photos.lines()),
@@ -93,7 +96,7 @@ export class PhotoBeside {
     const context = canvas.getContext('2d')!;
     context.drawImage(picture, 0, -top);
     if (!line) return;
-    context.strokeStyle = getComputedStyle(canvas).getPropertyValue('--yg-mustard');
+    context.strokeStyle = getComputedStyle(canvas).color;
     context.lineWidth = STROKE;
     const room = height / 3;
     context.strokeRect(

@@ -19,6 +19,7 @@ import {
   type PhotoReading,
   type ReadingProgress,
 } from '../../../recognition/read-photos';
+import { Recogniser } from '../../../recognition/recogniser';
 import { openPagePicture, type OpenedPicture } from '../../../workers/page-picture';
 import { pictureProblemMessage, READING_FAILED } from '../../../recognition/problem-words';
 import { PageCorners } from './page-corners';
@@ -58,6 +59,8 @@ export class PhotoReader {
   protected readonly percent = computed(() => Math.round((this.progress()?.share ?? 0) * PERCENT));
   private readonly opener = openPagePicture();
   private reading: PhotoReading | null = null;
+  /** Made ready while somebody looks at the corners. */
+  private recogniser = new Recogniser();
 
   constructor() {
     effect(() => {
@@ -66,6 +69,7 @@ export class PhotoReader {
     });
     inject(DestroyRef).onDestroy(() => {
       this.reading?.stop();
+      this.recogniser.stop();
       this.opener.close();
       this.opened()?.shown.close();
     });
@@ -102,9 +106,14 @@ export class PhotoReader {
 
   protected async start(): Promise<void> {
     this.problem.set(null);
-    const reading = (this.reading = readPhotos(this.photos(), (progress) => {
-      if (this.reading === reading) this.progress.set(progress);
-    }));
+    const reading = (this.reading = readPhotos(
+      this.photos(),
+      (progress) => {
+        if (this.reading === reading) this.progress.set(progress);
+      },
+      this.recogniser,
+    ));
+    this.recogniser = new Recogniser();
     this.progress.set({ photo: 0, share: 0 });
     try {
       const pages = await reading.pages;
@@ -141,5 +150,6 @@ export class PhotoReader {
     if ('code' in opened) return this.problem.set(pictureProblemMessage(opened));
     this.corners.set(this.photo()!.corners ?? opened.corners);
     this.opened.set(opened);
+    this.recogniser.warmUp();
   }
 }

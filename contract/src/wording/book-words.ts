@@ -1,0 +1,27 @@
+/** What stands in a book of recipes around the recipes themselves. */
+export const BOOK_WORDS = {
+  untitled: 'Our recipes',
+  contents: 'Contents',
+  index: 'By ingredient',
+  chart: 'What a cup weighs here',
+  chartNote: (cups: string): string =>
+    `In grams, with ${cups} cups and spoons, filled the usual way. Nine of ten careful fills lie in the range.`,
+  made: (recipes: number, date: string): string =>
+    `${recipes} ${recipes === 1 ? 'recipe' : 'recipes'}, ${date}`,
+  batch: 'Batch',
+  makes: (pieces: string): string => `makes ${pieces}`,
+  dough: (grams: string): string => `${grams} g in all`,
+  written: 'As written',
+  measure: 'Measure',
+  weigh: 'Weigh',
+  method: 'Method',
+  allergens: 'Allergens',
+  allergenCaution: 'Kinds and makers differ: read the package.',
+  noWeight: 'no weight yet: in no total',
+  weighIt: 'weigh it',
+  ingredient: 'Ingredient',
+  filled: 'Filled',
+  print: 'Print',
+  save: 'Save as one file',
+  by: (author: string): string => `by ${author}`,
+} as const;

@@ -1,0 +1,1 @@
+export { bookRoutes, type BookContext } from './routes.js';
