@@ -3,13 +3,7 @@ import { toSignal } from '@angular/core/rxjs-interop';
 import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { catchError, map, of } from 'rxjs';
-import {
-  METHOD_NAMES,
-  basisName,
-  fixed,
-  sourceText,
-  standardName,
-} from '@ypsigram/contract';
+import { METHOD_NAMES, basisName, fixed, sourceText, standardName } from '@ypsigram/contract';
 import { toolSpreadsOf } from '@ypsigram/core/calibration';
 import { writeCsv } from '@ypsigram/core/formats';
 import type { KnownWeight } from '@ypsigram/core/measuring';

@@ -1,0 +1,182 @@
+import { readFile } from 'node:fs/promises';
+import { documentOf, photoOf } from '../kitchen/paper';
+import { printed } from '../kitchen/printed';
+import { expect, test } from '../kitchen/test';
+
+const CARD = [
+  'Makes 12',
+  '3 cups rolled oats',
+  '½ cup honey',
+  '1¼ cups flour',
+  '1 tsp salt',
+  'Mix and bake.',
+];
+
+test.describe('a recipe from elsewhere', () => {
+  test.use({ demo: true });
+
+  test('is got by its web address, and read at once', async ({ baker, page }) => {
+    await baker.goTo('/new/text');
+    await page.getByRole('button', { name: 'a web address' }).click();
+    await page.getByText('Made-up pages of the demo').click();
+    await page.getByRole('button', { name: 'Hatch granola' }).click();
+    await page.getByRole('button', { name: 'Get recipe' }).click();
+    await expect(page.getByRole('heading', { name: 'Hatch granola' })).toBeVisible();
+    await expect(page.getByLabel('Author')).toHaveValue(/.+/);
+    await page.getByRole('button', { name: 'Save recipe' }).click();
+    await expect(baker.row('3 cups rolled oats')).toContainText('g');
+  });
+
+  test('is not got from a private network, and an address in the text is offered', async ({
+    baker,
+    page,
+    troubles,
+  }) => {
+    await baker.goTo('/new/text');
+    await baker.write('http://192.168.1.1/secret');
+    await expect(page.getByLabel('Web address of the recipe')).toHaveValue(
+      'http://192.168.1.1/secret',
+    );
+    await page.getByRole('button', { name: 'Get recipe' }).click();
+    await expect(page.getByRole('alert')).toContainText('in your own network');
+    expect(troubles.splice(0)).toEqual([expect.stringContaining('400')]);
+  });
+
+  test('switched off in Settings stays off', async ({ baker, page }) => {
+    await baker.goTo('/kitchen/settings');
+    await page.getByLabel('Get a recipe when its web address is pasted').uncheck();
+    await baker.expectSaved();
+    await baker.goTo('/new/text');
+    await page.getByRole('button', { name: 'a web address' }).click();
+    await expect(page.getByText('switched off')).toBeVisible();
+    await page.getByRole('link', { name: 'Open Settings' }).click();
+    await expect(page.getByRole('heading', { name: 'Recipes from the web' })).toBeVisible();
+  });
+});
+
+test('a photo of a card becomes grams, with the photo beside its text', async ({
+  baker,
+  browser,
+  page,
+}) => {
+  const asked: string[] = [];
+  page.on('request', (request) => asked.push(request.url()));
+  await baker.goTo('/new/text');
+  await page
+    .getByLabel('Start from photos')
+    .setInputFiles(await photoOf(browser, 'Oat slabs', CARD));
+  const corner = page.getByRole('button', { name: /^Top left corner/ });
+  await corner.press('ArrowRight');
+  await page.getByRole('button', { name: 'Read photo' }).click();
+  await expect(page.getByRole('img', { name: 'On the photo: Oat slabs' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Oat slabs' })).toBeVisible();
+  await expect(page.getByRole('textbox', { name: 'Recipe text' })).toContainText('1/2 cup honey');
+  await page.getByText('1 tsp salt').first().click();
+  await expect(page.getByRole('img', { name: 'On the photo: 1 tsp salt' })).toBeVisible();
+  await page.getByRole('button', { name: 'Put the photo away' }).click();
+  await page.getByRole('button', { name: 'Save recipe' }).click();
+  await expect(baker.row('3 cups rolled oats')).toContainText('243');
+  await expect(baker.row('1/2 cup honey')).toContainText('170');
+  await expect(baker.row('1 1/4 cups flour')).toContainText(/15[0-9]/);
+  expect(asked.filter((address) => !address.startsWith(baker.server.address))).toEqual([]);
+});
+
+test('what is no picture is said to be none, and nothing is lost', async ({ baker, page }) => {
+  await baker.goTo('/new/text');
+  const buffer = Buffer.from('this is no picture');
+  await page
+    .getByLabel('Start from photos')
+    .setInputFiles({ name: 'no.jpg', mimeType: 'image/jpeg', buffer });
+  await expect(page.getByRole('alert')).toContainText('can’t open that picture');
+  await page.getByRole('button', { name: 'Cancel' }).click();
+  await expect(page.getByText('start from')).toBeVisible();
+});
+
+test('a PDF is cut into its recipes, and a damaged one says what to do', async ({
+  baker,
+  browser,
+  page,
+}) => {
+  const book = await documentOf(browser, [
+    { title: 'Oat slabs', lines: CARD },
+    { title: 'Rye crispbread', lines: ['2 cups dark rye flour', '1 tbsp honey', 'Roll thin.'] },
+  ]);
+  await baker.goTo('/recipes/import-and-export');
+  await page
+    .getByLabel('Choose files')
+    .setInputFiles([book, { ...book, name: 'half.pdf', buffer: book.buffer.subarray(0, 700) }]);
+  const coming = page.getByRole('region', { name: 'Preview of the import' });
+  await expect(coming.getByRole('row')).toHaveCount(3);
+  await expect(page.getByText(/half\.pdf:.*damaged or incomplete/)).toBeVisible();
+  await page.getByRole('button', { name: 'Import 2 recipes' }).click();
+  await expect(page.getByText('2 recipes imported.')).toBeVisible();
+  // One of them as a new recipe: it is asked which.
+  await baker.goTo('/new/text');
+  await page.getByLabel('Start from a PDF or a file').setInputFiles(book);
+  await page.getByRole('button', { name: 'Rye crispbread' }).click();
+  await expect(page.getByRole('heading', { name: 'Rye crispbread' })).toBeVisible();
+});
+
+test.describe('out on paper', () => {
+  test.use({ demo: true });
+
+  test('a conversion chart is chosen, printed on one sheet and saved as a table', async ({
+    baker,
+    page,
+  }) => {
+    await baker.goTo('/ingredients');
+    await page.getByRole('link', { name: 'Conversion chart' }).click();
+    const chart = page.getByRole('region', { name: 'The chart' });
+    const flour = chart.getByRole('row', { name: /^All-purpose wheat flour/ });
+    await expect(flour).toContainText('125');
+    await page.getByRole('searchbox', { name: 'Add an ingredient to the chart' }).fill('cocoa');
+    await page
+      .getByRole('button', { name: /^(Cocoa|Unsweetened cocoa)/ })
+      .first()
+      .click();
+    await expect(chart.getByRole('row', { name: /cocoa/i })).toBeVisible();
+    await page.getByLabel('Filled by').selectOption({ label: 'Grebe' });
+    await expect(flour).not.toContainText('125');
+    await chart.getByRole('button', { name: 'Leave out Honey' }).click();
+    await expect(chart.getByRole('row', { name: /^Honey/ })).toHaveCount(0);
+    const saving = page.waitForEvent('download');
+    await page.getByRole('button', { name: 'Save table (CSV)' }).click();
+    const table = await readFile(await (await saving).path(), 'utf8');
+    expect(table.split('\n')[0]).toContain('1 cup g,1 cup from g,1 cup to g');
+    expect(table).toMatch(/cocoa/i);
+    await page.getByLabel('From what to what a cup goes').uncheck();
+    expect((await printed(page, { format: 'A4' })).pages).toBe(1);
+  });
+
+  test('a book of all recipes is turned to another batch, printed, and comes in again', async ({
+    baker,
+    page,
+    context,
+  }) => {
+    await baker.goTo('/recipes/import-and-export');
+    await page.getByText('a book:').click();
+    await page.getByLabel('Title of the book').fill('Towpath stall');
+    const opening = context.waitForEvent('page');
+    await page.getByRole('link', { name: 'Open book to print' }).click();
+    const book = await opening;
+    await expect(book.getByRole('heading', { name: 'Towpath stall' })).toBeVisible();
+    const slabs = book.getByRole('article').filter({ hasText: 'Towpath oat slabs' });
+    await slabs.getByLabel('Batch').selectOption('2');
+    await expect(slabs.getByRole('row', { name: /^3 cups rolled oats/ })).toContainText(
+      '6 1/2 cups',
+    );
+    await book.getByRole('link', { name: 'A5' }).click();
+    await expect(book.getByRole('link', { name: 'A4' })).toBeVisible();
+    const { pages, width } = await printed(book, { preferCSSPageSize: true });
+    expect(Math.round(width)).toBe(420);
+    expect(pages).toBeGreaterThanOrEqual(10);
+    const saving = book.waitForEvent('download');
+    await book.getByRole('link', { name: 'Save as one file' }).click();
+    const path = await (await saving).path();
+    await page
+      .getByLabel('Choose files')
+      .setInputFiles({ name: 'book.html', mimeType: 'text/html', buffer: await readFile(path) });
+    const coming = page.getByRole('region', { name: 'Preview of the import' });
+    await expect(coming.getByText('already there')).toHaveCount(6);
+  });
+});
