@@ -21,6 +21,7 @@ for (const part of [
   'log',
   'practice-page',
   'first-view',
+  'photo',
 ]) {
   console.log(`\n== ${part}`);
   // Through tsx, since the search is part of the page and written in TypeScript.

@@ -12,6 +12,9 @@ const CARD = [
   'Mix and bake.',
 ];
 
+/** What the recogniser tells itself where others would log a trouble. */
+const RECOGNISER_TALK = /^Estimating resolution as/;
+
 test.describe('a recipe from elsewhere', () => {
   test.use({ demo: true });
 
@@ -58,6 +61,7 @@ test('a photo of a card becomes grams, with the photo beside its text', async ({
   baker,
   browser,
   page,
+  troubles,
 }) => {
   const asked: string[] = [];
   page.on('request', (request) => asked.push(request.url()));
@@ -79,6 +83,7 @@ test('a photo of a card becomes grams, with the photo beside its text', async ({
   await expect(baker.row('1/2 cup honey')).toContainText('170');
   await expect(baker.row('1 1/4 cups flour')).toContainText(/15[0-9]/);
   expect(asked.filter((address) => !address.startsWith(baker.server.address))).toEqual([]);
+  expect(troubles.splice(0).filter((said) => !RECOGNISER_TALK.test(said))).toEqual([]);
 });
 
 test('what is no picture is said to be none, and nothing is lost', async ({ baker, page }) => {

@@ -10,7 +10,14 @@ const LOOKS = [
   { name: 'print', face: "'Liberation Serif'", size: 44 },
   { name: 'sans', face: "'DejaVu Sans'", size: 38, signs: true },
   { name: 'typewriter', face: "'Liberation Mono'", size: 38, isTyped: true },
-  { name: 'cream', face: "'DejaVu Serif'", size: 38, paper: '#efe2c0', ink: '#4a3b28', signs: true },
+  {
+    name: 'cream',
+    face: "'DejaVu Serif'",
+    size: 38,
+    paper: '#efe2c0',
+    ink: '#4a3b28',
+    signs: true,
+  },
   { name: 'columns', face: "'Liberation Sans'", size: 34, columns: 2 },
   {
     name: 'turned',
@@ -53,13 +60,24 @@ const HEADINGS = {
 const SIGNS = { '1/2': '½', '1/3': '⅓', '2/3': '⅔', '1/4': '¼', '3/4': '¾' };
 
 const signed = (line) =>
-  line.replace(/(\d+ )?\b(1\/2|1\/3|2\/3|1\/4|3\/4)\b/g, (_, whole, part) => `${(whole ?? '').trim()}${SIGNS[part]}`);
+  line.replace(
+    /(\d+ )?\b(1\/2|1\/3|2\/3|1\/4|3\/4)\b/g,
+    (_, whole, part) => `${(whole ?? '').trim()}${SIGNS[part]}`,
+  );
 
 const escaped = (text) => text.replace(/&/g, '&amp;').replace(/</g, '&lt;');
 
 function htmlOf({ recipe, look, ingredients }) {
   const [list, method, makes] = HEADINGS[recipe.language];
-  const { face, size, paper = '#fdfdfb', ink = '#1c1c1c', columns = 1, turn = 0, light = false } = look;
+  const {
+    face,
+    size,
+    paper = '#fdfdfb',
+    ink = '#1c1c1c',
+    columns = 1,
+    turn = 0,
+    light = false,
+  } = look;
   const shadow = light
     ? 'background: linear-gradient(115deg, rgb(0 0 0 / 0.42), rgb(0 0 0 / 0.05) 45%, rgb(255 255 255 / 0.12) 60%, rgb(0 0 0 / 0.3))'
     : '';
@@ -83,6 +101,48 @@ export const CARDS = PAGE_RECIPES.flatMap((recipe, at) =>
     return { name: `${look.name} ${recipe.path.slice(1)}`, recipe, look, ingredients };
   }),
 );
+
+/** A figure from 0 to 1 that is the same at every run (mulberry32). */
+function random(seed) {
+  let state = seed;
+  return () => {
+    state = (state + 0x6d2b79f5) | 0;
+    let mixed = Math.imul(state ^ (state >>> 15), 1 | state);
+    mixed = (mixed + Math.imul(mixed ^ (mixed >>> 7), 61 | mixed)) ^ mixed;
+    return ((mixed ^ (mixed >>> 14)) >>> 0) / 2 ** 32;
+  };
+}
+
+const FACES = [
+  "'Liberation Serif'",
+  "'Liberation Sans'",
+  "'Liberation Sans Narrow'",
+  "'DejaVu Serif Condensed'",
+  "'DejaVu Sans'",
+];
+const PAPERS = ['#ffffff', '#f6eed6', '#e6e6e2', '#f3dfc1'];
+
+/** Cards that nothing was tuned to: every look is drawn by lot. */
+export function cardsByLot(seed) {
+  const next = random(seed);
+  const oneOf = (list) => list[Math.floor(next() * list.length)];
+  return PAGE_RECIPES.map((recipe) => {
+    const look = {
+      name: 'by lot',
+      face: oneOf(FACES),
+      size: 28 + Math.round(next() * 20),
+      paper: oneOf(PAPERS),
+      ink: oneOf(['#111111', '#333a55', '#4a3b28']),
+      columns: next() < 0.3 ? 2 : 1,
+      turn: Math.round((next() * 8 - 4) * 10) / 10,
+      light: next() < 0.5,
+      quality: 45 + Math.round(next() * 45),
+      signs: next() < 0.6,
+    };
+    const ingredients = look.signs ? recipe.ingredients.map(signed) : recipe.ingredients;
+    return { name: `by lot ${recipe.path.slice(1)}`, recipe, look, ingredients };
+  });
+}
 
 /** A card as a JPEG. */
 export async function drawCard(page, card) {

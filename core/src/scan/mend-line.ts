@@ -22,7 +22,7 @@ const SURE = 0.6;
 /** Figures weigh: they have to be surer. */
 const SURE_FIGURE = 0.75;
 /** What dirt and folds of the paper are recognised as, at the edges of a line. */
-const DIRT = /^[|¦\]\[(){}<>»«“”"'`´’‘~_=*^.,:;\\/-]+$|^[iIlJj!]$/;
+const DIRT = /^[|¦\][(){}<>»«“”"'`´’‘~_=*^.,:;\\/-]+$|^[iIlJj!]$/;
 
 /** What letters and figures are recognised as, and what was there; only where the reader likes it better. */
 const SLIPS: readonly (readonly [recognised: RegExp, printed: string])[] = [

@@ -69,13 +69,17 @@ export class Recogniser {
 
   /** Loads recognition before it is needed; what goes wrong is said when it is. */
   warmUp(): void {
-    this.ready('english').catch(() => undefined);
+    this.ready('english').catch((error: unknown) =>
+      console.debug('recognition is asked for again when a photo is read', error),
+    );
   }
 
   /** Ends whatever is under way, and gives the memory back. */
   stop(): void {
     // What did not come need not be ended.
-    this.loading?.then((worker) => worker.terminate()).catch(() => undefined);
+    this.loading
+      ?.then((worker) => worker.terminate())
+      .catch((error: unknown) => console.debug('recognition never came', error));
     this.loading = null;
   }
 

@@ -11,7 +11,7 @@ export type {
 } from './page-picture.worker';
 
 /** A picture of a page, beside the page of the program, so that it never stops for one. */
-export interface PagePicture extends Remote<PagePictureWorker> {}
+export type PagePicture = Remote<PagePictureWorker>;
 
 /** A place for one picture after the other, and how to leave it. */
 export function openPagePicture(): { readonly picture: PagePicture; close(): void } {

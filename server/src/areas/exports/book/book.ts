@@ -1,20 +1,10 @@
-import type { PlanReply } from '@ypsigram/contract';
 import { BOOK_WORDS as WORDS, allergenText, standardName } from '@ypsigram/contract';
 import type { Ingredient, Shelf } from '@ypsigram/core/catalogue';
 import { conversionChart, type ChartKitchen } from '@ypsigram/core/quick';
+import type { BookRecipe } from './book-recipe.js';
 import { cardOf } from './card.js';
 import { chartOf } from './chart.js';
 import { html, type Html } from './html.js';
-
-/** A recipe of a book, planned for each batch that it can be turned to. */
-export interface BookRecipe {
-  readonly title: string;
-  readonly author: string | null;
-  /** By factor, in the order in which they are offered. */
-  readonly plans: readonly PlanReply[];
-  /** Which of them is shown at first. */
-  readonly at: number;
-}
 
 /** A book of recipes: what stands in it, and what it is printed by. */
 export interface Book {

@@ -1,6 +1,6 @@
 import { BOOK_WORDS as WORDS, fixed, short, type PlanReply } from '@ypsigram/contract';
 import { headsIngredients, type LineKind } from '@ypsigram/core/reading';
-import type { BookRecipe } from './book.js';
+import type { BookRecipe } from './book-recipe.js';
 import { html, type Html } from './html.js';
 
 type Line = PlanReply['lines'][number];

@@ -15,7 +15,8 @@ import type { ChartKitchen } from '@ypsigram/core/quick';
 import type { Standard } from '@ypsigram/core/units';
 import { notFound, onlyMethods, ProblemError } from '../../../http/problem.js';
 import { validate } from '../../../http/validate.js';
-import { bookBody, type BookRecipe } from './book.js';
+import { bookBody } from './book.js';
+import type { BookRecipe } from './book-recipe.js';
 import { bookDocument } from './document.js';
 
 /** What a book needs of the areas. */

@@ -10,9 +10,10 @@ import {
 } from '@angular/core';
 import { toSignal } from '@angular/core/rxjs-interop';
 import { RouterLink } from '@angular/router';
-import { catchError, of, type Subscription } from 'rxjs';
+import type { Subscription } from 'rxjs';
 import type { WebPageReply } from '@ypsigram/contract';
 import { FilesApi } from '../../api/files-api';
+import { unharmed } from '../../api/unharmed';
 import { problemOf } from '../../api/recipes-api';
 
 const NOTHING = { isOn: true, samples: [] };
@@ -36,10 +37,12 @@ export class WebAddress {
   protected readonly typed = linkedSignal(() => this.address().trim());
   protected readonly problem = signal<string | null>(null);
   protected readonly getting = signal<Subscription | null>(null);
-  /** Without an answer it is tried all the same: the try then says what is wrong. */
-  protected readonly state = toSignal(this.api.webPages().pipe(catchError(() => of(NOTHING))), {
-    initialValue: NOTHING,
-  });
+  protected readonly state = toSignal(
+    this.api.webPages().pipe(unharmed('a page that is asked for says what is wrong')),
+    {
+      initialValue: NOTHING,
+    },
+  );
 
   constructor() {
     inject(DestroyRef).onDestroy(() => this.getting()?.unsubscribe());

@@ -8,7 +8,7 @@ import {
 } from '@angular/core';
 import { Store } from '@ngrx/store';
 import { firstValueFrom } from 'rxjs';
-import { type RecipeImportReply, type WebPageReply } from '@ypsigram/contract';
+import type { RecipeImportReply, WebPageReply } from '@ypsigram/contract';
 import type { RecipeFile } from '@ypsigram/core/formats';
 import { FilesApi } from '../../api/files-api';
 import { Opened } from '../../kit/opened/opened';

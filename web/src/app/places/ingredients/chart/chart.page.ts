@@ -2,13 +2,14 @@ import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@a
 import { toSignal } from '@angular/core/rxjs-interop';
 import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
-import { catchError, map, of } from 'rxjs';
+import { map } from 'rxjs';
 import { METHOD_NAMES, basisName, fixed, sourceText, standardName } from '@ypsigram/contract';
 import { toolSpreadsOf } from '@ypsigram/core/calibration';
 import { writeCsv } from '@ypsigram/core/formats';
 import type { KnownWeight } from '@ypsigram/core/measuring';
 import { CHART_MEASURES, conversionChart, type ChartCell } from '@ypsigram/core/quick';
 import { RecipesApi } from '../../../api/recipes-api';
+import { unharmed } from '../../../api/unharmed';
 import { download } from '../../../kit/picture/download';
 import { SearchField } from '../../../kit/search-field/search-field';
 import { authorsFeature } from '../../../state/authors/authors.feature';
@@ -61,7 +62,7 @@ export class ChartPage {
       .uses()
       .pipe(
         map((uses) => new Map(uses.map(({ ingredientId, recipes }) => [ingredientId, recipes]))),
-        catchError(() => of(new Map<string, number>())),
+        unharmed('the ingredients that most kitchens have stand there'),
       ),
     { initialValue: new Map<string, number>() },
   );
@@ -113,7 +114,7 @@ export class ChartPage {
       cells: cells.map((cell) => ({ grams: inGrams(cell.grams), range: rangeOf(cell) })),
       exact: cells,
       source:
-        basis.rung === 'table'
+        basis.rung === 'reference'
           ? sourceText(basis.source)
           : `${basisName(basis)}: ${sourceText(basis.source)}`,
     }));
