@@ -37,6 +37,14 @@ const SEEN_ALL =
 /** Only these, where some are named: node scripts/screenshots.mjs oven log */
 const only = new Set(process.argv.slice(2));
 
+const CARD = `<!doctype html><meta charset="utf-8"><style>
+  body { margin: 0; background: #7d6a55 }
+  main { margin: 60px; padding: 50px 60px; background: #f3ead3; color: #2c2620;
+    font: 34px/1.5 'Liberation Serif', serif; transform: rotate(1.5deg) }
+  h1 { font-size: 48px; margin: 0 0 10px } p { margin: 0 }
+</style><main><h1>Hatch granola</h1><p>Makes 1 jar</p><p>3 cups rolled oats</p><p>½ cup honey</p>
+<p>⅓ cup sunflower oil</p><p>1 cup hazelnuts</p><p>½ tsp fine salt</p><p>Stir and bake at 150 °C.</p></main>`;
+
 async function picture(name, viewport, act) {
   if (only.size > 0 && !only.has(name)) return;
   const page = await browser.newPage({ viewport });
@@ -157,12 +165,6 @@ await picture('measure', LAPTOP, async (page) => {
   await page.getByRole('button', { name: /^Bread flour:/ }).click();
   await page.evaluate(() => globalThis.scrollTo(0, 0));
 });
-await picture('measure-tray', LAPTOP, async (page) => {
-  await openBench(page, 'container', (lines) =>
-    lines.map((line) => weighed(line, line.name === 'Bread flour' ? 1.06 : 1)),
-  );
-  await page.getByText('Everything is within').waitFor();
-});
 await picture('log', LAPTOP, async (page) => {
   await open('Rye and honey crispbread', 'Amounts')(page);
   await page.getByRole('link', { name: /^Log/ }).last().click();
@@ -220,11 +222,24 @@ await picture('practice-fill', LAPTOP, async (page) => {
   await page.getByRole('button', { name: 'Sweep' }).click();
   await page.getByRole('button', { name: 'Weigh it' }).click();
 });
-await picture('practice-jug', LAPTOP, async (page) => {
-  await page.goto(`${address}/practice/jug`);
-  await page.getByRole('button', { name: 'A little more' }).waitFor();
-  await hold(page, /^Pour hold/, 2600);
-  await page.getByRole('slider', { name: 'Height of your eye' }).fill('300');
+await picture('conversion-chart', LAPTOP, async (page) => {
+  await page.goto(`${address}/ingredients/chart`);
+  await page.getByRole('row', { name: /^Honey/ }).waitFor();
+});
+/** A printed card, turned a little, as a telephone would take it. */
+async function cardPhoto() {
+  const page = await browser.newPage({ viewport: { width: 1000, height: 1100 } });
+  await page.setContent(CARD);
+  const buffer = await page.screenshot({ type: 'jpeg', quality: 80 });
+  await page.close();
+  return { name: 'card.jpg', mimeType: 'image/jpeg', buffer };
+}
+await picture('photo', LAPTOP, async (page) => {
+  await page.goto(`${address}/new/text`);
+  await page.getByLabel('Start from photos').setInputFiles(await cardPhoto());
+  await page.getByRole('button', { name: 'Read photo' }).click();
+  await page.getByRole('textbox', { name: 'Recipe text' }).getByText('honey').click();
+  await page.getByRole('img', { name: /^On the photo: .*honey/ }).waitFor();
 });
 await picture('amounts-phone', PHONE, open('Lean sponge', 'Amounts'));
 

@@ -1,5 +1,4 @@
 import { z } from 'zod';
-import { importedRecipe } from './imports.js';
 
 /** No address that people pass on is longer. */
 const LONGEST_ADDRESS = 2000;
@@ -20,10 +19,22 @@ const webAddress = z
 
 export const webPageRequest = z.strictObject({ address: webAddress });
 
+/** A recipe as imports take it. */
+const foundRecipe = z
+  .looseObject({
+    title: z.string().nullable(),
+    text: z.string(),
+    author: z.string().nullable(),
+  })
+  .meta({
+    description:
+      'As `POST /api/imports` takes it; with its settings, where the page was made by this program.',
+  });
+
 /** The recipes of a page of the web. */
 export const webPageReply = z.object({
   address: z.string().meta({ description: 'Where it was found, after it led elsewhere.' }),
-  recipes: z.array(importedRecipe).min(1),
+  recipes: z.array(foundRecipe).min(1),
 });
 
 /** Whether pages are got here, and which there are to try it on. */

@@ -37,6 +37,7 @@ describe('the interface over HTTP', () => {
       'recipes',
       'exports',
       'imports',
+      'web-pages',
       'backup',
       'bakes',
       'timers',

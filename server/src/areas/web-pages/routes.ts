@@ -58,7 +58,10 @@ export function webPageRoutes({ isOn, shelf, standIn }: WebPagesContext): Router
       );
       const { recipes } = readRecipeFile('page.html', page.html, RECIPE_WORDS, await shelf());
       if (recipes.length === 0) throw new ProblemError(422, NO_RECIPE);
-      const reply = { address: page.address, recipes } as unknown as WebPageReply;
+      const reply: WebPageReply = {
+        address: page.address,
+        recipes: recipes.map((recipe) => ({ ...recipe })),
+      };
       response.json(reply);
     })
     .all(onlyMethods('GET', 'POST'));

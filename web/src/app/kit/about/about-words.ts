@@ -41,7 +41,7 @@ export const ABOUT: Readonly<Record<PlaceId, About>> = {
   files: {
     name: 'Import and export',
     says: [
-      'Bring recipes in from files or paste them, and take them out again as text, tables or data.',
+      'Bring recipes in from files, PDFs, photos and web pages, and take them out as text, tables, data or a book.',
       'A backup holds the whole kitchen in one file.',
       'You see what comes in before it does, and an import can be undone.',
     ],
@@ -51,7 +51,7 @@ export const ABOUT: Readonly<Record<PlaceId, About>> = {
   text: {
     name: 'Text',
     says: [
-      'Paste a recipe just as it is written: its words are never changed.',
+      'Paste a recipe just as it is written, or start from a photo, a PDF or a web address.',
       'Each line shows how it was read and what it weighs.',
       'Where a line could mean two things, you are asked, with the grams of each answer.',
     ],

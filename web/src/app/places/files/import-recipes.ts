@@ -118,7 +118,7 @@ export class ImportRecipes {
     this.isGetting.set(false);
     this.begin();
     void this.show(
-      recipes.map((recipe) => ({ recipe: recipe as RecipeFile, file: address })),
+      recipes.map((recipe) => ({ recipe: recipe as unknown as RecipeFile, file: address })),
       this.round,
     );
   }
