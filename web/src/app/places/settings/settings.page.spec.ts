@@ -109,10 +109,24 @@ describe('the settings', () => {
     expect(kitchen().answers.length).toBe(1);
   });
 
-  it('switch single keys off', () => {
-    const box = page().querySelector<HTMLInputElement>('input[type=checkbox]')!;
-    box.click();
+  const uncheck = (label: string): void => {
+    const labels = [...page().querySelectorAll('label')];
+    labels
+      .find(({ textContent }) => textContent.includes(label))!
+      .querySelector<HTMLInputElement>('input[type=checkbox]')!
+      .click();
     fixture.detectChanges();
+  };
+
+  it('switch single keys off', () => {
+    uncheck('Use single keys as shortcuts');
     expect(kitchen().letterKeys).toBe(false);
+  });
+
+  it('switch pages of the web off, one step of undo away', () => {
+    uncheck('Get a recipe when its web address is pasted');
+    expect(kitchen().getsWebPages).toBe(false);
+    press('Undo');
+    expect(kitchen().getsWebPages).toBe(true);
   });
 });
