@@ -184,6 +184,14 @@ export default tseslint.config(
     },
   },
   {
+    files: ['web/public/worker.js'],
+    languageOptions: {
+      globals: Object.fromEntries(
+        ['self', 'caches', 'Response', 'URL', 'importScripts'].map((name) => [name, 'readonly']),
+      ),
+    },
+  },
+  {
     // A part of it runs inside the page.
     files: ['scripts/torture/storage.mjs'],
     languageOptions: {

@@ -1,5 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
+import { photoOf } from '../kitchen/paper';
 import { AfterTheBench } from '../kitchen/oven-and-log';
 import { standsStill } from '../kitchen/still';
 import { expect, test } from '../kitchen/test';
@@ -105,6 +106,35 @@ test.describe('what is seen is accessible, and fits laptop, tablet and phone:', 
     await page.getByRole('link', { name: 'Print card' }).click();
     await expect(page.getByRole('row', { name: /^4 cups bread flour/ })).toBeVisible();
     await expectGood(page);
+  });
+
+  test('a recipe from elsewhere, and the conversion chart', async ({
+    baker,
+    browser,
+    page,
+    troubles,
+  }) => {
+    await baker.goTo('/new/text');
+    await page.getByRole('button', { name: 'a web address' }).click();
+    await page.getByText('Made-up pages of the demo').click();
+    await expectGood(page, 'yg-bring-in');
+    await page.getByRole('button', { name: 'Cancel' }).click();
+    const lines = ['3 cups rolled oats', '% cup honey', '1 tsp salt'];
+    await page
+      .getByLabel('Start from photos')
+      .setInputFiles(await photoOf(browser, 'Oat slabs', lines));
+    await expect(page.getByRole('button', { name: /^Top left corner/ })).toBeVisible();
+    await expectGood(page, 'yg-photo-reader');
+    await page.getByRole('button', { name: 'Read photo' }).click();
+    await expect(page.getByRole('button', { name: /^1.2 instead of/ })).toBeVisible();
+    await expectGood(page, 'yg-photo-beside');
+    await page.getByRole('button', { name: /^1.2 instead of/ }).click();
+    await expect(page.getByRole('textbox', { name: 'Recipe text' })).toContainText('1/2 cup honey');
+    await baker.goTo('/ingredients/chart');
+    await expect(page.getByRole('row', { name: /^Honey/ })).toBeVisible();
+    await expectGood(page);
+    // The recogniser tells itself what it makes of a small picture.
+    expect(troubles.splice(0).filter((said) => !/^(?:Estimating|Error in)/.test(said))).toEqual([]);
   });
 
   test('the Chance', async ({ baker, page }) => {

@@ -185,3 +185,48 @@ test.describe('out on paper', () => {
     await expect(coming.getByText('already there')).toHaveCount(6);
   });
 });
+
+test('what another program shares with the installed one is a new recipe', async ({
+  baker,
+  browser,
+}) => {
+  const context = await browser.newContext({ serviceWorkers: 'allow' });
+  const page = await context.newPage();
+  const share = (what: { text?: string; file?: string }) =>
+    page.evaluate(({ text, file }) => {
+      const form = document.createElement('form');
+      Object.assign(form, { action: '/share', method: 'post', enctype: 'multipart/form-data' });
+      const words = document.createElement('input');
+      Object.assign(words, { name: 'text', value: text ?? '' });
+      const files = document.createElement('input');
+      Object.assign(files, { name: 'files', type: 'file' });
+      const transfer = new DataTransfer();
+      if (file) transfer.items.add(new File([file], 'slabs.txt', { type: 'text/plain' }));
+      files.files = transfer.files;
+      form.append(words, ...(file ? [files] : []));
+      document.body.append(form);
+      form.submit();
+    }, what);
+  await page.goto(`${baker.server.address}/recipes`);
+  await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
+  await page.reload();
+  await expect
+    .poll(() => page.evaluate(() => navigator.serviceWorker.controller !== null))
+    .toBe(true);
+
+  await share({ file: 'Oat slabs\n\n3 cups rolled oats\n1 cup flour\n' });
+  await expect(page.getByRole('heading', { name: 'Oat slabs' })).toBeVisible();
+  // Another one does not take the place of what is there by itself.
+  await share({ text: 'Rye crispbread\n\n2 cups dark rye flour' });
+  await expect(page.getByText('Shared with this program: Rye crispbread')).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Oat slabs' })).toBeVisible();
+  await page.getByRole('button', { name: 'Use it in place of this text' }).click();
+  await expect(page.getByRole('heading', { name: 'Rye crispbread' })).toBeVisible();
+  // A page is shared as its title and its address.
+  await share({ text: 'A fine page\nhttps://towpath.invalid/rye' });
+  await page.getByRole('button', { name: 'Use it in place of this text' }).click();
+  await expect(page.getByLabel('Web address of the recipe')).toHaveValue(
+    'https://towpath.invalid/rye',
+  );
+  await context.close();
+});

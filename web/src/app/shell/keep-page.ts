@@ -1,9 +1,9 @@
 import '../kit/trusted-types/default-policy';
 
-const WORKER = '/ngsw-worker.js';
+const WORKER = '/worker.js';
 
 /**
- * Lets the browser keep the page itself, so that it opens without the server. A browser keeps
+ * Lets the browser keep the page itself, so that it opens without the server, and other programs share with it. A browser keeps
  * nothing of a server whose certificate it does not trust: then the page needs the server, as ever.
  */
 export async function keepPage(): Promise<void> {

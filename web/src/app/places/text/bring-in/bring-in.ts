@@ -14,12 +14,16 @@ import { Opened } from '../../../kit/opened/opened';
 import { WebAddress } from '../../../kit/web-address/web-address';
 import { PhotoPages, type ReadPage } from '../../../recognition/photo-pages';
 import { PhotoReader } from '../photo';
+import { takeShared, whenLaunchedWith, type Shared } from './shared';
 
 /** A recipe from elsewhere: its text, and whose it is by name. */
 export interface BroughtRecipe {
   readonly text: string;
   readonly author: string | null;
 }
+
+/** A page is shared as its title, what it says of itself, and its address. */
+const MOST_LINES_WITH_PAGE = 3;
 
 /** A text that is nothing but an address. */
 const ADDRESS = /^https?:\/\/\S+$/i;
@@ -43,6 +47,8 @@ export class BringIn {
 
   protected readonly written = computed(() => this.text().trim());
   protected readonly isAddress = computed(() => ADDRESS.test(this.written()));
+  /** What was shared while another recipe is being written. */
+  protected readonly shared = signal<Shared | null>(null);
   protected readonly isNeeded = computed(() => this.written() === '' || this.isAddress());
   /** Whoever pastes an address into the text wants what is there. */
   protected readonly isGetting = linkedSignal(() => this.isAddress());
@@ -57,6 +63,27 @@ export class BringIn {
 
   constructor() {
     inject(DestroyRef).onDestroy(() => this.stop());
+    void takeShared().then((shared) => shared && this.offer(shared));
+    whenLaunchedWith((files) => this.offer({ text: '', files }));
+  }
+
+  /** What was shared becomes the recipe, at once where nothing would be lost by it. */
+  protected use({ text, files }: Shared): void {
+    this.shared.set(null);
+    if (files.length > 0) return this.bring(files);
+    const [address] = /https?:\/\/\S+/i.exec(text) ?? [];
+    // Programs that share a page send its title beside its address.
+    const isOnlyPage = address !== undefined && text.split('\n').length <= MOST_LINES_WITH_PAGE;
+    this.brought.emit({ text: isOnlyPage ? address : text, author: null });
+  }
+
+  protected sharedName({ text, files }: Shared): string {
+    return files.map(({ name }) => name).join(', ') || text.split('\n')[0]!;
+  }
+
+  private offer(shared: Shared): void {
+    if (this.written() === '') this.use(shared);
+    else this.shared.set(shared);
   }
 
   protected choosePhotos(field: HTMLInputElement): void {
@@ -81,7 +108,10 @@ export class BringIn {
   protected bringFiles(event: Event, files: FileList | undefined): void {
     if (!this.isNeeded() || !files || files.length === 0) return;
     event.preventDefault();
-    const all = [...files];
+    this.bring([...files]);
+  }
+
+  private bring(all: readonly File[]): void {
     const pictures = all.filter(({ type }) => type.startsWith('image/'));
     if (pictures.length > 0) this.photos.set(pictures);
     else void this.readFile(all[0]!);
