@@ -1,5 +1,8 @@
 import type { Browser } from '@playwright/test';
 
+/** Recognising print is work: on a machine that others use too it may take a while. */
+export const READ = { timeout: 120_000 };
+
 const CARD = { width: 1000, height: 1100 };
 
 const drawn = (body: string): string => `<!doctype html><meta charset="utf-8"><style>

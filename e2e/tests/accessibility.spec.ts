@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
-import { photoOf } from '../kitchen/paper';
+import { photoOf, READ } from '../kitchen/paper';
 import { AfterTheBench } from '../kitchen/oven-and-log';
 import { standsStill } from '../kitchen/still';
 import { expect, test } from '../kitchen/test';
@@ -126,7 +126,7 @@ test.describe('what is seen is accessible, and fits laptop, tablet and phone:', 
     await expect(page.getByRole('button', { name: /^Top left corner/ })).toBeVisible();
     await expectGood(page, 'yg-photo-reader');
     await page.getByRole('button', { name: 'Read photo' }).click();
-    await expect(page.getByRole('button', { name: /^1.2 instead of/ })).toBeVisible();
+    await expect(page.getByRole('button', { name: /^1.2 instead of/ })).toBeVisible(READ);
     await expectGood(page, 'yg-photo-beside');
     await page.getByRole('button', { name: /^1.2 instead of/ }).click();
     await expect(page.getByRole('textbox', { name: 'Recipe text' })).toContainText('1/2 cup honey');

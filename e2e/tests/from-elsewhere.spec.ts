@@ -1,5 +1,5 @@
 import { readFile } from 'node:fs/promises';
-import { documentOf, photoOf } from '../kitchen/paper';
+import { documentOf, photoOf, READ } from '../kitchen/paper';
 import { printed } from '../kitchen/printed';
 import { expect, test } from '../kitchen/test';
 
@@ -63,6 +63,7 @@ test('a photo of a card becomes grams, with the photo beside its text', async ({
   page,
   troubles,
 }) => {
+  test.slow();
   const asked: string[] = [];
   page.on('request', (request) => asked.push(request.url()));
   await baker.goTo('/new/text');
@@ -72,7 +73,7 @@ test('a photo of a card becomes grams, with the photo beside its text', async ({
   const corner = page.getByRole('button', { name: /^Top left corner/ });
   await corner.press('ArrowRight');
   await page.getByRole('button', { name: 'Read photo' }).click();
-  await expect(page.getByRole('img', { name: 'On the photo: Oat slabs' })).toBeVisible();
+  await expect(page.getByRole('img', { name: 'On the photo: Oat slabs' })).toBeVisible(READ);
   await expect(page.getByRole('heading', { name: 'Oat slabs' })).toBeVisible();
   await expect(page.getByRole('textbox', { name: 'Recipe text' })).toContainText('1/2 cup honey');
   await page.getByText('1 tsp salt').first().click();
