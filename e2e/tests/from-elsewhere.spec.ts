@@ -87,6 +87,31 @@ test('a photo of a card becomes grams, with the photo beside its text', async ({
   expect(troubles.splice(0).filter((said) => !RECOGNISER_TALK.test(said))).toEqual([]);
 });
 
+test('handwriting is typed from its photo, which stays out of other recipes', async ({
+  baker,
+  browser,
+  page,
+}) => {
+  await baker.saveNew('Rye crispbread\n\n2 cups dark rye flour');
+  const rye = page.url();
+  await baker.goTo('/new/text');
+  await page
+    .getByLabel('Start from photos')
+    .setInputFiles(await photoOf(browser, 'Oat slabs', ['3 cups oats']));
+  await page.getByRole('button', { name: 'Type from the photo' }).click();
+  await expect(page.getByRole('img', { name: 'The photo to type from' })).toBeVisible();
+  await baker.write('Oat slabs\n\n3 cups oats');
+  await expect(page.getByRole('img', { name: 'The photo to type from' })).toBeVisible();
+  await page.getByRole('button', { name: 'Save recipe' }).click();
+  await expect(baker.row('3 cups oats')).toBeVisible();
+  await page.getByRole('link', { name: 'Recipes', exact: true }).click();
+  await page.getByRole('link', { name: 'Rye crispbread' }).click();
+  await page.waitForURL(rye);
+  await page.getByRole('link', { name: /^Text/ }).click();
+  await expect(page.getByRole('textbox', { name: 'Recipe text' })).toContainText('rye flour');
+  await expect(page.getByRole('img', { name: 'The photo to type from' })).toHaveCount(0);
+});
+
 test('what is no picture is said to be none, and nothing is lost', async ({ baker, page }) => {
   await baker.goTo('/new/text');
   const buffer = Buffer.from('this is no picture');

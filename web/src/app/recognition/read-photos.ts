@@ -1,5 +1,10 @@
 import type { Corners } from '@ypsigram/core/scan';
-import { openPagePicture, type PictureProblem } from '../workers/page-picture';
+import {
+  openPagePicture,
+  type PagePicture,
+  type PictureProblem,
+  type PreparedPage,
+} from '../workers/page-picture';
 import { linesOfPages, type ReadPage } from './photo-pages';
 import { readPage } from './read-page';
 import { Recogniser } from './recogniser';
@@ -51,18 +56,41 @@ export function readPhotos(
   };
   const read = async (): Promise<readonly ReadPage[]> => {
     const pages: ReadPage[] = [];
-    for (const [photo, { file, corners, quarters }] of photos.entries()) {
-      const opened = await picture.open(file);
+    for (const [photo, one] of photos.entries()) {
+      const { image, shown } = await prepared(picture, one, photo);
       tell({ photo, share: 0 });
-      if ('code' in opened) throw new PictureError(photo, opened);
-      opened.shown.close();
-      const { image, shown } = await picture.prepare(corners ?? opened.corners, quarters);
       const lines = await readPage(picture, image, recogniser, (share) => tell({ photo, share }));
       pages.push({ lines, shown });
     }
     return pages;
   };
   return { pages: read().finally(stop), stop };
+}
+
+/** The pages of photos to type from, laid flat and not read. @throws PictureError */
+export async function showPhotos(photos: readonly PhotoToRead[]): Promise<readonly ReadPage[]> {
+  const { picture, close } = openPagePicture();
+  try {
+    const pages: ReadPage[] = [];
+    for (const [photo, one] of photos.entries()) {
+      const { shown } = await prepared(picture, one, photo);
+      pages.push({ lines: [], shown });
+    }
+    return pages;
+  } finally {
+    close();
+  }
+}
+
+async function prepared(
+  picture: PagePicture,
+  { file, corners, quarters }: PhotoToRead,
+  photo: number,
+): Promise<PreparedPage> {
+  const opened = await picture.open(file);
+  if ('code' in opened) throw new PictureError(photo, opened);
+  opened.shown.close();
+  return picture.prepare(corners ?? opened.corners, quarters);
 }
 
 /** What pages say, one after the other. */

@@ -167,7 +167,15 @@ export class TextPage {
   /** What the Shelf lacks and is to be added. */
   protected readonly missing = signal<string | null>(null);
   protected readonly isLookingBack = signal(false);
-  protected readonly photos = inject(PhotoPages);
+  private readonly photos = inject(PhotoPages);
+  /** The photo of another recipe stays out of this one. */
+  protected readonly hasPhoto = computed(() => {
+    if (this.photos.shown().length === 0) return false;
+    const lines = this.photos.lines();
+    if (lines.length === 0) return this.state().saved === null;
+    const written = new Set(this.text().split('\n'));
+    return lines.some((line) => line !== null && written.has(line.text));
+  });
   protected readonly lineAtHand = signal(0);
   /** The line that the keyboard is to go to. */
   protected readonly lineWanted = signal<number | null>(null);

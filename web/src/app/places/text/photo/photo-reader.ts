@@ -16,6 +16,7 @@ import type { ReadPage } from '../../../recognition/photo-pages';
 import {
   PictureError,
   readPhotos,
+  showPhotos,
   type PhotoReading,
   type ReadingProgress,
 } from '../../../recognition/read-photos';
@@ -119,14 +120,19 @@ export class PhotoReader {
       const pages = await reading.pages;
       if (this.reading === reading) this.read.emit(pages);
     } catch (error) {
-      if (this.reading !== reading) return;
-      if (error instanceof PictureError) this.index.set(error.photo);
-      this.problem.set(
-        error instanceof PictureError ? pictureProblemMessage(error.problem) : READING_FAILED,
-      );
-      console.error(error);
+      if (this.reading === reading) this.tellProblem(error);
     } finally {
       if (this.reading === reading) this.progress.set(null);
+    }
+  }
+
+  /** Handwriting is read by the baker: the photo stands beside the text. */
+  protected async show(): Promise<void> {
+    this.problem.set(null);
+    try {
+      this.read.emit(await showPhotos(this.photos()));
+    } catch (error) {
+      this.tellProblem(error);
     }
   }
 
@@ -134,6 +140,14 @@ export class PhotoReader {
     this.reading?.stop();
     this.reading = null;
     this.progress.set(null);
+  }
+
+  private tellProblem(error: unknown): void {
+    if (error instanceof PictureError) this.index.set(error.photo);
+    this.problem.set(
+      error instanceof PictureError ? pictureProblemMessage(error.problem) : READING_FAILED,
+    );
+    console.error(error);
   }
 
   private change(change: Partial<Photo>): void {
