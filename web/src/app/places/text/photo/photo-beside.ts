@@ -10,12 +10,15 @@ import {
   viewChild,
   type ElementRef,
 } from '@angular/core';
-import type { Unsure } from '@ypsigram/core/scan';
+import type { Box, Unsure } from '@ypsigram/core/scan';
 import { PhotoPages, type PhotoLine } from '../../../recognition/photo-pages';
 import { photoLinesOf } from './photo-lines';
 
-/** So much of the page shows around the line at hand, in heights of it. */
+/** So much of the page shows above and below the line at hand, in heights of it, and at its sides. */
 const AROUND = 2.2;
+const BESIDE = 3;
+/** A short line is not made so large that its neighbours can't be told. */
+const LEAST_SHARE = 0.45;
 const STROKE = 4;
 /** Dirt is taken for a word of so few letters. */
 const LONGEST_SPECK = 2;
@@ -85,25 +88,40 @@ export class PhotoBeside {
     const line = this.shown();
     const picture = line ? this.photos.shown()[line.page] : this.photos.shown()[0];
     if (!canvas || !picture) return;
-    const height = line ? line.box.bottom - line.box.top : 0;
-    const isWhole = this.isWhole() || !line;
-    const top = isWhole ? 0 : Math.max(0, line.box.top - height * AROUND);
-    const bottom = isWhole
-      ? picture.height
-      : Math.min(picture.height, line.box.bottom + height * AROUND);
-    canvas.width = picture.width;
-    canvas.height = bottom - top;
+    const part = line && !this.isWhole() ? aroundLine(line.box, picture) : wholePage(picture);
+    canvas.width = part.right - part.left;
+    canvas.height = part.bottom - part.top;
     const context = canvas.getContext('2d')!;
-    context.drawImage(picture, 0, -top);
+    context.drawImage(picture, -part.left, -part.top);
     if (!line) return;
     context.strokeStyle = getComputedStyle(canvas).color;
     context.lineWidth = STROKE;
-    const room = height / 3;
+    const { left, top, right, bottom } = line.box;
+    const room = (bottom - top) / 3;
     context.strokeRect(
-      line.box.left - room,
-      line.box.top - top - room,
-      line.box.right - line.box.left + 2 * room,
-      height + 2 * room,
+      left - part.left - room,
+      top - part.top - room,
+      right - left + 2 * room,
+      bottom - top + 2 * room,
     );
   }
+}
+
+const wholePage = ({ width, height }: ImageBitmap): Box => ({
+  left: 0,
+  top: 0,
+  right: width,
+  bottom: height,
+});
+
+/** The part of a page that is shown for a line of it. */
+function aroundLine({ left, top, right, bottom }: Box, { width, height }: ImageBitmap): Box {
+  const letter = bottom - top;
+  const from = Math.max(0, left - letter * BESIDE);
+  return {
+    left: from,
+    top: Math.max(0, top - letter * AROUND),
+    right: Math.min(width, Math.max(right + letter * BESIDE, from + width * LEAST_SHARE)),
+    bottom: Math.min(height, bottom + letter * AROUND),
+  };
 }
