@@ -1,6 +1,8 @@
 import { ProblemError } from '../../http/problem.js';
 import type { PageProblem } from './fetch-page.js';
 
+/** It is not this server that failed but one that it needs (RFC 4918, 11.4). */
+const ELSEWHERE = 424;
 const PASTE = 'Open it in a browser, copy its text and paste that here.';
 
 /** Why a page could not be got, as an answer that says what to do. */
@@ -18,12 +20,12 @@ export function pageProblem(problem: PageProblem): ProblemError {
       });
     case 'unreachable':
       return new ProblemError(
-        502,
+        ELSEWHERE,
         `That page can’t be reached (${problem.detail}). Check the address, and whether this machine is connected to the internet. Or open the page in a browser, copy its text and paste that here.`,
       );
     case 'slow':
       return new ProblemError(
-        504,
+        ELSEWHERE,
         `That page took longer than ${problem.seconds} seconds. Try again. Or ${PASTE.toLowerCase()}`,
       );
     case 'too-large':
@@ -35,14 +37,14 @@ export function pageProblem(problem: PageProblem): ProblemError {
       );
     case 'refused':
       return new ProblemError(
-        502,
+        ELSEWHERE,
         problem.status === 404
           ? 'There is no such page (404). Check the address.'
           : `That page is not given out (it answered ${problem.status}). ${PASTE}`,
       );
     case 'redirects':
       return new ProblemError(
-        502,
+        ELSEWHERE,
         `That address leads on more than ${problem.most} times. Paste the address of the page itself.`,
       );
   }

@@ -73,7 +73,7 @@ describe('recipes of web pages', () => {
 
   it('are refused with a sentence where a page is no page, too large, too slow or goes in circles', async () => {
     expect(await refusal('/nothing')).toEqual({
-      status: 502,
+      status: 424,
       detail: 'There is no such page (404). Check the address.',
     });
     expect((await refusal('/picture')).detail).toContain('(image/png)');
@@ -81,7 +81,7 @@ describe('recipes of web pages', () => {
     expect((await refusal('/packed')).detail).toContain('more than 5 MB');
     expect((await refusal('/round-and-round')).detail).toContain('more than 3 times');
     expect((await refusal('/hours')).status).toBe(422);
-    expect((await refusal('/never')).status).toBe(504);
+    expect((await refusal('/never')).status).toBe(424);
   });
 
   it('are asked for by an address of the web, with or without its beginning', async () => {
@@ -96,7 +96,7 @@ describe('recipes of web pages', () => {
       expect(status).withContext(address).toBe(400);
     }
     const { status, body } = await get('towpath.invalid/rye');
-    expect(status).toBe(502);
+    expect(status).toBe(424);
     expect((body as { detail: string }).detail).toContain('can’t be reached');
   });
 

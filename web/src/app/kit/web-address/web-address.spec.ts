@@ -55,7 +55,7 @@ describe('a web address', () => {
   it('says what is wrong, and keeps what was typed', () => {
     open(of({ isOn: true, samples: [] }), 'towpath.example');
     press('Get recipe');
-    page.error(new HttpErrorResponse({ status: 502, error: { detail: 'There is no such page.' } }));
+    page.error(new HttpErrorResponse({ status: 424, error: { detail: 'There is no such page.' } }));
     fixture.detectChanges();
     expect(host().querySelector('[role=alert]')!.textContent).toContain('There is no such page.');
     expect(host().querySelector('input')!.value).toBe('towpath.example');
