@@ -249,6 +249,8 @@ test('a kitchen without a scale has the weights folded, a tap away', async ({ pa
     await remove.first().click();
     await expect(remove).toHaveCount(left - 1);
   }
+  // The page is loaded anew: what is not saved yet may not have left the old one.
+  await baker.expectSaved();
   await baker.saveNew('Rounds\n1 cup sugar\n2 cups flour');
   await expect(page.getByRole('columnheader', { name: 'You weigh' })).toBeHidden();
   await page.getByRole('button', { name: 'Show the weights' }).click();
