@@ -80,7 +80,7 @@ async function readAsWeDo(jpeg, language) {
   const words = wordsOf(data);
   const signs = new Map();
   for (const word of words) {
-    if (word.text.length > 5 || /\p{L}{3}/u.test(word.text)) continue;
+    if (!scan.mayBeSign(word.text)) continue;
     const found = scan.fractionFigures(picture, word.box);
     if (!found) continue;
     const [above, below] = [

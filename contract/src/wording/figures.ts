@@ -24,3 +24,9 @@ export const fixed = (value: number, digits: number): string => inOurMark(value.
 /** A figure with so many decimals at most, without zeros at its end. */
 export const short = (value: number, digits: number): string =>
   inOurMark(String(Number(value.toFixed(digits))));
+
+/** Fewer grams than this are written with a decimal. */
+const FINE_GRAMS = 20;
+
+/** The grams of a filled measure, without their unit: "125", "6.0". */
+export const measureGrams = (grams: number): string => fixed(grams, grams < FINE_GRAMS ? 1 : 0);

@@ -13,7 +13,7 @@ export {
 } from './batch.js';
 export { BOOK_WORDS } from './book-words.js';
 export { counted, nounFor } from './counted.js';
-export { fixed, inOurMark, short, withPoint } from './figures.js';
+export { fixed, inOurMark, measureGrams, short, withPoint } from './figures.js';
 export { LOG_WORDS, RECIPE_WORDS } from './file-words.js';
 export { csvProblemMessage, fileProblemMessage } from './files.js';
 export { issueMessage } from './issues.js';

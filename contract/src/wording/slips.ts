@@ -1,7 +1,7 @@
-import { fixed } from './figures.js';
+import { measureGrams } from './figures.js';
 import type { TrialSlip } from '@ypsigram/core/calibration';
 
-const whole = (grams: number): string => `${fixed(grams, grams < 20 ? 1 : 0)} g`;
+const whole = (grams: number): string => `${measureGrams(grams)} g`;
 const percent = (share: number): string => `${Math.abs(100 * share).toFixed(0)} %`;
 
 /** What is probably wrong with a trial, in a sentence; the baker decides. */

@@ -34,7 +34,7 @@ export interface ChartCell {
 }
 
 /** An ingredient filled in one way: what each measure of it weighs, in the order of `CHART_MEASURES`. */
-export interface ChartRow {
+export interface ConversionRow {
   readonly ingredient: Ingredient;
   readonly method: Method;
   readonly cells: readonly ChartCell[];
@@ -77,7 +77,7 @@ function rowOf(
   method: Method,
   held: readonly Held[],
   known: readonly KnownWeight[],
-): ChartRow | null {
+): ConversionRow | null {
   const [lightest, heaviest] = densityBounds(ingredient, null);
   const cells: ChartCell[] = [];
   for (const [at, { millilitres, spread }] of held.entries()) {
@@ -107,7 +107,7 @@ export function conversionChart(
   ingredients: readonly Ingredient[],
   ways: 'usual' | 'all',
   kitchen: ChartKitchen,
-): ChartRow[] {
+): ConversionRow[] {
   const held = heldIn(kitchen);
   return ingredients.flatMap((ingredient) => {
     const methods = ways === 'all' ? methodsFor(ingredient) : [defaultMethod(ingredient)];

@@ -13,5 +13,5 @@ export {
   conversionChart,
   type ChartCell,
   type ChartKitchen,
-  type ChartRow,
+  type ConversionRow,
 } from './conversion-chart.js';

@@ -1,4 +1,4 @@
-import type { Picture } from './picture.js';
+import type { GreyPicture } from './picture.js';
 
 /** The side of the squares that the light is judged by, in parts of the longer side. */
 const SQUARES = 60;
@@ -6,7 +6,7 @@ const SQUARES = 60;
 const PAPER_SHARE = 0.85;
 
 /** How bright the paper is in each square, as a table of rows. */
-function paperOf({ width, height, grey }: Picture, side: number): number[][] {
+function paperOf({ width, height, grey }: GreyPicture, side: number): number[][] {
   const rows: number[][] = [];
   for (let top = 0; top < height; top += side) {
     const row: number[] = [];
@@ -46,7 +46,7 @@ const brightest = (rows: readonly number[][]): number[][] =>
  * The picture as if the light had been even: each pixel beside the paper around it, so that shadows
  * and yellow paper become white. After "background normalisation" as document scanners do it.
  */
-export function withEvenLight(picture: Picture): Picture {
+export function withEvenLight(picture: GreyPicture): GreyPicture {
   const { width, height, grey } = picture;
   const side = Math.max(8, Math.ceil(Math.max(width, height) / SQUARES));
   const paper = brightest(paperOf(picture, side));

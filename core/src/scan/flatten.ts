@@ -1,15 +1,16 @@
-import { shadeAt, type Picture } from './picture.js';
+import { shadeAt, type GreyPicture } from './picture.js';
 
 /** A point of a picture, in its pixels. */
-export interface Point {
+export interface PagePoint {
   readonly x: number;
   readonly y: number;
 }
 
 /** The corners of a page on a picture, from the top left around with the clock. */
-export type Corners = readonly [Point, Point, Point, Point];
+export type Corners = readonly [PagePoint, PagePoint, PagePoint, PagePoint];
 
-const apart = (one: Point, other: Point): number => Math.hypot(one.x - other.x, one.y - other.y);
+const apart = (one: PagePoint, other: PagePoint): number =>
+  Math.hypot(one.x - other.x, one.y - other.y);
 
 /** The corners of a whole picture. */
 export const wholeOf = ({ width, height }: { width: number; height: number }): Corners => [
@@ -19,14 +20,14 @@ export const wholeOf = ({ width, height }: { width: number; height: number }): C
   { x: 0, y: height },
 ];
 
-const isWhole = (picture: Picture, corners: Corners): boolean =>
+const isWhole = (picture: GreyPicture, corners: Corners): boolean =>
   wholeOf(picture).every((corner, at) => apart(corner, corners[at]!) < 1);
 
 /**
  * Where on the picture a point of the flat page lies, both from 0 to 1: the projection of a square
  * onto four corners (P. Heckbert, "Fundamentals of Texture Mapping and Image Warping", 1989, 2.2.3).
  */
-function projection([a, b, c, d]: Corners): (u: number, v: number) => Point {
+function projection([a, b, c, d]: Corners): (u: number, v: number) => PagePoint {
   const sum = { x: a.x - b.x + c.x - d.x, y: a.y - b.y + c.y - d.y };
   const [right, down] = [
     { x: b.x - c.x, y: b.y - c.y },
@@ -47,7 +48,7 @@ function projection([a, b, c, d]: Corners): (u: number, v: number) => Point {
 }
 
 /** The page between four corners, seen straight from above, as large as its longest sides. */
-export function flattened(picture: Picture, corners: Corners): Picture {
+export function flattened(picture: GreyPicture, corners: Corners): GreyPicture {
   if (isWhole(picture, corners)) return picture;
   const [a, b, c, d] = corners;
   const width = Math.max(1, Math.round(Math.max(apart(a, b), apart(d, c))));

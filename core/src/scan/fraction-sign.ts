@@ -1,5 +1,13 @@
 import { Fraction, mixed } from '../amount/index.js';
-import { around, heightOf, shadeAt, widthOf, type Box, type Picture } from './picture.js';
+import { around, heightOf, shadeAt, widthOf, type Box, type GreyPicture } from './picture.js';
+
+/** A word with more letters, or with a stretch of so many, is no fraction. */
+const LONGEST_SIGN = 5;
+const LETTERS = /\p{L}{3}/u;
+
+/** Whether what was recognised may have been a fraction written as one sign, and is worth a look. */
+export const mayBeSign = (recognised: string): boolean =>
+  recognised.length <= LONGEST_SIGN && !LETTERS.test(recognised);
 
 /** Ink is darker than this, once the light is even. */
 const INK = 150;
@@ -20,7 +28,7 @@ export interface FractionFigures {
   readonly before: number;
 }
 
-const inside = ({ left, top, right, bottom }: Box, { width, height }: Picture): Box => ({
+const inside = ({ left, top, right, bottom }: Box, { width, height }: GreyPicture): Box => ({
   left: Math.max(0, left - ROOM),
   top: Math.max(0, top - ROOM),
   right: Math.min(width, right + ROOM),
@@ -28,7 +36,7 @@ const inside = ({ left, top, right, bottom }: Box, { width, height }: Picture): 
 });
 
 /** Connected ink within a box: the box of each piece, specks left out. */
-function piecesOf(picture: Picture, within: Box): Box[] {
+function piecesOf(picture: GreyPicture, within: Box): Box[] {
   const { width, grey } = picture;
   const [columns, rows] = [widthOf(within), heightOf(within)];
   const isInk = (at: number): boolean =>
@@ -74,7 +82,7 @@ function piecesOf(picture: Picture, within: Box): Box[] {
  *
  * @param picture of even light, turned upright
  */
-export function fractionFigures(picture: Picture, word: Box): FractionFigures | null {
+export function fractionFigures(picture: GreyPicture, word: Box): FractionFigures | null {
   const pieces = piecesOf(picture, inside(word, picture));
   if (pieces.length < 3) return null;
   const whole = around(pieces);
@@ -121,10 +129,10 @@ const STRIP_MARGIN = 22;
 
 /** A figure as a line of print by itself: three times side by side, so high. */
 export function figureStrip(
-  picture: Picture,
+  picture: GreyPicture,
   figure: Box,
   stripHeight: (typeof STRIP_HEIGHTS)[number],
-): Picture {
+): GreyPicture {
   const scale = stripHeight / heightOf(figure);
   const wide = Math.round(widthOf(figure) * scale);
   const pitch = wide + Math.round(stripHeight * STRIP_GAP);

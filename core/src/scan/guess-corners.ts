@@ -1,5 +1,5 @@
-import { wholeOf, type Corners, type Point } from './flatten.js';
-import type { Picture } from './picture.js';
+import { wholeOf, type Corners, type PagePoint } from './flatten.js';
+import type { GreyPicture } from './picture.js';
 
 /** So many pixels across are enough to see where a page lies. */
 const ACROSS = 160;
@@ -25,7 +25,7 @@ function threshold(grey: Uint8ClampedArray): number {
   return found;
 }
 
-function smaller({ width, height, grey }: Picture): Picture & { readonly step: number } {
+function smaller({ width, height, grey }: GreyPicture): GreyPicture & { readonly step: number } {
   const step = Math.max(1, Math.floor(Math.max(width, height) / ACROSS));
   const [columns, rows] = [Math.floor(width / step), Math.floor(height / step)];
   const small = new Uint8ClampedArray(columns * rows);
@@ -44,7 +44,7 @@ function smaller({ width, height, grey }: Picture): Picture & { readonly step: n
 }
 
 /** The largest connected bright part, as the places of its pixels. */
-function largestBright({ width, height, grey }: Picture, from: number): number[] {
+function largestBright({ width, height, grey }: GreyPicture, from: number): number[] {
   const seen = new Uint8Array(grey.length);
   let largest: number[] = [];
   for (let start = 0; start < grey.length; start++) {
@@ -82,13 +82,17 @@ const areaOf = (corners: Corners): number =>
   ) / 2;
 
 /** A first guess of where the page lies: a bright part on something darker, else the whole picture. */
-export function guessCorners(picture: Picture): Corners {
+export function guessCorners(picture: GreyPicture): Corners {
   const small = smaller(picture);
   const bright = largestBright(small, threshold(small.grey));
   const points = bright.map((at) => ({ x: at % small.width, y: Math.floor(at / small.width) }));
   const whole = wholeOf(picture);
   if (points.length === 0) return whole;
-  const farthest = (of: (point: Point) => number, rightOf: number, below: number): Point => {
+  const farthest = (
+    of: (point: PagePoint) => number,
+    rightOf: number,
+    below: number,
+  ): PagePoint => {
     const point = points.reduce((most, one) => (of(one) > of(most) ? one : most));
     return { x: (point.x + rightOf) * small.step, y: (point.y + below) * small.step };
   };

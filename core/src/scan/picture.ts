@@ -1,5 +1,5 @@
 /** A picture in shades of grey, row by row: 0 is black, 255 white. */
-export interface Picture {
+export interface GreyPicture {
   readonly width: number;
   readonly height: number;
   readonly grey: Uint8ClampedArray;
@@ -28,7 +28,7 @@ export const around = (boxes: readonly Box[]): Box => ({
 const [RED, GREEN, BLUE] = [77, 150, 29] as const;
 
 /** A coloured picture (four bytes a pixel, as a canvas gives them) in grey, on white where it is clear. */
-export function greyOf(rgba: Uint8ClampedArray, width: number, height: number): Picture {
+export function greyOf(rgba: Uint8ClampedArray, width: number, height: number): GreyPicture {
   const grey = new Uint8ClampedArray(width * height);
   for (let at = 0, from = 0; at < grey.length; at++, from += 4) {
     const bright = (rgba[from]! * RED + rgba[from + 1]! * GREEN + rgba[from + 2]! * BLUE) >> 8;
@@ -39,7 +39,7 @@ export function greyOf(rgba: Uint8ClampedArray, width: number, height: number): 
 }
 
 /** The shade between pixels, drawn from the four around the point; white outside the picture. */
-export function shadeAt({ width, height, grey }: Picture, x: number, y: number): number {
+export function shadeAt({ width, height, grey }: GreyPicture, x: number, y: number): number {
   const [left, top] = [Math.floor(x), Math.floor(y)];
   if (left < 0 || top < 0 || left >= width - 1 || top >= height - 1) return 255;
   const [right, down] = [x - left, y - top];

@@ -18,7 +18,7 @@ import {
   withEvenLight,
   type Box,
   type PageWord,
-  type Picture,
+  type GreyPicture,
 } from './index.js';
 
 const LETTER = 20;
@@ -36,12 +36,12 @@ const line = (text: string, left: number, top: number, confidence = 0.95): PageW
     return placed;
   });
 };
-const paper = (width: number, height: number, shade = 255): Picture => ({
+const paper = (width: number, height: number, shade = 255): GreyPicture => ({
   width,
   height,
   grey: new Uint8ClampedArray(width * height).fill(shade),
 });
-const ink = ({ width, grey }: Picture, { left, top, right, bottom }: Box, shade = 20): void => {
+const ink = ({ width, grey }: GreyPicture, { left, top, right, bottom }: Box, shade = 20): void => {
   for (let y = top; y < bottom; y++) grey.fill(shade, y * width + left, y * width + right);
 };
 const readLines = (...lines: PageWord[][]): string =>
@@ -152,7 +152,7 @@ describe('a recognised line', () => {
 
 describe('a fraction written as one sign', () => {
   /** A whole figure, a small one above, a stroke, a small one below. */
-  function drawn(hasWhole: boolean): Picture {
+  function drawn(hasWhole: boolean): GreyPicture {
     const picture = paper(120, 60);
     if (hasWhole) ink(picture, { left: 10, top: 10, right: 24, bottom: 50 });
     ink(picture, { left: 34, top: 10, right: 40, bottom: 28 });

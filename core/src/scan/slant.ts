@@ -1,4 +1,4 @@
-import { shadeAt, type Picture } from './picture.js';
+import { shadeAt, type GreyPicture } from './picture.js';
 
 /** Pages that are turned further are taken for lying on their side, and are turned by hand. */
 const STEEPEST_DEGREES = 8;
@@ -42,7 +42,7 @@ const steps = (from: number, to: number, by: number): number[] =>
  * Lines of print are sharpest in a profile along them (W. Postl, "Detection of linear oblique
  * structures and skew scan in digitized documents", 1986).
  */
-export function slantOf({ width, height, grey }: Picture): number {
+export function slantOf({ width, height, grey }: GreyPicture): number {
   const step = Math.max(1, Math.round(width / ENOUGH_WIDTH));
   const points: number[] = [];
   for (let y = 0; y < height; y += step) {
@@ -59,7 +59,7 @@ export function slantOf({ width, height, grey }: Picture): number {
 }
 
 /** The picture turned back by so many degrees around its middle; what comes in is white. */
-export function turnedBack(picture: Picture, degrees: number): Picture {
+export function turnedBack(picture: GreyPicture, degrees: number): GreyPicture {
   if (degrees === 0) return picture;
   const { width, height } = picture;
   const [sine, cosine] = [Math.sin((degrees * Math.PI) / 180), Math.cos((degrees * Math.PI) / 180)];

@@ -26,6 +26,12 @@ export function linesOfPages(pages: readonly ReadPage[]): readonly (PhotoLine | 
   ]);
 }
 
+/** What pages say, one after the other. */
+export const textOfPages = (pages: readonly ReadPage[]): string =>
+  linesOfPages(pages)
+    .map((line) => line?.text ?? '')
+    .join('\n');
+
 /** A line with one of its doubts settled: the others stay where they are. */
 export function settled(line: PhotoLine, doubt: Unsure, by: string): PhotoLine {
   const moved = by.length - (doubt.end - doubt.start);

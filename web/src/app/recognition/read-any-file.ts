@@ -3,6 +3,7 @@ import { LARGEST_FILE_BYTES, type RecipeFile } from '@ypsigram/core/formats';
 import type { DocumentPage } from '@ypsigram/core/scan';
 import { RecipeFiles } from '../workers/recipe-files';
 import { documentProblemMessage, pictureProblemMessage, READING_FAILED } from './problem-words';
+import { textOfPages } from './photo-pages';
 import type { PhotoReading } from './read-photos';
 
 /** A scanned book is large; a text of that size is none. */
@@ -83,7 +84,7 @@ export class FileReader {
     pictures: readonly Blob[],
     tell: (how: string) => void,
   ): Promise<ReadFile> {
-    const { readPhotos, PictureError, textOfPages } = await import('./read-photos');
+    const { readPhotos, PictureError } = await import('./read-photos');
     const photos = pictures.map((file) => ({ file, corners: null, quarters: 0 }));
     const reading = (this.photos = readPhotos(photos, ({ photo, share }) =>
       tell(`photo ${photo + 1} of ${photos.length}, ${Math.round(share * 100)} %`),

@@ -5,7 +5,7 @@ import {
   type PictureProblem,
   type PreparedPage,
 } from '../workers/page-picture';
-import { linesOfPages, type ReadPage } from './photo-pages';
+import type { ReadPage } from './photo-pages';
 import { readPage } from './read-page';
 import { Recogniser } from './recogniser';
 
@@ -92,9 +92,3 @@ async function prepared(
   opened.shown.close();
   return picture.prepare(corners ?? opened.corners, quarters);
 }
-
-/** What pages say, one after the other. */
-export const textOfPages = (pages: readonly ReadPage[]): string =>
-  linesOfPages(pages)
-    .map((line) => line?.text ?? '')
-    .join('\n');

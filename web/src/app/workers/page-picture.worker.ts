@@ -8,6 +8,7 @@ import {
   fractionFigures,
   greyOf,
   guessCorners,
+  mayBeSign,
   readingOrder,
   scannedPage,
   slantOf,
@@ -18,7 +19,7 @@ import {
   type Corners,
   type FractionFigures,
   type PageWord,
-  type Picture,
+  type GreyPicture,
   type ScannedPage,
 } from '@ypsigram/core/scan';
 import { BUILT_IN_SHELF } from '@ypsigram/core/shelf';
@@ -29,9 +30,6 @@ const LONGEST_SIDE = 2400;
 /** A picture with more is no page but an attack on the memory. */
 const MOST_PIXELS = 60e6;
 const HEAD_BYTES = 512 * 1024;
-/** A word with more letters, or with a stretch of so many, is no fraction. */
-const LONGEST_SIGN = 5;
-const LETTERS = /\p{L}{3}/u;
 
 /** Why a picture can't be read. */
 export type PictureProblem =
@@ -66,11 +64,11 @@ export interface ReadSign {
   readonly below: string;
 }
 
-let opened: Picture | null = null;
-let prepared: Picture | null = null;
+let opened: GreyPicture | null = null;
+let prepared: GreyPicture | null = null;
 
 /** A grey picture as pixels of a canvas. */
-function canvasOf({ width, height, grey }: Picture): OffscreenCanvas {
+function canvasOf({ width, height, grey }: GreyPicture): OffscreenCanvas {
   const canvas = new OffscreenCanvas(width, height);
   const pixels = new Uint32Array(grey.length);
   for (let at = 0; at < grey.length; at++) pixels[at] = 0xff000000 | (grey[at]! * 0x010101);
@@ -79,11 +77,11 @@ function canvasOf({ width, height, grey }: Picture): OffscreenCanvas {
   return canvas;
 }
 
-const asPng = (picture: Picture): Promise<Blob> =>
+const asPng = (picture: GreyPicture): Promise<Blob> =>
   canvasOf(picture).convertToBlob({ type: 'image/png' });
 
 /** The picture turned by quarters to the right. */
-function quarterTurned(picture: Picture, quarters: number): Picture {
+function quarterTurned(picture: GreyPicture, quarters: number): GreyPicture {
   let turned = picture;
   for (let turn = 0; turn < quarters % 4; turn++) {
     const { width, height, grey } = turned;
@@ -154,7 +152,7 @@ const pagePicture = {
     const picture = prepared!;
     const found: SignStrips[] = [];
     for (const [word, { text, box }] of words.entries()) {
-      if (text.length > LONGEST_SIGN || LETTERS.test(text)) continue;
+      if (!mayBeSign(text)) continue;
       const figures = fractionFigures(picture, box);
       if (!figures) continue;
       const strips = (figure: FractionFigures['above']) =>

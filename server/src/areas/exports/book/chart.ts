@@ -1,13 +1,9 @@
-import { BOOK_WORDS as WORDS, METHOD_NAMES, fixed } from '@ypsigram/contract';
-import { CHART_MEASURES, type ChartRow } from '@ypsigram/core/quick';
+import { BOOK_WORDS as WORDS, METHOD_NAMES, measureGrams } from '@ypsigram/contract';
+import { CHART_MEASURES, type ConversionRow } from '@ypsigram/core/quick';
 import { html, type Html } from './html.js';
 
-/** Fewer grams than this are shown with a decimal. */
-const FINE_GRAMS = 20;
-const inGrams = (grams: number): string => fixed(grams, grams < FINE_GRAMS ? 1 : 0);
-
 /** The conversion chart of a kitchen, as a table. */
-export function chartOf(rows: readonly ChartRow[], cups: string): Html {
+export function chartOf(rows: readonly ConversionRow[], cups: string): Html {
   return html`<section class="chart">
     <h2>${WORDS.chart}</h2>
     <p>${WORDS.chartNote(cups)}</p>
@@ -31,7 +27,7 @@ export function chartOf(rows: readonly ChartRow[], cups: string): Html {
               ${cells.map(
                 ({ grams, low, high }, at) =>
                   html`<td class="figure">
-                    ${inGrams(grams)}${at === 0 ? html` <small>${inGrams(low)}–${inGrams(high)}</small>` : null}
+                    ${measureGrams(grams)}${at === 0 ? html` <small>${measureGrams(low)}–${measureGrams(high)}</small>` : null}
                   </td>`,
               )}
             </tr>`,

@@ -4,6 +4,7 @@ import {
   basisName,
   CLASS_NAMES,
   fixed,
+  measureGrams,
   FRESHNESS,
   HAZARD_CAUTIONS,
   HEAVIEST_DENSITY,
@@ -46,7 +47,6 @@ const PIECES: Readonly<Record<string, string>> = {
   packet: 'a packet',
   stick: 'a stick',
 };
-const gram = (grams: number): string => fixed(grams, grams < 20 ? 1 : 0);
 
 /** An ingredient's page: its weights by form and method, their sources, and how to fill a cup. */
 @Component({
@@ -101,9 +101,9 @@ export class IngredientSheet {
       method: row.method,
       isOwn: row.cup.source.from === 'kitchen' && row.cup.rung === 'reference',
       name: [row.form, METHOD_NAMES[row.method]].filter(Boolean).join(', '),
-      cup: gram(row.cup.gramsPerMillilitre * cup!),
-      tbsp: gram(row.tbsp.gramsPerMillilitre * tbsp!),
-      tsp: gram(row.tsp.gramsPerMillilitre * tsp!),
+      cup: measureGrams(row.cup.gramsPerMillilitre * cup!),
+      tbsp: measureGrams(row.tbsp.gramsPerMillilitre * tbsp!),
+      tsp: measureGrams(row.tsp.gramsPerMillilitre * tsp!),
       density: fixed(row.cup.gramsPerMillilitre, 3),
       isEstimate: row.cup.rung === 'estimate',
       rung: basisName(row.cup),
@@ -137,7 +137,7 @@ export class IngredientSheet {
     const method = defaultMethod(ingredient);
     const basis = densityOf({ ingredient, form: null, method, size: 'tsp' });
     const spoon = millilitresIn('tsp', this.kitchen().standard).valueOf();
-    return basis ? gram(basis.gramsPerMillilitre * spoon) : '';
+    return basis ? measureGrams(basis.gramsPerMillilitre * spoon) : '';
   });
 
   protected readonly pieces = computed(() =>
@@ -145,7 +145,7 @@ export class IngredientSheet {
       .weights.filter(({ unit }) => PIECES[unit] !== undefined)
       .map(({ unit, form, grams, amount, source }) => ({
         name: form && form !== unit ? `${PIECES[unit]}, ${form}` : PIECES[unit],
-        grams: gram(grams / amount),
+        grams: measureGrams(grams / amount),
         source: sourceText(source),
       })),
   );

@@ -3,7 +3,13 @@ import { toSignal } from '@angular/core/rxjs-interop';
 import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { map } from 'rxjs';
-import { METHOD_NAMES, basisName, fixed, sourceText, standardName } from '@ypsigram/contract';
+import {
+  METHOD_NAMES,
+  basisName,
+  measureGrams,
+  sourceText,
+  standardName,
+} from '@ypsigram/contract';
 import { toolSpreadsOf } from '@ypsigram/core/calibration';
 import { writeCsv } from '@ypsigram/core/formats';
 import type { KnownWeight } from '@ypsigram/core/measuring';
@@ -21,8 +27,6 @@ import { shelfSearch } from '../shelf-search';
 
 /** So many ingredients stand on the chart until somebody chooses. */
 const AT_FIRST = 24;
-/** Fewer grams than this are shown with a decimal. */
-const FINE_GRAMS = 20;
 const NOBODY: readonly KnownWeight[] = [];
 /** What most kitchens bake with: stands there while no recipe says more. */
 const USUAL_NAMES = [
@@ -32,8 +36,6 @@ const USUAL_NAMES = [
   'rolled oats',
   'honey',
 ];
-
-const inGrams = (grams: number): string => fixed(grams, grams < FINE_GRAMS ? 1 : 0);
 
 /** The conversion chart for the cupboard door: what a cup, its parts and spoons weigh in this kitchen. */
 @Component({
@@ -111,7 +113,7 @@ export class ChartPage {
       ingredientId: ingredient.id,
       name: ingredient.name,
       method: METHOD_NAMES[method],
-      cells: cells.map((cell) => ({ grams: inGrams(cell.grams), range: rangeOf(cell) })),
+      cells: cells.map((cell) => ({ grams: measureGrams(cell.grams), range: rangeOf(cell) })),
       exact: cells,
       source:
         basis.rung === 'reference'
@@ -154,4 +156,5 @@ export class ChartPage {
   }
 }
 
-const rangeOf = ({ low, high }: ChartCell): string => `${inGrams(low)} to ${inGrams(high)}`;
+const rangeOf = ({ low, high }: ChartCell): string =>
+  `${measureGrams(low)} to ${measureGrams(high)}`;

@@ -12,7 +12,7 @@ import {
 import type { WebPageReply } from '@ypsigram/contract';
 import { Opened } from '../../../kit/opened/opened';
 import { WebAddress } from '../../../kit/web-address/web-address';
-import { PhotoPages, type ReadPage } from '../../../recognition/photo-pages';
+import { PhotoPages, textOfPages, type ReadPage } from '../../../recognition/photo-pages';
 import { PhotoReader } from '../photo';
 import { takeShared, whenLaunchedWith, type Shared } from './shared';
 
@@ -139,11 +139,7 @@ export class BringIn {
   protected takePages(pages: readonly ReadPage[]): void {
     this.photos.set([]);
     this.pages.put(pages);
-    const text = this.pages
-      .lines()
-      .map((line) => line?.text ?? '')
-      .join('\n');
-    this.brought.emit({ text, author: null });
+    this.brought.emit({ text: textOfPages(pages), author: null });
   }
 
   protected take({ recipes }: Pick<WebPageReply, 'recipes'>): void {

@@ -8,13 +8,13 @@ import {
   viewChild,
   type ElementRef,
 } from '@angular/core';
-import type { Corners, Point } from '@ypsigram/core/scan';
+import type { Corners, PagePoint } from '@ypsigram/core/scan';
 import type { OpenedPicture } from '../../../workers/page-picture';
 
 const NAMES = ['Top left', 'Top right', 'Bottom right', 'Bottom left'] as const;
 /** How far an arrow key moves a corner, in parts of the picture. */
 const STEP = 0.01;
-const ARROWS: Readonly<Record<string, Point>> = {
+const ARROWS: Readonly<Record<string, PagePoint>> = {
   ArrowLeft: { x: -STEP, y: 0 },
   ArrowRight: { x: STEP, y: 0 },
   ArrowUp: { x: 0, y: -STEP },
@@ -99,7 +99,7 @@ export class PageCorners {
     this.move(index, { x: x + by.x * width, y: y + by.y * height });
   }
 
-  private move(index: number, { x, y }: Point): void {
+  private move(index: number, { x, y }: PagePoint): void {
     const { width, height } = this.picture();
     const inside = {
       x: Math.min(Math.max(x, 0), width),
