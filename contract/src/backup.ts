@@ -11,6 +11,7 @@ import { kitchen } from './kitchen.js';
 import { BACKUP_FORMAT, BACKUP_VERSION } from './limits.js';
 import { keptBatch } from './batch.js';
 import { instant, methods, newestRevision, recipeText, standard } from './parts.js';
+import { recipePhotos } from './recipe-photos.js';
 import { recipeVersion } from './recipes.js';
 import { trial } from './trials.js';
 
@@ -34,6 +35,7 @@ export const backupRecipe = z.strictObject({
   methods,
   balance: balance.prefault({}),
   answers: lineAnswers,
+  photos: recipePhotos.default([]),
   revision: newestRevision,
   createdAt: instant,
   updatedAt: instant,

@@ -4,6 +4,7 @@ import { lineAnswerList } from './answers.js';
 import { balance } from './balance.js';
 import { LONGEST_TITLE } from './limits.js';
 import { lineKey, factorText, methods, recipeText, standard } from './parts.js';
+import { recipePhotos } from './recipe-photos.js';
 
 /** A recipe from outside: its text, and what its file says beside it. */
 export const importedRecipe = z.strictObject({
@@ -19,6 +20,7 @@ export const importedRecipe = z.strictObject({
   methods: methods.nullable().default(null),
   balance: balance.nullable().default(null),
   answers: lineAnswerList.nullable().default(null),
+  photos: recipePhotos.nullable().default(null),
   proven: z
     .record(lineKey, z.number().positive())
     .nullable()

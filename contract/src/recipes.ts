@@ -5,6 +5,7 @@ import { balance } from './balance.js';
 import { LARGEST_PAGE, LONGEST_TITLE } from './limits.js';
 import { batch, keptBatch } from './batch.js';
 import { methods, recipeText, standard } from './parts.js';
+import { recipePhotos } from './recipe-photos.js';
 
 /** What a baker writes of a recipe; the rest is the server's. */
 const written = {
@@ -28,11 +29,17 @@ const written = {
   answers: lineAnswers.meta({ description: 'What was answered to the notes of its lines.' }),
 };
 
-export const recipeDraft = z.strictObject(written);
+export const recipeDraft = z.strictObject({ ...written, photos: recipePhotos.default([]) });
 
 const revision = z.int().positive().meta({ description: 'Goes up by one with each change.' });
 
-export const recipeReplacement = z.strictObject({ ...written, revision });
+export const recipeReplacement = z.strictObject({
+  ...written,
+  photos: recipePhotos.exactOptional().meta({
+    description: 'Where left out, those that it has stay.',
+  }),
+  revision,
+});
 
 export const recipe = z.object({
   id: z.uuid(),
@@ -44,6 +51,7 @@ export const recipe = z.object({
   methods,
   balance,
   answers: lineAnswers,
+  photos: recipePhotos,
   revision,
   createdAt: z.iso.datetime(),
   updatedAt: z.iso.datetime(),

@@ -18,6 +18,7 @@ import * as house from './migrations/0016-house.js';
 import * as timerAwaits from './migrations/0017-timer-awaits.js';
 import * as neverLost from './migrations/0018-never-lost.js';
 import * as codesForWords from './migrations/0019-codes-for-words.js';
+import * as recipePhotos from './migrations/0020-recipe-photos.js';
 import { makeCopy } from './copies.js';
 import type { Database } from './database.js';
 
@@ -47,6 +48,7 @@ const MIGRATIONS: readonly Migration[] = [
   timerAwaits,
   neverLost,
   codesForWords,
+  recipePhotos,
 ];
 
 /** The names of all steps that this version knows. */

@@ -57,7 +57,11 @@ describe('a backup', () => {
       .expect(201);
     const { body: saved } = await server.http
       .post('/api/recipes')
-      .send({ text: 'Oat slabs\n3 cups oats', authorId: (author as { id: string }).id })
+      .send({
+        text: 'Oat slabs\n3 cups oats',
+        authorId: (author as { id: string }).id,
+        photos: [{ id: '6a1f5c0e-3d1b-4a52-9a53-0c7f1f3f3a02', lines: [] }],
+      })
       .expect(201);
     const { id, standard, batch, methods, authorId } = saved as Backup['recipes'][number];
     await server.http

@@ -41,7 +41,7 @@ export const keyOf = (name: string): string => name.trim().toLowerCase();
 
 /** Whether the file says anything that is not so already. What it leaves open is as it is. */
 function saysTheSame(imported: Imported, here: Recipe, authorName: string | null): boolean {
-  const { text, author, standard, factor, methods, balance, answers } = imported;
+  const { text, author, standard, factor, methods, balance, answers, photos } = imported;
   const same = (said: unknown, is: unknown): boolean =>
     said === null || isDeepStrictEqual(said, is);
   return (
@@ -51,6 +51,7 @@ function saysTheSame(imported: Imported, here: Recipe, authorName: string | null
     same(methods, here.methods) &&
     same(balance, here.balance) &&
     same(answers, here.answers) &&
+    same(photos, here.photos) &&
     (author === null || (authorName !== null && keyOf(author) === keyOf(authorName)))
   );
 }
@@ -126,7 +127,7 @@ export function draftOf(
   { imported, title, here }: ComingRecipe,
   authorId: string | null,
 ): ImportDraft {
-  const { text, standard, factor, methods, balance, answers, proven } = imported;
+  const { text, standard, factor, methods, balance, answers, photos, proven } = imported;
   const decided = balance ?? here?.balance ?? { ...USUAL_BALANCE, lines: {} };
   return {
     title,
@@ -139,5 +140,6 @@ export function draftOf(
     // Where it was never baked, the weights that others proved are pinned.
     balance: here === null && proven ? withPinned(decided, proven) : decided,
     answers: answers ?? here?.answers ?? [],
+    photos: photos ?? here?.photos ?? [],
   };
 }

@@ -12,6 +12,7 @@ const SIXTY = Array.from({ length: 60 }, (_, at) => ({
   methods: null,
   balance: null,
   answers: null,
+  photos: null,
   proven: null,
 }));
 

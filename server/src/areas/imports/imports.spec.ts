@@ -87,13 +87,18 @@ describe('recipes out and in', () => {
   });
 
   it('go out again together, and what was changed is as it was', async () => {
-    const first = await bring([{ text: OATS }]);
+    const photos = [{ id: '6a1f5c0e-3d1b-4a52-9a53-0c7f1f3f3a01', lines: [] }];
+    const first = await bring([{ text: OATS, photos }]);
     const id = first.items[0]!.recipeId;
-    const second = await bring([{ text: OATS.replace('3 cups', '4 cups') }, { text: RYE }]);
+    const second = await bring([
+      { text: OATS.replace('3 cups', '4 cups'), photos: [] },
+      { text: RYE },
+    ]);
+    expect((await read(id)).photos).toEqual([]);
     const { body } = await server.http.delete(`/api/imports/${second.importId}`).expect(200);
     expect(body).toEqual({ removed: 1, restored: 1, kept: 0 });
     expect(await titles()).toEqual(['Oat slabs']);
-    expect((await read(id)).text).toBe(OATS);
+    expect(await read(id)).toEqual(jasmine.objectContaining({ text: OATS, photos }));
     await server.http.delete(`/api/imports/${second.importId}`).expect(404);
   });
 

@@ -146,7 +146,9 @@ export function importService(database: Database, context: ImportsContext): Impo
     }
     const { id, title, text, standard, authorId, batch, methods, balance, answers } = before;
     const draft = { title, text, standard, authorId, batch, methods, balance, answers };
-    const written = await context.recipes.replaceIfNewest(id, { ...draft, revision });
+    // One that was listed before recipes had photos says nothing of them.
+    const photos = before.photos && { photos: before.photos };
+    const written = await context.recipes.replaceIfNewest(id, { ...draft, ...photos, revision });
     return written ? 'restored' : 'kept';
   };
 

@@ -9,7 +9,7 @@ import {
 } from 'sequelize';
 import type { Recipe } from '@ypsigram/contract';
 
-/** A saved recipe. Batch, methods, balance and answers are kept as JSON; ingredient names only for the search. */
+/** A saved recipe. Batch, methods, balance, answers and photos are kept as JSON; ingredient names only for the search. */
 export class RecipeRow extends Model<
   InferAttributes<RecipeRow>,
   InferCreationAttributes<RecipeRow>
@@ -24,6 +24,7 @@ export class RecipeRow extends Model<
   declare methods: Recipe['methods'];
   declare balance: Recipe['balance'];
   declare answers: Recipe['answers'];
+  declare photos: CreationOptional<Recipe['photos']>;
   declare ingredients: string;
   declare revision: number;
   declare createdAt: string;
@@ -46,6 +47,7 @@ export function recipeModel(sequelize: Sequelize): ModelStatic<RecipeRow> {
       methods: { type: DataTypes.JSON, allowNull: false },
       balance: { type: DataTypes.JSON, allowNull: false },
       answers: { type: DataTypes.JSON, allowNull: false },
+      photos: { type: DataTypes.JSON, allowNull: false, defaultValue: [] },
       ingredients: { type: DataTypes.TEXT, allowNull: false },
       revision: { type: DataTypes.INTEGER, allowNull: false },
       createdAt: { type: DataTypes.TEXT, allowNull: false, field: 'created_at' },

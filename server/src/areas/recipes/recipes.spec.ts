@@ -45,6 +45,30 @@ describe('recipes', () => {
     expect(changed.createdAt).toBe(saved.createdAt);
   });
 
+  it('have the photos that they were read from, until another change says otherwise', async () => {
+    const saved = await create('2 cups flour');
+    expect(saved.photos).toEqual([]);
+    const photos = [
+      {
+        id: '6a1f5c0e-3d1b-4a52-9a53-0c7f1f3f3a01',
+        lines: [{ text: '2 cups flour', left: 0.1, top: 0.2, right: 0.6, bottom: 0.25 }],
+      },
+    ];
+    const put = async (change: object): Promise<Recipe> => {
+      const { body } = await server.http.put(`/api/recipes/${saved.id}`).send(change).expect(200);
+      return body as Recipe;
+    };
+    expect((await put({ text: saved.text, photos, revision: 1 })).photos).toEqual(photos);
+    // A program that knows nothing of photos leaves them out.
+    expect((await put({ text: '3 cups flour', revision: 2 })).photos).toEqual(photos);
+    expect((await put({ text: '3 cups flour', photos: [], revision: 3 })).photos).toEqual([]);
+    const beyond = [{ ...photos[0]!, lines: [{ ...photos[0]!.lines[0]!, right: 1.2 }] }];
+    await server.http
+      .put(`/api/recipes/${saved.id}`)
+      .send({ text: '3 cups flour', photos: beyond, revision: 4 })
+      .expect(400);
+  });
+
   it('refuse a change based on an older revision, and lose neither version', async () => {
     const saved = await create('2 cups flour');
     const path = `/api/recipes/${saved.id}`;

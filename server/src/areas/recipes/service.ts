@@ -71,7 +71,7 @@ const AT_ONCE = 100;
 const GONE = 'There is no such recipe. It may have been deleted.';
 
 function toRecipe(row: RecipeRow): Recipe {
-  const { id, title, text, standard, authorId, batch, methods, balance, answers } = row;
+  const { id, title, text, standard, authorId, batch, methods, balance, answers, photos } = row;
   const { revision, createdAt, updatedAt } = row;
   return {
     id,
@@ -83,6 +83,7 @@ function toRecipe(row: RecipeRow): Recipe {
     methods,
     balance,
     answers,
+    photos,
     revision,
     createdAt,
     updatedAt,

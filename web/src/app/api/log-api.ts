@@ -45,6 +45,11 @@ export class LogApi {
     return this.http.get<LearnedReply>(`${LOG}/learned/${recipeId}`);
   }
 
+  /** The picture of a photo. */
+  photo(id: string): Observable<Blob> {
+    return this.http.get(photoAddress(id, 'large'), { responseType: 'blob' });
+  }
+
   addPhoto(file: Blob): Observable<Photo> {
     return this.http.post<Photo>('/api/photos', file, { headers: { 'Content-Type': file.type } });
   }

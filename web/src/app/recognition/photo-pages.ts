@@ -1,4 +1,5 @@
 import { Injectable, signal } from '@angular/core';
+import type { RecipePhoto } from '@ypsigram/contract';
 import type { Box, ScanLine, ScannedPage, Unsure } from '@ypsigram/core/scan';
 
 /** A page as it was read: its lines, and the picture that they stand on. */
@@ -45,16 +46,60 @@ export function settled(line: PhotoLine, doubt: Unsure, by: string): PhotoLine {
   };
 }
 
+/** The lines of a page as they are saved with a recipe: where they stand at any size of the picture. */
+export const linesToSave = (
+  lines: readonly PhotoLine[],
+  { width, height }: Pick<ImageBitmap, 'width' | 'height'>,
+): RecipePhoto['lines'] =>
+  lines.map(({ text, box: { left, top, right, bottom } }) => ({
+    text,
+    left: shareOf(left, width),
+    top: shareOf(top, height),
+    right: shareOf(right, width),
+    bottom: shareOf(bottom, height),
+  }));
+
+/** Finer than a pixel of any picture that is kept. */
+const STEPS = 10_000;
+const shareOf = (at: number, whole: number): number =>
+  Math.round(Math.min(1, Math.max(0, at / whole)) * STEPS) / STEPS;
+
+/** A saved page as it was read. */
+export function savedPage({ lines }: RecipePhoto, shown: ImageBitmap): ReadPage {
+  const { width, height } = shown;
+  return {
+    shown,
+    lines: lines.map(({ text, left, top, right, bottom }) => ({
+      text,
+      box: { left: left * width, top: top * height, right: right * width, bottom: bottom * height },
+      unsure: [],
+    })),
+  };
+}
+
 /** The pictures that the text of the open recipe was read from, while it is looked over. */
 @Injectable({ providedIn: 'root' })
 export class PhotoPages {
   readonly shown = signal<readonly ImageBitmap[]>([]);
   readonly lines = signal<readonly (PhotoLine | null)[]>([]);
+  /** Which recipe they are of; null: of one that was not saved when they came. */
+  readonly recipeId = signal<string | null>(null);
 
-  put(pages: readonly ReadPage[]): void {
+  put(pages: readonly ReadPage[], recipeId: string | null): void {
     this.clear();
     this.shown.set(pages.map(({ shown }) => shown));
     this.lines.set(linesOfPages(pages));
+    this.recipeId.set(recipeId);
+  }
+
+  /** Whether they are of the recipe that is open, by its id where it is saved, and its text. */
+  areOf(recipeId: string | null, text: string): boolean {
+    if (this.shown().length === 0) return false;
+    if (this.recipeId() !== null) return this.recipeId() === recipeId;
+    const lines = this.lines();
+    if (lines.length === 0) return recipeId === null;
+    const written = new Set(text.split('\n'));
+    return lines.some((line) => line !== null && written.has(line.text));
   }
 
   settle(line: PhotoLine, doubt: Unsure, by: string): void {

@@ -12,6 +12,7 @@ export const savedRecipe = (change: Partial<Recipe> = {}): Recipe => ({
   methods: {},
   balance: EMPTY_DRAFT.balance,
   answers: [],
+  photos: [],
   revision: 1,
   createdAt: '2026-01-01T00:00:00.000Z',
   updatedAt: '2026-01-01T00:00:00.000Z',

@@ -51,8 +51,10 @@ import { EditText } from '../../state/recipe/edit-text';
 import { keptOf, UnderstoodLine, type LineAct } from './lines';
 import { rowsInView } from './rows-in-view';
 import { Opened } from '../../kit/opened/opened';
+import { doubtsOf } from '../../recognition/photo-lines';
 import { PhotoPages } from '../../recognition/photo-pages';
 import { PhotoBeside } from './photo';
+import { SavedPhotos } from './saved-photos';
 import { BringIn, type BroughtRecipe } from './bring-in';
 
 /** As many questions stand above the text; the others stand beside their lines alone. */
@@ -168,14 +170,21 @@ export class TextPage {
   protected readonly missing = signal<string | null>(null);
   protected readonly isLookingBack = signal(false);
   private readonly photos = inject(PhotoPages);
+  protected readonly savedPhotos = inject(SavedPhotos);
   /** The photo of another recipe stays out of this one. */
-  protected readonly hasPhoto = computed(() => {
-    if (this.photos.shown().length === 0) return false;
-    const lines = this.photos.lines();
-    if (lines.length === 0) return this.state().saved === null;
-    const written = new Set(this.text().split('\n'));
-    return lines.some((line) => line !== null && written.has(line.text));
-  });
+  protected readonly hasPhoto = computed(() =>
+    this.photos.areOf(this.state().saved?.id ?? null, this.text()),
+  );
+  /** Words that were not read for sure, where they stand in the text. */
+  protected readonly unsure = computed(() =>
+    this.hasPhoto()
+      ? doubtsOf(this.text(), this.photos.lines()).map(({ at, of: { start, end } }) => ({
+          line: at,
+          start,
+          end,
+        }))
+      : [],
+  );
   protected readonly lineAtHand = signal(0);
   /** The line that the keyboard is to go to. */
   protected readonly lineWanted = signal<number | null>(null);
@@ -326,6 +335,11 @@ export class TextPage {
         by: { answers: isKept ? [...others, answer] : others },
       }),
     );
+  }
+
+  protected showPhoto(): void {
+    const { saved, draft } = this.state();
+    void this.savedPhotos.show(draft.photos, saved?.id ?? null);
   }
 
   protected save(): void {

@@ -21,6 +21,7 @@ const RECIPE: Recipe = {
   methods: {},
   balance: { ...USUAL_BALANCE, lines: {} },
   answers: [],
+  photos: [],
   revision: 1,
   createdAt: '2026-03-14T09:00:00.000Z',
   updatedAt: '2026-03-14T09:00:00.000Z',

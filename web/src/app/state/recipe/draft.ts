@@ -4,7 +4,7 @@ import { USUAL_BALANCE } from '@ypsigram/core/batch/balance';
 /** What a baker can change of a recipe. */
 export type EditedRecipe = Pick<
   Recipe,
-  'text' | 'standard' | 'authorId' | 'batch' | 'methods' | 'balance' | 'answers'
+  'text' | 'standard' | 'authorId' | 'batch' | 'methods' | 'balance' | 'answers' | 'photos'
 >;
 
 export const EMPTY_DRAFT: EditedRecipe = {
@@ -15,11 +15,12 @@ export const EMPTY_DRAFT: EditedRecipe = {
   methods: {},
   balance: { ...USUAL_BALANCE, lines: {} },
   answers: [],
+  photos: [],
 };
 
 export function draftOf(recipe: Recipe): EditedRecipe {
-  const { text, standard, authorId, batch, methods, balance, answers } = recipe;
-  return { text, standard, authorId, batch, methods, balance, answers };
+  const { text, standard, authorId, batch, methods, balance, answers, photos } = recipe;
+  return { text, standard, authorId, batch, methods, balance, answers, photos };
 }
 
 /** Whether two drafts say the same, in whatever order a server or a browser puts their fields. */

@@ -6,7 +6,7 @@ import { RecipesApi, conflictOf } from '../../api/recipes-api';
 import { forgetDraft, keepDraft, keptDrafts, recallDraft } from '../../offline/kept-drafts';
 import { changesActions } from '../changes/changes.feature';
 import { draftOf, sameDraft, type EditedRecipe } from './draft';
-import { recipeActions } from './recipe.actions';
+import { recipeActions, type RecalledDraft } from './recipe.actions';
 import { recipeFeature } from './recipe.feature';
 
 /** A change that the server did not get stays in this browser until it does. */
@@ -44,7 +44,7 @@ export const recallUnsaved = createEffect(
       concatMap(({ recipe }) => recallDraft(recipe.id)),
       filter((kept) => kept !== null),
       map(({ id, revision, draft }) =>
-        recipeActions.draftRecalled({ id, revision, draft: draft as EditedRecipe }),
+        recipeActions.draftRecalled({ id, revision, draft: draft as RecalledDraft }),
       ),
     ),
   { functional: true },

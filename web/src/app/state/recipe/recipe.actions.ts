@@ -1,5 +1,5 @@
 import { createActionGroup, emptyProps, props } from '@ngrx/store';
-import type { SentLineAnswer, Recipe } from '@ypsigram/contract';
+import type { SentLineAnswer, Recipe, RecipePhoto } from '@ypsigram/contract';
 import type { LineChoice } from '@ypsigram/core/batch';
 import type { Method } from '@ypsigram/core/catalogue';
 import type { AskedSetting } from '@ypsigram/core/factor';
@@ -16,6 +16,9 @@ export interface CarriedDecisions {
   readonly methods: EditedRecipe['methods'];
   readonly lines: RecipeBalance['lines'];
 }
+
+/** A draft that this browser kept. */
+export type RecalledDraft = Omit<EditedRecipe, 'photos'> & Partial<Pick<EditedRecipe, 'photos'>>;
 
 export const recipeActions = createActionGroup({
   source: 'Recipe',
@@ -44,6 +47,7 @@ export const recipeActions = createActionGroup({
     'Decision redone': emptyProps(),
     'Line answered': props<{ answer: SentLineAnswer }>(),
     'Answer taken back': props<{ of: SentLineAnswer }>(),
+    'Photos set': props<{ photos: readonly RecipePhoto[] }>(),
     'Save wanted': emptyProps(),
     'Saving started': emptyProps(),
     'Recipe created': props<{ recipe: Recipe }>(),
@@ -52,7 +56,7 @@ export const recipeActions = createActionGroup({
     'Recipe not saved': props<{ problem: string; isAway: boolean }>(),
     /** What could not be saved is kept in this browser. */
     'Draft kept': props<{ isKept: boolean }>(),
-    'Draft recalled': props<{ id: string; revision: number; draft: EditedRecipe }>(),
+    'Draft recalled': props<{ id: string; revision: number; draft: RecalledDraft }>(),
     'Newer version met': props<{ theirs: Recipe }>(),
     'Theirs taken': emptyProps(),
     'Mine kept': emptyProps(),

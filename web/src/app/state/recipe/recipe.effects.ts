@@ -45,6 +45,7 @@ const EDITS = [
   recipeActions.decisionRedone,
   recipeActions.lineAnswered,
   recipeActions.answerTakenBack,
+  recipeActions.photosSet,
 ] as const;
 
 export const loadRecipe = createEffect(

@@ -132,6 +132,9 @@ export const recipeFeature = createFeature({
     on(recipeActions.answerTakenBack, (state, { of }) =>
       edited(state, { ...state.draft, answers: without(state.draft.answers, of) }),
     ),
+    on(recipeActions.photosSet, (state, { photos }) =>
+      edited(state, { ...state.draft, photos: [...photos] }),
+    ),
     on(recipeActions.savingStarted, (state) => ({
       ...state,
       status: 'saving' as const,
@@ -153,8 +156,10 @@ export const recipeFeature = createFeature({
       problem,
     })),
     on(recipeActions.draftKept, (state, { isKept }) => ({ ...state, isKept })),
-    on(recipeActions.draftRecalled, (state, { id, revision, draft }) => {
+    on(recipeActions.draftRecalled, (state, { id, revision, draft: kept }) => {
       if (state.saved?.id !== id || state.status !== 'saved') return state;
+      // One that an earlier version kept knows no photos.
+      const draft = { photos: state.saved.photos, ...kept };
       if (revision === state.saved.revision) return { ...edited(state, draft), isKept: true };
       return { ...state, draft, isKept: true, status: 'conflict' as const, theirs: state.saved };
     }),

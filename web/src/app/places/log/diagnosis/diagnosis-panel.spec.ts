@@ -41,6 +41,7 @@ describe('why a bake failed', () => {
           methods: {},
           balance: { ...USUAL_BALANCE, lines: {} },
           answers: [],
+          photos: [],
           revision: 1,
           createdAt: '',
           updatedAt: '',

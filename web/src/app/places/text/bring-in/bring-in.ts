@@ -138,7 +138,7 @@ export class BringIn {
 
   protected takePages(pages: readonly ReadPage[]): void {
     this.photos.set([]);
-    this.pages.put(pages);
+    this.pages.put(pages, null);
     this.brought.emit({ text: textOfPages(pages), author: null });
   }
 

@@ -32,6 +32,16 @@ export interface LinePlace {
   readonly height: number;
 }
 
+/** A word of a line, by its characters. */
+export interface UnsureWord extends Pick<Span, 'start' | 'end'> {
+  readonly line: number;
+}
+
+const UNSURE = Decoration.mark({
+  class: 'yg-unsure',
+  attributes: { title: 'Not read for sure: compare it with the photo.' },
+});
+
 const PLACEHOLDER = `Paste or type a recipe. For example:
 
 Oat slabs
@@ -91,6 +101,8 @@ export class RecipeEditor {
   readonly rows = input.required<readonly ReadingRow[]>();
   /** Pixels of space under each line, so that what stands beside it has room. */
   readonly space = input<readonly number[]>([]);
+  /** Words that were not read for sure on a photo. */
+  readonly unsure = input<readonly UnsureWord[]>([]);
   readonly edited = output<string>();
   readonly placed = output<readonly LinePlace[]>();
   /** A line that the keyboard is to go to; null while none is asked for. */
@@ -116,6 +128,7 @@ export class RecipeEditor {
     effect(() => {
       this.rows();
       this.space();
+      this.unsure();
       this.mark();
     });
     effect(() => {
@@ -193,6 +206,11 @@ export class RecipeEditor {
         const widget = new SpaceBelow(pixels);
         ranges.push(Decoration.widget({ widget, block: true, side: 1 }).range(line.to));
       }
+    }
+    for (const { line: at, start, end } of this.unsure()) {
+      if (at >= doc.lines) continue;
+      const line = doc.line(at + 1);
+      if (end <= line.length) ranges.push(UNSURE.range(line.from + start, line.from + end));
     }
     view.dispatch({ effects: decorated.of(Decoration.set(ranges, true)) });
     this.report(view);

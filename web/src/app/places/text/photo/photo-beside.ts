@@ -10,9 +10,12 @@ import {
   viewChild,
   type ElementRef,
 } from '@angular/core';
-import type { Box, Unsure } from '@ypsigram/core/scan';
-import { PhotoPages, type PhotoLine } from '../../../recognition/photo-pages';
-import { photoLinesOf } from './photo-lines';
+import { Store } from '@ngrx/store';
+import type { Box } from '@ypsigram/core/scan';
+import { PhotoPages } from '../../../recognition/photo-pages';
+import { recipeFeature } from '../../../state/recipe/recipe.feature';
+import { doubtsOf, photoLinesOf, type Doubt } from '../../../recognition/photo-lines';
+import { SavedPhotos } from '../saved-photos';
 
 /** So much of the page shows above and below the line at hand, in heights of it, and at its sides. */
 const AROUND = 2.2;
@@ -22,15 +25,6 @@ const LEAST_SHARE = 0.45;
 const STROKE = 4;
 /** Dirt is taken for a word of so few letters. */
 const LONGEST_SPECK = 2;
-
-/** One doubt of a line: the word, and what it may be. */
-interface Doubt {
-  readonly line: PhotoLine;
-  /** Which line of the text it is. */
-  readonly at: number;
-  readonly of: Unsure;
-  readonly word: string;
-}
 
 /** The photo of a recipe above its text: the line at hand, large, and the words that were not read for sure. */
 @Component({
@@ -62,14 +56,10 @@ export class PhotoBeside {
     }
     return placed.find((line) => line !== null) ?? null;
   });
-  protected readonly doubts = computed<readonly Doubt[]>(() => {
-    const lines = this.text().split('\n');
-    return this.placed().flatMap((line, at) =>
-      line && line.text === lines[at]
-        ? line.unsure.map((of) => ({ line, at, of, word: line.text.slice(of.start, of.end) }))
-        : [],
-    );
-  });
+  protected readonly doubts = computed(() => doubtsOf(this.text(), this.photos.lines()));
+  protected readonly saved = inject(SavedPhotos);
+  private readonly draft = inject(Store).selectSignal(recipeFeature.selectDraft);
+  protected readonly isSaved = computed(() => this.draft().photos.length > 0);
 
   constructor() {
     afterRenderEffect(() => this.draw());

@@ -1,4 +1,4 @@
-import { linesOfPages, settled, type PhotoLine } from '../../../recognition/photo-pages';
+import { linesOfPages, settled, type PhotoLine } from './photo-pages';
 import { photoLinesOf } from './photo-lines';
 
 const line = (text: string, top = 0): PhotoLine => ({

@@ -1,5 +1,6 @@
 import { diffArrays } from 'diff';
-import type { PhotoLine } from '../../../recognition/photo-pages';
+import type { Unsure } from '@ypsigram/core/scan';
+import type { PhotoLine } from './photo-pages';
 
 /**
  * Where each line of a text stands on the photo that it was read from, also after it was edited: a
@@ -33,4 +34,23 @@ export function photoLinesOf(
     removed = 0;
   }
   return placed;
+}
+
+/** One doubt of a line: the word, and what it may be. */
+export interface Doubt {
+  readonly line: PhotoLine;
+  /** Which line of the text it is. */
+  readonly at: number;
+  readonly of: Unsure;
+  readonly word: string;
+}
+
+/** The words of a text that were not read for sure. In a line that was edited there is none any more. */
+export function doubtsOf(text: string, read: readonly (PhotoLine | null)[]): readonly Doubt[] {
+  const lines = text.split('\n');
+  return photoLinesOf(lines, read).flatMap((line, at) =>
+    line && line.text === lines[at]
+      ? line.unsure.map((of) => ({ line, at, of, word: line.text.slice(of.start, of.end) }))
+      : [],
+  );
 }

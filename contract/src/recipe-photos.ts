@@ -1,0 +1,33 @@
+import { z } from 'zod';
+
+/** More pages than this are no recipe. */
+export const MOST_RECIPE_PHOTOS = 12;
+/** More lines than this stand on no page. */
+const MOST_PAGE_LINES = 400;
+const LONGEST_PAGE_LINE = 1000;
+
+/** In parts of the picture's width or height: a picture of any size shows the same. */
+const share = z.number().min(0).max(1);
+
+const photoLine = z.strictObject({
+  text: z.string().max(LONGEST_PAGE_LINE),
+  left: share,
+  top: share,
+  right: share,
+  bottom: share,
+});
+
+export const recipePhoto = z.strictObject({
+  id: z.uuid().meta({ description: 'Of the photo, as `/api/photos` gave it.' }),
+  lines: z
+    .array(photoLine)
+    .max(MOST_PAGE_LINES)
+    .meta({ description: 'What was read on it, and where it stands; empty where nothing was.' }),
+});
+
+export const recipePhotos = z
+  .array(recipePhoto)
+  .max(MOST_RECIPE_PHOTOS, `A recipe can have at most ${MOST_RECIPE_PHOTOS} photos.`)
+  .meta({ description: 'Pages that it was read from.' });
+
+export type RecipePhoto = z.infer<typeof recipePhoto>;
