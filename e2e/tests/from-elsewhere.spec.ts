@@ -78,11 +78,18 @@ test('a photo of a card becomes grams, with the photo beside its text', async ({
   await expect(page.getByRole('textbox', { name: 'Recipe text' })).toContainText('1/2 cup honey');
   await page.getByText('1 tsp salt').first().click();
   await expect(page.getByRole('img', { name: 'On the photo: 1 tsp salt' })).toBeVisible();
-  await page.getByRole('button', { name: 'Put the photo away' }).click();
+  await page.getByRole('button', { name: 'Save photo with the recipe' }).click();
+  await page.getByRole('button', { name: 'Hide photo' }).click();
   await page.getByRole('button', { name: 'Save recipe' }).click();
   await expect(baker.row('3 cups rolled oats')).toContainText('243');
   await expect(baker.row('1/2 cup honey')).toContainText('170');
   await expect(baker.row('1 1/4 cups flour')).toContainText(/15[0-9]/);
+  // It is there again whenever it is wanted, with the places of its lines.
+  await page.getByRole('link', { name: /^Text/ }).click();
+  await page.reload();
+  await page.getByRole('button', { name: 'Show photo' }).click();
+  await page.getByText('1 tsp salt').first().click();
+  await expect(page.getByRole('img', { name: 'On the photo: 1 tsp salt' })).toBeVisible();
   expect(asked.filter((address) => !address.startsWith(baker.server.address))).toEqual([]);
   expect(troubles.splice(0).filter((said) => !RECOGNISER_TALK.test(said))).toEqual([]);
 });
