@@ -110,7 +110,7 @@ const WEB_FOLDERS = {
   quick: ['kit', 'state'],
   scale: ['api', 'kit', 'state'],
   offline: ['api'],
-  recognition: ['kit', 'workers'],
+  recognition: ['kit', 'offline', 'workers'],
   state: ['api', 'offline'],
   workers: ['kit'],
 };

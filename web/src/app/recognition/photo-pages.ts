@@ -48,7 +48,7 @@ export function settled(line: PhotoLine, doubt: Unsure, by: string): PhotoLine {
 
 /** The lines of a page as they are saved with a recipe: where they stand at any size of the picture. */
 export const linesToSave = (
-  lines: readonly PhotoLine[],
+  lines: readonly Pick<PhotoLine, 'text' | 'box'>[],
   { width, height }: Pick<ImageBitmap, 'width' | 'height'>,
 ): RecipePhoto['lines'] =>
   lines.map(({ text, box: { left, top, right, bottom } }) => ({
@@ -63,6 +63,16 @@ export const linesToSave = (
 const STEPS = 10_000;
 const shareOf = (at: number, whole: number): number =>
   Math.round(Math.min(1, Math.max(0, at / whole)) * STEPS) / STEPS;
+
+/** As little is lost of a page of print as the server loses itself. */
+const JPEG = { type: 'image/jpeg', quality: 0.9 } as const;
+
+/** The picture of a page as a file, with nothing in it that a camera adds. */
+export function jpegOf(shown: ImageBitmap): Promise<Blob> {
+  const canvas = new OffscreenCanvas(shown.width, shown.height);
+  canvas.getContext('2d')!.drawImage(shown, 0, 0);
+  return canvas.convertToBlob(JPEG);
+}
 
 /** A saved page as it was read. */
 export function savedPage({ lines }: RecipePhoto, shown: ImageBitmap): ReadPage {

@@ -1,15 +1,12 @@
 import { fileProblemMessage } from '@ypsigram/contract';
 import { LARGEST_FILE_BYTES, type RecipeFile } from '@ypsigram/core/formats';
-import type { DocumentPage } from '@ypsigram/core/scan';
 import { RecipeFiles } from '../workers/recipe-files';
-import { documentProblemMessage, pictureProblemMessage, READING_FAILED } from './problem-words';
-import { textOfPages } from './photo-pages';
-import type { PhotoReading } from './read-photos';
+import { READING_FAILED } from './problem-words';
+import { scanKindOf } from './queue';
+import { ScanReader } from './queue/scan-reader';
 
 /** A scanned book is large; a text of that size is none. */
-const LARGEST_SCAN_BYTES = 200 * 1024 * 1024;
-const PDF = /\.pdf$/i;
-const PICTURE = /^image\//;
+export const LARGEST_SCAN_BYTES = 200 * 1024 * 1024;
 
 /** The recipes of a file, and what is wrong with the rest, in sentences. */
 export interface ReadFile {
@@ -17,11 +14,14 @@ export interface ReadFile {
   readonly problems: readonly string[];
 }
 
-const NOTHING: ReadFile = { recipes: [], problems: [] };
 const failed = (message: string): ReadFile => ({ recipes: [], problems: [message] });
 
-const isPicture = (file: File): boolean => PICTURE.test(file.type) || /\.hei[cf]$/i.test(file.name);
-const isDocument = (file: File): boolean => file.type === 'application/pdf' || PDF.test(file.name);
+/** Says what is wrong with a file that is too large to be read; null where it is not. */
+export function sizeProblem(file: File): string | null {
+  const most = scanKindOf(file) ? LARGEST_SCAN_BYTES : LARGEST_FILE_BYTES;
+  if (file.size <= most) return null;
+  return fileProblemMessage({ code: 'too-large', bytes: file.size, most });
+}
 
 /**
  * Reads files of every kind that a recipe can be in: texts and tables, saved pages, PDFs, photos.
@@ -29,79 +29,45 @@ const isDocument = (file: File): boolean => file.type === 'application/pdf' || P
  */
 export class FileReader {
   private readonly files = new RecipeFiles();
-  private photos: PhotoReading | null = null;
-  private isStopped = false;
+  private scans: ScanReader | null = null;
 
   /** @param tell is told how far a long file is, in words */
   async read(file: File, tell: (how: string) => void): Promise<ReadFile> {
-    const most = isPicture(file) || isDocument(file) ? LARGEST_SCAN_BYTES : LARGEST_FILE_BYTES;
-    if (file.size > most) {
-      return failed(fileProblemMessage({ code: 'too-large', bytes: file.size, most }));
+    const tooLarge = sizeProblem(file);
+    if (tooLarge !== null) return failed(tooLarge);
+    const kind = scanKindOf(file);
+    if (kind) {
+      const reader = (this.scans ??= new ScanReader());
+      try {
+        return await readScan(reader, kind, file, tell);
+      } catch (error) {
+        console.error(error);
+        return failed(READING_FAILED);
+      }
     }
-    if (isPicture(file)) return this.readPictures([file], tell);
-    if (isDocument(file)) return this.readDocument(file, tell);
     const { recipes, problems } = await this.files.read(file.name, await file.text());
     return { recipes, problems: problems.map(fileProblemMessage) };
   }
 
   /** Stops whatever is being read. */
   stop(): void {
-    this.isStopped = true;
     this.files.stop();
-    this.photos?.stop();
+    this.scans?.stop();
   }
+}
 
-  private async readDocument(file: File, tell: (how: string) => void): Promise<ReadFile> {
-    const { readDocument, DocumentError } = await import('./read-document');
-    try {
-      const pages = await readDocument(
-        file,
-        (done, all) => tell(`page ${done} of ${all}`),
-        () => this.isStopped,
-      );
-      const written = pages.flatMap((one): DocumentPage[] =>
-        one.kind === 'text' ? [one.page] : [],
-      );
-      const scanned = pages.flatMap((one): Blob[] => (one.kind === 'picture' ? [one.image] : []));
-      const texts = await this.files.recipesOfDocument(written);
-      const read = await Promise.all(texts.map((text) => this.files.read('page.txt', text)));
-      const ofPictures = scanned.length > 0 ? await this.readPictures(scanned, tell) : NOTHING;
-      return {
-        recipes: [...read.flatMap(({ recipes }) => recipes), ...ofPictures.recipes],
-        problems: [
-          ...read.flatMap(({ problems }) => problems.map(fileProblemMessage)),
-          ...ofPictures.problems,
-        ],
-      };
-    } catch (error) {
-      if (error instanceof DocumentError) return failed(documentProblemMessage(error.problem));
-      throw error;
-    }
+/** A photo or document with the pages in it that are pictures. */
+async function readScan(
+  reader: ScanReader,
+  ...[kind, file, tell]: Parameters<ScanReader['scan']>
+): Promise<ReadFile> {
+  const first = await reader.scan(kind, file, tell);
+  const results = [first];
+  for (const { number, image } of first.pages) {
+    results.push(await reader.scan('photo', image, (how) => tell(`page ${number}, ${how}`)));
   }
-
-  /** Each picture is a recipe of its own. */
-  private async readPictures(
-    pictures: readonly Blob[],
-    tell: (how: string) => void,
-  ): Promise<ReadFile> {
-    const { readPhotos, PictureError } = await import('./read-photos');
-    const photos = pictures.map((file) => ({ file, corners: null, quarters: 0 }));
-    const reading = (this.photos = readPhotos(photos, ({ photo, share }) =>
-      tell(`photo ${photo + 1} of ${photos.length}, ${Math.round(share * 100)} %`),
-    ));
-    try {
-      const pages = await reading.pages;
-      for (const { shown } of pages) shown.close();
-      const texts = pages.map((page) => textOfPages([page]));
-      const read = await Promise.all(texts.map((text) => this.files.read('photo.txt', text)));
-      return {
-        recipes: read.flatMap(({ recipes }) => recipes),
-        problems: read.flatMap(({ problems }) => problems.map(fileProblemMessage)),
-      };
-    } catch (error) {
-      if (error instanceof PictureError) return failed(pictureProblemMessage(error.problem));
-      console.error(error);
-      return failed(READING_FAILED);
-    }
-  }
+  return {
+    recipes: results.flatMap(({ recipes }) => recipes.map(({ recipe }) => recipe)),
+    problems: results.flatMap(({ problems }) => problems),
+  };
 }

@@ -11,6 +11,8 @@ export const MOST_PAGES = 400;
 const FEWEST_LETTERS = 30;
 /** How large a page that is a picture is drawn, in pixels of its longer side. */
 const DRAWN_SIDE = 2200;
+/** Three hundred of them are kept until they are read. */
+const AS_JPEG = ['image/jpeg', 0.92] as const;
 const MILLISECONDS_A_FRAME = 8;
 
 /** Why a document can't be read. */
@@ -29,7 +31,7 @@ export class DocumentError extends Error {
 /** A page of a document: its own text, or a picture of it. */
 export type PageOfDocument =
   | { readonly kind: 'text'; readonly page: DocumentPage }
-  | { readonly kind: 'picture'; readonly image: Blob };
+  | { readonly kind: 'picture'; readonly number: number; readonly image: Blob };
 
 /** The pieces of text of a page, from the top left corner down. */
 async function textOf(page: PDFPageProxy): Promise<DocumentPage> {
@@ -59,8 +61,9 @@ async function pictureOf(page: PDFPageProxy): Promise<Blob> {
   [canvas.width, canvas.height] = [Math.round(viewport.width), Math.round(viewport.height)];
   await page.render({ canvas, viewport }).promise;
   return new Promise((resolve, reject) =>
-    canvas.toBlob((image) =>
-      image ? resolve(image) : reject(new DocumentError({ code: 'broken' })),
+    canvas.toBlob(
+      (image) => (image ? resolve(image) : reject(new DocumentError({ code: 'broken' }))),
+      ...AS_JPEG,
     ),
   );
 }
@@ -99,7 +102,7 @@ export async function readDocument(
       pages.push(
         letters >= FEWEST_LETTERS
           ? { kind: 'text', page: text }
-          : { kind: 'picture', image: await pictureOf(page) },
+          : { kind: 'picture', number, image: await pictureOf(page) },
       );
       page.cleanup();
       tell(number, numPages);

@@ -57,7 +57,7 @@ export function readPhotos(
   const read = async (): Promise<readonly ReadPage[]> => {
     const pages: ReadPage[] = [];
     for (const [photo, one] of photos.entries()) {
-      const { image, shown } = await prepared(picture, one, photo);
+      const { image, shown } = await preparedPage(picture, one, photo);
       tell({ photo, share: 0 });
       const lines = await readPage(picture, image, recogniser, (share) => tell({ photo, share }));
       pages.push({ lines, shown });
@@ -73,7 +73,7 @@ export async function showPhotos(photos: readonly PhotoToRead[]): Promise<readon
   try {
     const pages: ReadPage[] = [];
     for (const [photo, one] of photos.entries()) {
-      const { shown } = await prepared(picture, one, photo);
+      const { shown } = await preparedPage(picture, one, photo);
       pages.push({ lines: [], shown });
     }
     return pages;
@@ -82,10 +82,11 @@ export async function showPhotos(photos: readonly PhotoToRead[]): Promise<readon
   }
 }
 
-async function prepared(
+/** The page of a photo, laid flat and ready to be read. @throws PictureError */
+export async function preparedPage(
   picture: PagePicture,
   { file, corners, quarters }: PhotoToRead,
-  photo: number,
+  photo = 0,
 ): Promise<PreparedPage> {
   const opened = await picture.open(file);
   if ('code' in opened) throw new PictureError(photo, opened);

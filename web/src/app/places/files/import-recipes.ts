@@ -3,19 +3,25 @@ import {
   Component,
   DestroyRef,
   computed,
+  effect,
   inject,
   signal,
+  untracked,
 } from '@angular/core';
 import { Store } from '@ngrx/store';
 import { firstValueFrom } from 'rxjs';
-import type { RecipeImportReply, WebPageReply } from '@ypsigram/contract';
+import type { RecipeImportReply, RecipePhoto, WebPageReply } from '@ypsigram/contract';
 import type { RecipeFile } from '@ypsigram/core/formats';
 import { FilesApi } from '../../api/files-api';
+import { LogApi } from '../../api/log-api';
 import { Opened } from '../../kit/opened/opened';
 import { problemOf } from '../../api/recipes-api';
 import { WebAddress } from '../../kit/web-address/web-address';
 import { authorsActions } from '../../state/authors/authors.feature';
-import { FileReader } from '../../recognition/read-any-file';
+import { ScanQueue, scanKindOf, type ScannedPicture } from '../../recognition/queue';
+import { FileReader, sizeProblem } from '../../recognition/read-any-file';
+import { recipesOf, troubleOf, type FileTrouble, type ReadRecipe } from './read-recipe';
+import { ScansPanel } from './scans-panel';
 
 const STATUS_NAMES = {
   new: 'new',
@@ -23,20 +29,11 @@ const STATUS_NAMES = {
   changed: 'changed',
 } as const;
 
-/** A recipe, and the file or page that it stands in. */
-interface ReadRecipe {
-  readonly recipe: RecipeFile;
-  readonly file: string;
-}
+const NO_PHOTOS: ReadonlyMap<ScannedPicture, RecipePhoto> = new Map();
 
 /** A recipe of a file, and what it meets here. */
 interface ComingFile extends ReadRecipe {
   readonly item: RecipeImportReply['items'][number];
-}
-
-interface ImportRetry {
-  readonly file: string;
-  readonly message: string;
 }
 
 /** What is left of a file's way in: how many are read of how many. */
@@ -49,14 +46,18 @@ interface Progress {
 /** Imports recipes from files, dropped, chosen or pasted, after a preview. */
 @Component({
   selector: 'yg-import-recipes',
-  imports: [Opened, WebAddress],
+  imports: [Opened, ScansPanel, WebAddress],
   templateUrl: './import-recipes.html',
   styleUrl: './files.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class ImportRecipes {
   private readonly api = inject(FilesApi);
+  private readonly photos = inject(LogApi);
   private readonly store = inject(Store);
+  private readonly queue = inject(ScanQueue);
+  /** Photos that were just added are shown when they are read. */
+  private areScansAwaited = false;
   private reader: FileReader | null = null;
   /** Goes up whenever reading is stopped: what comes in late is not wanted any more. */
   private round = 0;
@@ -67,7 +68,7 @@ export class ImportRecipes {
   protected readonly isGetting = signal(false);
   protected readonly progress = signal<Progress | null>(null);
   protected readonly coming = signal<readonly ComingFile[]>([]);
-  protected readonly troubles = signal<readonly ImportRetry[]>([]);
+  protected readonly troubles = signal<readonly FileTrouble[]>([]);
   protected readonly left = signal<ReadonlySet<number>>(new Set());
   protected readonly problem = signal<string | null>(null);
   protected readonly done = signal<{ readonly count: number; readonly importId: string } | null>(
@@ -78,6 +79,8 @@ export class ImportRecipes {
   protected readonly chosen = computed(() =>
     this.coming().filter((_, index) => !this.left().has(index)),
   );
+  protected readonly hasPages = computed(() => this.chosen().some(({ scan }) => scan?.page));
+  protected readonly savesPhotos = signal(false);
   /** What is the same already needs no bringing in. */
   protected readonly useful = computed(
     () => this.chosen().filter(({ item }) => item.status !== 'same').length,
@@ -85,6 +88,12 @@ export class ImportRecipes {
 
   constructor() {
     inject(DestroyRef).onDestroy(() => this.reader?.stop());
+    void this.queue.open();
+    effect(() => {
+      const isRead = this.queue.waiting() === 0 && this.queue.done().length > 0;
+      const isIdle = this.progress() === null && this.coming().length === 0;
+      if (isRead && isIdle && this.areScansAwaited) untracked(() => this.lookAtScans());
+    });
   }
 
   protected drop(event: DragEvent): void {
@@ -123,6 +132,15 @@ export class ImportRecipes {
     );
   }
 
+  /** What was read on photos and in documents so far. */
+  protected lookAtScans(): void {
+    this.areScansAwaited = false;
+    this.begin();
+    const done = this.queue.done();
+    this.troubles.set(done.flatMap(troubleOf));
+    void this.show(done.flatMap(recipesOf), this.round);
+  }
+
   protected toggle(index: number): void {
     this.left.update((left) => {
       const next = new Set(left);
@@ -144,15 +162,24 @@ export class ImportRecipes {
   }
 
   protected async take(): Promise<void> {
-    const recipes = this.chosen().map(({ recipe }) => recipe);
-    this.progress.set({
-      done: 0,
-      all: 0,
-      doing: `Importing ${recipes.length} ${recipes.length === 1 ? 'recipe' : 'recipes'}`,
-    });
+    const { round } = this;
+    const chosen = this.chosen();
     try {
-      const { importId } = await firstValueFrom(this.api.importRecipes(recipes.map(toImported)));
+      const photos = this.savesPhotos() ? await this.savePhotos(chosen, round) : NO_PHOTOS;
+      if (round !== this.round) return;
+      this.progress.set({
+        done: 0,
+        all: 0,
+        doing: `Importing ${chosen.length} ${chosen.length === 1 ? 'recipe' : 'recipes'}`,
+      });
+      const recipes = chosen.map(({ recipe, scan }) => {
+        const photo = scan?.page && photos.get(scan.page);
+        return { ...toImported(recipe), ...(photo && { photos: [photo] }) };
+      });
+      const { importId } = await firstValueFrom(this.api.importRecipes(recipes));
       const count = this.useful();
+      const scans = new Set(this.coming().flatMap(({ scan }) => (scan ? [scan.id] : [])));
+      if (scans.size > 0) await this.queue.remove(scans);
       // An author may have come in with them.
       this.store.dispatch(authorsActions.authorsAskedFor());
       this.leave();
@@ -177,18 +204,41 @@ export class ImportRecipes {
     }
   }
 
+  /** Saves the photos of pages, each once. */
+  private async savePhotos(
+    chosen: readonly ComingFile[],
+    round: number,
+  ): Promise<ReadonlyMap<ScannedPicture, RecipePhoto>> {
+    const pages = new Set(chosen.flatMap(({ scan }) => scan?.page ?? []));
+    const saved = new Map<ScannedPicture, RecipePhoto>();
+    for (const page of pages) {
+      if (round !== this.round) break;
+      this.progress.set({ done: saved.size, all: pages.size, doing: 'Saving photos' });
+      const { id } = await firstValueFrom(this.photos.addPhoto(page.picture));
+      saved.set(page, { id, lines: page.lines });
+    }
+    return saved;
+  }
+
   private begin(): void {
     this.leave();
     this.done.set(null);
     this.said.set(null);
   }
 
-  private async look(files: readonly File[]): Promise<void> {
+  private async look(all: readonly File[]): Promise<void> {
     this.begin();
     const round = this.round;
+    const scans = all.filter((file) => scanKindOf(file) !== null && sizeProblem(file) === null);
+    const files = all.filter((file) => !scans.includes(file));
+    if (scans.length > 0) {
+      await this.queue.add(scans);
+      this.areScansAwaited = true;
+    }
+    if (files.length === 0) return;
     const reader = (this.reader = new FileReader());
     const read: ReadRecipe[] = [];
-    const troubles: ImportRetry[] = [];
+    const troubles: FileTrouble[] = [];
     for (const [done, file] of files.entries()) {
       const doing = `Reading ${file.name}`;
       this.progress.set({ done, all: files.length, doing });

@@ -4,14 +4,17 @@ import { firstValueFrom } from 'rxjs';
 import type { RecipePhoto } from '@ypsigram/contract';
 import { LogApi } from '../../api/log-api';
 import { problemOf } from '../../api/recipes-api';
-import { PhotoPages, linesToSave, savedPage, type ReadPage } from '../../recognition/photo-pages';
+import {
+  PhotoPages,
+  jpegOf,
+  linesToSave,
+  savedPage,
+  type ReadPage,
+} from '../../recognition/photo-pages';
 import { recipeActions } from '../../state/recipe/recipe.actions';
 
 const NOT_SHOWN =
   'The photo can’t be shown: it is damaged or gone, or the server is away. The text is all here.';
-
-/** As little is lost of a page of print as the server loses itself. */
-const JPEG = { type: 'image/jpeg', quality: 0.9 } as const;
 
 /** The photos of the open recipe: saved with it, shown again, removed. */
 @Injectable({ providedIn: 'root' })
@@ -28,7 +31,7 @@ export class SavedPhotos {
     return this.busy(problemOf, async () => {
       const photos: RecipePhoto[] = [];
       for (const [page, shown] of this.pages.shown().entries()) {
-        const { id } = await firstValueFrom(this.api.addPhoto(await asJpeg(shown)));
+        const { id } = await firstValueFrom(this.api.addPhoto(await jpegOf(shown)));
         const onPage = lines.flatMap((line) => (line?.page === page ? [line] : []));
         photos.push({ id, lines: linesToSave(onPage, shown) });
       }
@@ -69,10 +72,4 @@ export class SavedPhotos {
       this.isBusy.set(false);
     }
   }
-}
-
-async function asJpeg(shown: ImageBitmap): Promise<Blob> {
-  const canvas = new OffscreenCanvas(shown.width, shown.height);
-  canvas.getContext('2d')!.drawImage(shown, 0, 0);
-  return canvas.convertToBlob(JPEG);
 }
