@@ -155,6 +155,52 @@ test('a PDF is cut into its recipes, and a damaged one says what to do', async (
   await expect(page.getByRole('heading', { name: 'Rye crispbread' })).toBeVisible();
 });
 
+test('many photos are read over a pause and a reload, and come in with their photos', async ({
+  baker,
+  browser,
+  page,
+  troubles,
+}) => {
+  test.slow();
+  const photos = [];
+  for (const letter of ['A', 'B', 'C']) {
+    const card = await photoOf(browser, `Oat slabs ${letter}`, [
+      '3 cups rolled oats',
+      '1 tsp salt',
+    ]);
+    photos.push({ ...card, name: `card ${letter}.jpg` });
+  }
+  photos.push({ ...photos[0]!, name: 'no.jpg', buffer: Buffer.from('this is no picture') });
+  await baker.goTo('/recipes/import-and-export');
+  await page.getByLabel('Choose files').setInputFiles(photos);
+  await expect(page.getByText('1 of 4')).toBeVisible(READ);
+  await page.getByRole('button', { name: 'Pause' }).click();
+  await page.reload();
+  await expect(page.getByText('Paused: 3 still to read.')).toBeVisible();
+  await page.getByRole('button', { name: 'Go on reading' }).click();
+  // Reading goes on while one is elsewhere.
+  await page.getByRole('link', { name: 'Ingredients', exact: true }).click();
+  await page.waitForURL(/ingredients/);
+  await page.goBack();
+  await expect(page.getByText('All read.')).toBeVisible(READ);
+  await page.getByText('1 needs a look').click();
+  await expect(page.getByRole('listitem').filter({ hasText: 'no.jpg' })).toContainText(
+    'can’t open that picture',
+  );
+  await page.getByRole('button', { name: 'Preview 3 recipes' }).click();
+  await page.getByRole('checkbox', { name: 'Save the photos with their recipes' }).check();
+  await page.getByRole('button', { name: 'Import 3 recipes' }).click();
+  await expect(page.getByText('3 recipes imported.')).toBeVisible();
+  await page.getByRole('button', { name: 'Discard all' }).click();
+  await page.getByRole('link', { name: 'Recipes', exact: true }).first().click();
+  await page.getByRole('link', { name: 'Oat slabs B' }).click();
+  await expect(baker.row('3 cups rolled oats')).toContainText('243');
+  await page.getByRole('link', { name: /^Text/ }).click();
+  await page.getByRole('button', { name: 'Show photo' }).click();
+  await expect(page.getByRole('img', { name: 'On the photo: Oat slabs B' })).toBeVisible();
+  expect(troubles.splice(0).filter((said) => !RECOGNISER_TALK.test(said))).toEqual([]);
+});
+
 test.describe('out on paper', () => {
   test.use({ demo: true });
 

@@ -79,6 +79,7 @@ export class ImportRecipes {
   protected readonly chosen = computed(() =>
     this.coming().filter((_, index) => !this.left().has(index)),
   );
+  protected readonly isOtherPage = isOtherPage;
   protected readonly hasPages = computed(() => this.chosen().some(({ scan }) => scan?.page));
   protected readonly savesPhotos = signal(false);
   /** What is the same already needs no bringing in. */
@@ -263,7 +264,10 @@ export class ImportRecipes {
     try {
       const items = read.length === 0 ? [] : await this.compare(read.map(({ recipe }) => recipe));
       if (round !== this.round) return;
-      this.coming.set(read.map((one, index) => ({ ...one, item: items[index]! })));
+      const coming = read.map((one, index) => ({ ...one, item: items[index]! }));
+      this.coming.set(coming);
+      // A page of something else among the photos is left out, and can be chosen all the same.
+      this.left.set(new Set(coming.flatMap((one, index) => (isOtherPage(one) ? [index] : []))));
     } catch (error) {
       if (round === this.round) this.problem.set(problemOf(error));
     }
@@ -275,6 +279,9 @@ export class ImportRecipes {
     return items;
   }
 }
+
+const isOtherPage = ({ scan, item }: ComingFile): boolean =>
+  scan !== undefined && item.ingredientCount === 0;
 
 /** The recipe as it is sent: the same, without what the types of a file know to be unchanging. */
 const toImported = ({ answers, methods, balance, ...recipe }: RecipeFile) => ({

@@ -1,4 +1,4 @@
-import { Injectable, computed, signal } from '@angular/core';
+import { Injectable, InjectionToken, computed, inject, signal } from '@angular/core';
 import { READING_FAILED } from '../problem-words';
 import { looksOf, scanKindOf, type Scan, type ScanResult } from './scan';
 import type { ScanReader } from './scan-reader';
@@ -20,9 +20,21 @@ const IDS_A_MILLISECOND = 1000;
 const STOPPED = Symbol('stopped');
 const isWaiting = ({ result }: Scan): boolean => result === null;
 
+/** Makes what reads; it comes with the first photo. */
+export const SCAN_READER = new InjectionToken<() => Promise<Pick<ScanReader, 'scan' | 'stop'>>>(
+  'scan reader',
+  {
+    factory: () => async () => {
+      const { ScanReader: Reader } = await import('./scan-reader');
+      return new Reader();
+    },
+  },
+);
+
 /** Photos and documents that are read one after the other, over reloads, until all are. */
 @Injectable({ providedIn: 'root' })
 export class ScanQueue {
+  private readonly newReader = inject(SCAN_READER);
   private readonly all = signal<readonly Scan[]>([]);
   readonly scans = this.all.asReadonly();
   readonly isPaused = signal(scanStore.isPaused());
@@ -141,9 +153,7 @@ export class ScanQueue {
   }
 
   private async readAll(): Promise<void> {
-    // What reading needs comes with the first photo.
-    const { ScanReader: Reader } = await import('./scan-reader');
-    let reader: ScanReader = new Reader();
+    let reader = await this.newReader();
     try {
       for (;;) {
         const scan = this.all().find(isWaiting);
@@ -164,7 +174,7 @@ export class ScanQueue {
         if (result === STOPPED) {
           reader.stop();
           await this.change({ ...scan, begun: 0 });
-          reader = new Reader();
+          reader = await this.newReader();
         } else await this.finish(scan, result);
       }
     } finally {
