@@ -22,6 +22,7 @@ const CONFIGURATIONS = [
   'web/ngsw-config.json',
   'tsconfig.base.json',
   'scripts/page-budget.mjs',
+  'scripts/compress-page.mjs',
   'scripts/prepare.mjs',
   'scripts/bundle-server.mjs',
   'scripts/licences.mjs',
@@ -84,6 +85,7 @@ export function build() {
   run('npx', 'ng', 'build', 'web');
   run('node', 'scripts/licences.mjs');
   run('node', 'scripts/page-budget.mjs');
+  run('node', 'scripts/compress-page.mjs');
   writeFileSync(stamp, wanted);
 }
 

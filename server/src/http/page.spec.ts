@@ -2,6 +2,7 @@ import { createHash } from 'node:crypto';
 import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { brotliCompressSync } from 'node:zlib';
 import express from 'express';
 import request from 'supertest';
 import { pageRoutes } from './page.js';
@@ -15,6 +16,8 @@ describe('the page', () => {
     folder = mkdtempSync(join(tmpdir(), 'ypsigram-page-'));
     writeFileSync(join(folder, 'index.html'), '<yg-root ngCspNonce="__NONCE__"></yg-root>');
     writeFileSync(join(folder, 'main-ABCD1234.js'), 'export {};');
+    writeFileSync(join(folder, 'chunk--xcy_2F8.js'), 'export {}; // long');
+    writeFileSync(join(folder, 'chunk--xcy_2F8.js.br'), brotliCompressSync('export {}; // long'));
     writeFileSync(join(folder, 'favicon.svg'), '<svg xmlns="http://www.w3.org/2000/svg"/>');
   });
   afterAll(() => rmSync(folder, { recursive: true }));
@@ -66,8 +69,23 @@ describe('the page', () => {
   it('lets the browser keep what carries its own fingerprint', async () => {
     const script = await site().get('/main-ABCD1234.js').expect(200);
     expect(script.headers['cache-control']).toContain('immutable');
+    const chunk = await site().get('/chunk--xcy_2F8.js').set('Accept-Encoding', '').expect(200);
+    expect(chunk.headers['cache-control']).toContain('immutable');
     const icon = await site().get('/favicon.svg').expect(200);
     expect(icon.headers['cache-control']).not.toContain('immutable');
+  });
+
+  it('sends what was packed beforehand as it is, to those who can unpack it', async () => {
+    const packed = await site()
+      .get('/chunk--xcy_2F8.js')
+      .set('Accept-Encoding', 'gzip, br')
+      .expect(200);
+    expect(packed.headers['content-encoding']).toBe('br');
+    expect(packed.headers['content-type']).toContain('javascript');
+    expect(packed.headers['cache-control']).toContain('immutable');
+    const plain = await site().get('/chunk--xcy_2F8.js').set('Accept-Encoding', 'gzip').expect(200);
+    expect(plain.headers['content-encoding']).toBeUndefined();
+    expect(plain.text).toBe('export {}; // long');
   });
 
   it('does not answer a missing file with the document', async () => {

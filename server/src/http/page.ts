@@ -1,7 +1,8 @@
 import { createHash } from 'node:crypto';
 import { existsSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import express, { Router } from 'express';
+import { Router } from 'express';
+import staticFiles from 'express-static-gzip';
 import { notFound } from './problem.js';
 import { KEPT_DOCUMENT, KEPT_NONCE, nonceOf } from './security.js';
 import { ownCommand } from '../own-command.js';
@@ -9,7 +10,10 @@ import { ownCommand } from '../own-command.js';
 const NONCE_MARK = '__NONCE__';
 const PAGE_MARK = '__PAGE__';
 const PAGE_ID_LENGTH = 12;
-const HASHED = /-[A-Z0-9]{8}\.(?:js|css|woff2|svg)$/;
+/** Named by what is in it; packed or not. */
+const HASHED = /-[A-Za-z0-9_-]{8}\.(?:js|css|woff2|svg)(?:\.br)?$/;
+
+const FOR_EVER = 'public, max-age=31536000, immutable';
 
 const KEPT_LIST = 'ngsw.json';
 
@@ -53,10 +57,15 @@ export function pageRoutes(folder: string): Router {
     }
   }
   router.use(
-    express.static(folder, {
+    // Most files were packed when the page was built; what was not is packed as it goes out.
+    staticFiles(folder, {
       index: false,
-      setHeaders: (response, path) => {
-        if (HASHED.test(path)) response.set('Cache-Control', 'public, max-age=31536000, immutable');
+      enableBrotli: true,
+      orderPreference: ['br'],
+      serveStatic: {
+        setHeaders: (response, path) => {
+          if (HASHED.test(path)) response.setHeader('Cache-Control', FOR_EVER);
+        },
       },
     }),
   );
