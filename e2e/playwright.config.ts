@@ -4,7 +4,8 @@ import { CHROMIUM } from './kitchen/chromium';
 /** The real interface in Debian's headless Chromium; each test has a server and a database of its own. */
 export default defineConfig({
   testDir: 'tests',
-  workers: 2,
+  // One more than there are cores: somebody always waits, for a scale to settle or a server to start.
+  workers: 3,
   // Not how fast it is, which bench/ measures: on a machine that others use too it may be slow.
   timeout: 180_000,
   expect: { timeout: 30_000 },

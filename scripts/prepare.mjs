@@ -25,11 +25,17 @@ const CONFIGURATIONS = [
   'scripts/compress-page.mjs',
   'scripts/prepare.mjs',
   'scripts/bundle-server.mjs',
+  'scripts/load-server.mjs',
   'scripts/licences.mjs',
 ];
 /** The bundler's many small chunks are joined into few: a first view of three files and not forty. */
 const BUILD_ENVIRONMENT = { NG_BUILD_OPTIMIZE_CHUNKS: '1' };
-const BUILT = ['server/dist/ypsigram.js', 'server/dist/ypsigram-command.js', 'web/dist/index.html'];
+const BUILT = [
+  'server/dist/ypsigram.js',
+  'server/dist/ypsigram-server.cjs',
+  'server/dist/ypsigram-command.js',
+  'web/dist/index.html',
+];
 const STAMP = 'web/dist/.built-from';
 
 /** Runs a command at the root, its output shown. Ends the process when it fails. */
