@@ -1,7 +1,7 @@
 import { Injectable, inject, signal } from '@angular/core';
 import { Store } from '@ngrx/store';
 import { firstValueFrom } from 'rxjs';
-import type { RecipePhoto } from '@ypsigram/contract';
+import { MOST_RECIPE_PHOTOS, type RecipePhoto } from '@ypsigram/contract';
 import { LogApi } from '../../api/log-api';
 import { problemOf } from '../../api/recipes-api';
 import {
@@ -16,6 +16,8 @@ import { recipeActions } from '../../state/recipe/recipe.actions';
 const NOT_SHOWN =
   'The photo can’t be shown: it is damaged or gone, or the server is away. The text is all here.';
 
+const TOO_MANY = `A recipe can have at most ${MOST_RECIPE_PHOTOS} photos. Remove some of its pages, and read it again.`;
+
 /** The photos of the open recipe: saved with it, shown again, removed. */
 @Injectable({ providedIn: 'root' })
 export class SavedPhotos {
@@ -26,8 +28,9 @@ export class SavedPhotos {
   readonly problem = signal<string | null>(null);
 
   /** Saves the pages that are shown with the recipe. */
-  save(): Promise<void> {
+  async save(): Promise<void> {
     const lines = this.pages.lines();
+    if (this.pages.shown().length > MOST_RECIPE_PHOTOS) return this.problem.set(TOO_MANY);
     return this.busy(problemOf, async () => {
       const photos: RecipePhoto[] = [];
       for (const [page, shown] of this.pages.shown().entries()) {

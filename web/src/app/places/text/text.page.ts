@@ -208,7 +208,10 @@ export class TextPage {
         watched.add(element);
       }
     });
-    inject(DestroyRef).onDestroy(() => grown.disconnect());
+    inject(DestroyRef).onDestroy(() => {
+      grown.disconnect();
+      this.savedPhotos.problem.set(null);
+    });
     // A line of the text gets as much room as what stands beside it, or below it, needs.
     afterRenderEffect(() => {
       this.places();
