@@ -1,14 +1,10 @@
 // One file of the whole server, and one of its commands, their libraries included: it starts in half
 // the time that some two thousand files take. What is compiled for the machine stays outside.
-import { fork } from 'node:child_process';
-import { once } from 'node:events';
-import { copyFileSync, mkdtempSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
+import { copyFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { build } from 'esbuild';
 
 const DIST = 'server/dist';
-const LOADER = join(DIST, 'ypsigram.js');
 
 const BOTH = {
   outdir: DIST,
@@ -41,37 +37,6 @@ await build({
   define: { 'import.meta.url': '_own' },
   banner: { js: "const _own = require('node:url').pathToFileURL(process.argv[1]).href;" },
 });
-copyFileSync('scripts/load-server.mjs', LOADER);
-
-/** Lets the server do what it does in its first moments, and keeps the code that this compiled. */
-async function keepCompiled() {
-  const folder = mkdtempSync(join(tmpdir(), 'ypsigram-compiled-'));
-  const child = fork(LOADER, {
-    env: {
-      ...process.env,
-      PORT: '0',
-      DATABASE: join(folder, 'kitchen.sqlite'),
-      DEMO: '1',
-      LOG_LEVEL: 'error',
-    },
-    stdio: ['ignore', 'pipe', 'inherit', 'ipc'],
-  });
-  const ended = once(child, 'exit');
-  const address = await new Promise((resolve, reject) => {
-    child.stdout.on('data', (data) => {
-      const found = /http:\/\/\S+/.exec(String(data));
-      if (found) resolve(found[0]);
-    });
-    child.once('exit', () => reject(new Error('The bundled server did not start.')));
-  });
-  for (const path of ['recipes', 'kitchen', 'authors', 'timers', 'bakes']) {
-    await (await fetch(`${address}/api/${path}`)).text();
-  }
-  child.send('keep what is compiled');
-  await once(child, 'disconnect');
-  child.kill('SIGTERM');
-  await ended;
-  rmSync(folder, { recursive: true, force: true });
-}
-
-await keepCompiled();
+copyFileSync('scripts/load-server.mjs', join(DIST, 'ypsigram.js'));
+// What was compiled of another bundle is of no use.
+rmSync(join(DIST, 'ypsigram-server.cjs.compiled'), { force: true });

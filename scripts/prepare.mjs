@@ -26,6 +26,7 @@ const CONFIGURATIONS = [
   'scripts/prepare.mjs',
   'scripts/bundle-server.mjs',
   'scripts/load-server.mjs',
+  'scripts/keep-compiled.mjs',
   'scripts/licences.mjs',
 ];
 /** The bundler's many small chunks are joined into few: a first view of three files and not forty. */
@@ -36,6 +37,9 @@ const BUILT = [
   'server/dist/ypsigram-command.js',
   'web/dist/index.html',
 ];
+/** What the server is started with, so that it need not be compiled again. */
+const COMPILED = join(root, 'server/dist/ypsigram-server.cjs.compiled');
+const DATABASE = join(root, 'node_modules/sqlite3/build/Release/node_sqlite3.node');
 const STAMP = 'web/dist/.built-from';
 
 /** Runs a command at the root, its output shown. Ends the process when it fails. */
@@ -84,7 +88,15 @@ export function build() {
   const wanted = fingerprint();
   const stamp = join(root, STAMP);
   const isBuilt = BUILT.every((path) => existsSync(join(root, path)));
-  if (isBuilt && existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted) return;
+  if (!isBuilt || !existsSync(stamp) || readFileSync(stamp, 'utf8') !== wanted) {
+    buildAll();
+    writeFileSync(stamp, wanted);
+  }
+  // The database may still be on its way to being compiled: then the next who builds does this.
+  if (!existsSync(COMPILED) && existsSync(DATABASE)) run('node', 'scripts/keep-compiled.mjs');
+}
+
+function buildAll() {
   console.log('Building: about a minute, whenever something has changed.');
   run('npx', 'tsc', '-b', 'core', 'contract', 'server');
   run('node', 'scripts/bundle-server.mjs');
@@ -92,7 +104,6 @@ export function build() {
   run('node', 'scripts/licences.mjs');
   run('node', 'scripts/page-budget.mjs');
   run('node', 'scripts/compress-page.mjs');
-  writeFileSync(stamp, wanted);
 }
 
 /** Builds what has changed, then does a command of the program, with all that was typed here. */

@@ -73,7 +73,7 @@ export {
   type ReadingReply,
   type ReadingRequest,
 } from './readings.js';
-export { MOST_RECIPE_PHOTOS, type RecipePhoto } from './recipe-photos.js';
+export type { RecipePhoto } from './recipe-photos.js';
 export {
   ingredientUseQuery,
   recipeDraft,

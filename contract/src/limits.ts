@@ -32,6 +32,9 @@ export const HEAVIEST_FILL_GRAMS = 5000;
 /** More answers than this are kept of no recipe, author or kitchen. */
 export const MOST_ANSWERS = 500;
 
+/** More pages than this are no recipe. */
+export const MOST_RECIPE_PHOTOS = 12;
+
 /** A larger table is no table of a kitchen. */
 export const LARGEST_TABLE_BYTES = 5 * 1024 * 1024;
 

@@ -1,7 +1,6 @@
 import { z } from 'zod';
+import { MOST_RECIPE_PHOTOS } from './limits.js';
 
-/** More pages than this are no recipe. */
-export const MOST_RECIPE_PHOTOS = 12;
 /** More lines than this stand on no page. */
 const MOST_PAGE_LINES = 400;
 const LONGEST_PAGE_LINE = 1000;

@@ -1,7 +1,8 @@
 import { Injectable, inject, signal } from '@angular/core';
 import { Store } from '@ngrx/store';
 import { firstValueFrom } from 'rxjs';
-import { MOST_RECIPE_PHOTOS, type RecipePhoto } from '@ypsigram/contract';
+import type { RecipePhoto } from '@ypsigram/contract';
+import { MOST_RECIPE_PHOTOS } from '@ypsigram/contract/frame';
 import { LogApi } from '../../api/log-api';
 import { problemOf } from '../../api/recipes-api';
 import {
