@@ -8,14 +8,10 @@ import { Script } from 'node:vm';
 const bundle = fileURLToPath(new URL('./ypsigram-server.cjs', import.meta.url));
 const compiled = `${bundle}.compiled`;
 
-const script = new Script(
-  // The bundler writes nothing but ASCII: so read, each sign takes one byte.
-  `(function (require) {${readFileSync(bundle, 'latin1')}\n})`,
-  {
-    filename: bundle,
-    ...(existsSync(compiled) && { cachedData: readFileSync(compiled) }),
-  },
-);
+const script = new Script(`(function (require) {${readFileSync(bundle, 'utf8')}\n})`, {
+  filename: bundle,
+  ...(existsSync(compiled) && { cachedData: readFileSync(compiled) }),
+});
 // The build asks for what was compiled once the server has done some work.
 if (process.send) {
   process.once('message', (message) => {

@@ -245,6 +245,8 @@ test.describe('out on paper', () => {
     const book = await opening;
     await expect(book.getByRole('heading', { name: 'Towpath stall' })).toBeVisible();
     const slabs = book.getByRole('article').filter({ hasText: 'Towpath oat slabs' });
+    // Signs beyond ASCII come through the bundled server as they are written.
+    await expect(slabs).toContainText(/×\s*1,/);
     await slabs.getByLabel('Batch').selectOption('2');
     await expect(slabs.getByRole('row', { name: /^3 cups rolled oats/ })).toContainText(
       '6 1/2 cups',
