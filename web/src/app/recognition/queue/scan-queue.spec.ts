@@ -54,6 +54,7 @@ describe('photos and documents that wait to be read', () => {
 
   beforeEach(() => {
     [read, order] = [{}, []];
+    scanStore.takeLeft();
   });
   afterEach(async () => {
     await TestBed.inject(ScanQueue).discard();
@@ -102,6 +103,18 @@ describe('photos and documents that wait to be read', () => {
     ]);
   });
 
+  it('are read all the same where the page was only loaded anew', async () => {
+    await scanStore.put([
+      { id: 1, name: 'good', kind: 'photo', file: photo('good'), begun: 2, result: null },
+    ]);
+    const queue = openPage();
+    dispatchEvent(new PageTransitionEvent('pagehide'));
+    await queue.open();
+    await until(() => queue.waiting() === 0);
+    expect(order).toEqual(['good']);
+    expect(queue.toLookAt()).toEqual([]);
+  });
+
   it('say which of them need a look', async () => {
     const queue = openPage();
     read = {
@@ -136,6 +149,8 @@ describe('photos and documents that wait to be read', () => {
     await queue.add([photo('a'), photo('b')]);
     await until(() => queue.problem() !== null);
     expect([queue.isPaused(), queue.waiting()]).toEqual([true, 2]);
+    // It is no fault of the photo's, however often that happens.
+    expect((await scanStore.all()).map(({ begun }) => begun)).toEqual([0, 0]);
     expect(told).toHaveBeenCalled();
     read = {};
     queue.goOn();

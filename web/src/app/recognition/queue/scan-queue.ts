@@ -61,6 +61,11 @@ export class ScanQueue {
   private isWorking = false;
   private stopReading: () => void = () => undefined;
 
+  constructor() {
+    // A page that is left or loaded anew was not taken down by what it read.
+    addEventListener('pagehide', () => scanStore.setLeft());
+  }
+
   /** Goes on with what an earlier visit left. */
   open(): Promise<void> {
     return (this.opening ??= this.load().then(() => void this.work()));
@@ -126,7 +131,11 @@ export class ScanQueue {
   }
 
   private async load(): Promise<void> {
-    await this.kept(async () => this.all.set(await scanStore.all()));
+    const wasLeft = scanStore.takeLeft();
+    await this.kept(async () => {
+      const scans = await scanStore.all();
+      this.all.set(wasLeft ? scans.map((scan) => ({ ...scan, begun: 0 })) : scans);
+    });
   }
 
   /** Reads what waits, in one page at a time. Nothing that it does fails. */
@@ -170,7 +179,11 @@ export class ScanQueue {
         const result = await Promise.race([
           stopped,
           reader.scan(scan.kind, scan.file, (how) => this.now.set({ name: scan.name, how })),
-        ]);
+        ]).catch(async (error: unknown) => {
+          // What could not be read for another reason was not begun.
+          await this.change({ ...scan, begun: 0 });
+          throw error;
+        });
         if (result === STOPPED) {
           reader.stop();
           await this.change({ ...scan, begun: 0 });

@@ -13,6 +13,8 @@ const SCANS = new BrowserDatabase<ScanSchema>('ypsigram-scans', 1, (database) =>
 
 const PAUSED = 'ypsigram.scans-paused';
 const WHAT = 'that reading is paused';
+const LEFT = 'ypsigram.scans-left';
+const WHAT_LEFT = 'that the page was left';
 
 /** Photos and documents in this browser, over a reload, in the order in which they came. */
 export const scanStore = {
@@ -32,5 +34,14 @@ export const scanStore = {
     }),
 
   isPaused: (): boolean => keptHere(PAUSED, WHAT) === true,
+  /** Notes that this page is left in good order. */
+  setLeft: (): void => keepHere(LEFT, true, WHAT_LEFT),
+  /** Whether the last one was; asked once. */
+  takeLeft: (): boolean => {
+    const wasLeft = keptHere(LEFT, WHAT_LEFT) === true;
+    keepHere(LEFT, null, WHAT_LEFT);
+    return wasLeft;
+  },
+
   setPaused: (isPaused: boolean): void => keepHere(PAUSED, isPaused || null, WHAT),
 };
