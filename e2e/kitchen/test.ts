@@ -7,6 +7,9 @@ export const CUT_OFF =
 
 /** Does what a baker does, in their words. */
 export class Baker {
+  /** What was put into the text last; null once it is known to be saved. */
+  private written: string | null = null;
+
   constructor(
     readonly page: Page,
     readonly server: KitchenServer,
@@ -22,9 +25,11 @@ export class Baker {
     await this.write(text);
     await this.page.getByRole('button', { name: 'Save recipe' }).click();
     await this.page.waitForURL(/\/recipes\/.*\/amounts/);
+    this.written = null;
   }
 
   async write(text: string): Promise<void> {
+    this.written = text;
     await this.page.getByRole('textbox', { name: 'Recipe text' }).click();
     await this.page.keyboard.press('ControlOrMeta+a');
     await this.page.keyboard.insertText(text);
@@ -65,8 +70,20 @@ export class Baker {
     await this.page.getByRole('textbox', { name: 'Factor' }).fill(factor);
   }
 
+  /** The page says so, and the server has what was written last. */
   async expectSaved(): Promise<void> {
+    const { pathname } = new URL(this.page.url());
+    const [, recipe] = /^\/recipes\/([^/]+)\//.exec(pathname) ?? [];
+    if (this.written !== null && recipe) {
+      await expect.poll(() => this.textOnServer(recipe)).toBe(this.written.trim());
+      this.written = null;
+    }
     await expect(this.page.getByText('Saved', { exact: true })).toBeVisible();
+  }
+
+  private async textOnServer(recipe: string): Promise<string> {
+    const response = await this.page.request.get(`${this.server.address}/api/recipes/${recipe}`);
+    return ((await response.json()) as { text: string }).text.trim();
   }
 }
 

@@ -1,7 +1,7 @@
 import { PAGE_ID } from '../api/page-id';
 import { closedPages } from './live-pages';
 import { OFFLINE, type OutboxItem } from './offline-store';
-import { putOut, takeOut, waitingOut } from './outbox';
+import { isSame, putOut, takeOut, waitingOut } from './outbox';
 
 /** A recipe as it was changed here, and is not on the server yet. */
 export interface KeptDraft<T = unknown> {
@@ -33,7 +33,7 @@ export async function recallDraft(id: string): Promise<KeptDraft | null> {
   if (!found) return null;
   const kept = found.value as KeptDraft;
   if (found.page !== PAGE_ID && (await keepDraft(kept))) {
-    await takeOut('draft', found.id, found.token);
+    await takeOut('draft', found.id, isSame(found));
   }
   return kept;
 }
@@ -49,7 +49,7 @@ export async function keptDrafts(): Promise<readonly WaitingDraft[]> {
     .filter(({ page }) => page === PAGE_ID || isClosed(page))
     .map((item) => ({
       ...(item.value as KeptDraft),
-      letGo: () => takeOut('draft', item.id, item.token),
+      letGo: () => takeOut('draft', item.id, isSame(item)),
     }));
 }
 

@@ -3,7 +3,7 @@ import { emptyOutbox, leftByClosedPage } from '../testing/outbox';
 import { browserKeeps } from './browser-database';
 import { closedPages, stayKnown } from './live-pages';
 import { OFFLINE } from './offline-store';
-import { putOut, takeOut, waitingOut } from './outbox';
+import { isSame, putOut, takeOut, waitingOut } from './outbox';
 
 describe('the outbox of a browser', () => {
   beforeEach(() => emptyOutbox());
@@ -26,7 +26,7 @@ describe('the outbox of a browser', () => {
     await putOut('try', 'a', 'first');
     const [sent] = await waitingOut('try');
     await putOut('try', 'a', 'second');
-    await takeOut('try', 'a', sent!.token);
+    await takeOut('try', 'a', isSame(sent!));
     expect((await waitingOut('try')).map(({ value }) => value)).toEqual(['second']);
   });
 

@@ -75,18 +75,31 @@ async function keptOfKind(kind: OutboxKind): Promise<readonly OutboxItem[]> {
   }
 }
 
-/** Takes out what the server has now; with a token only that change, and no later one of another page. */
-export function takeOut(kind: OutboxKind, id: string, token?: string): Promise<void> {
+/** Tells what was put in at that time from what came later, of this page or another. */
+export const isSame =
+  (sent: OutboxItem) =>
+  ({ token }: OutboxItem): boolean =>
+    token === sent.token;
+
+/**
+ * Takes out what the server has now.
+ * @param isSent whether what waits there is what was sent, and not a later change of it, which goes
+ * on waiting
+ */
+export function takeOut(
+  kind: OutboxKind,
+  id: string,
+  isSent: (waiting: OutboxItem) => boolean = () => true,
+): Promise<void> {
   const key = keyOf(kind, id);
   return inTurn(async () => {
-    if (token === undefined || unkept.get(key)?.token === token) unkept.delete(key);
+    const here = unkept.get(key);
+    if (here && isSent(here)) unkept.delete(key);
     try {
       await OFFLINE.use(async (database) => {
         const transaction = database.transaction('outbox', 'readwrite');
         const item = await transaction.store.get(key);
-        if (item && (token === undefined || item.token === token)) {
-          await transaction.store.delete(key);
-        }
+        if (item && isSent(item)) await transaction.store.delete(key);
         await transaction.done;
       });
     } catch (error) {

@@ -2,7 +2,7 @@ import type { Kitchen } from '@ypsigram/contract';
 import { PAGE_ID } from '../../api/page-id';
 import { keepHere, keptHere } from '../../offline/browser-memory';
 import { closedPages } from '../../offline/live-pages';
-import { putOut, takeOut, waitingOut } from '../../offline/outbox';
+import { isSame, putOut, takeOut, waitingOut } from '../../offline/outbox';
 
 /** What was changed here of a kitchen, and the revision of the server's that it was changed from. */
 export interface UnsavedKitchen {
@@ -38,6 +38,6 @@ export async function takeOverKitchen(): Promise<UnsavedKitchen | null> {
   if (!found) return null;
   const unsaved = found.value as UnsavedKitchen;
   await rememberKitchen(unsaved);
-  await takeOut(KIND, found.id, found.token);
+  await takeOut(KIND, found.id, isSame(found));
   return unsaved;
 }

@@ -2,7 +2,7 @@ import { HttpErrorResponse } from '@angular/common/http';
 import { TestBed } from '@angular/core/testing';
 import { provideEffects } from '@ngrx/effects';
 import { Store, provideState, provideStore } from '@ngrx/store';
-import { of, throwError } from 'rxjs';
+import { NEVER, Subject, of, throwError } from 'rxjs';
 import type { Timer } from '@ypsigram/contract/oven';
 import { OvenApi } from '../../api/oven-api';
 import { changesActions } from '../changes/changes.feature';
@@ -106,6 +106,17 @@ describe('timers', () => {
     expect(api.stopTimer).toHaveBeenCalledWith('b');
     expect(state().unsent).toEqual([]);
     expect(await recallTimers()).toEqual([]);
+  });
+
+  it('that are changed while they are being sent wait until the change is there too', async () => {
+    const answer = new Subject<Timer>();
+    api.setTimer.and.returnValues(answer, NEVER);
+    store.dispatch(timersActions.timerSet({ timer: timer('a', 10) }));
+    store.dispatch(timersActions.timerSet({ timer: timer('a', 9) }));
+    answer.next(timer('a', 10));
+    answer.complete();
+    expect(api.setTimer).toHaveBeenCalledTimes(2);
+    expect(await recallTimers()).toEqual([{ id: 'a', timer: timer('a', 9) }]);
   });
 
   it('of other devices are taken in, by the clock of the server', () => {

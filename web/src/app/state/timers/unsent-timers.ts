@@ -16,8 +16,9 @@ const WHAT = 'timers';
 /** Keeps one in this browser until the server has it. */
 export const keepTimer = ({ id, timer }: UnsentTimer): Promise<boolean> => putOut(KIND, id, timer);
 
-/** The server has it. */
-export const letGoTimer = ({ id }: UnsentTimer): Promise<void> => takeOut(KIND, id);
+/** The server has it. What was changed of it meanwhile goes on waiting. */
+export const letGoTimer = ({ id, timer }: UnsentTimer): Promise<void> =>
+  takeOut(KIND, id, ({ value }) => JSON.stringify(value) === JSON.stringify(timer));
 
 /** All that wait, whichever page of this browser put them there. */
 export async function recallTimers(): Promise<readonly UnsentTimer[]> {
