@@ -45,7 +45,7 @@ export const exportQuery = z.object({
     .meta({ description: 'Ids with commas; all recipes where it is left out.' }),
 });
 
-export const PAPERS = ['a4', 'letter', 'a5'] as const;
+export const PAPERS = ['a4', 'letter', 'a5', 'a5-folded'] as const;
 export const LONGEST_BOOK = 100;
 
 /** Recipes as one book: which, on what paper, for whose cups. */

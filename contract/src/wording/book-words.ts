@@ -1,3 +1,12 @@
+import type { Paper } from '../imports.js';
+
+const PAPER_NAMES: Readonly<Record<Paper, string>> = {
+  a4: 'A4',
+  letter: 'Letter',
+  a5: 'A5',
+  'a5-folded': 'A5, folded from A4',
+};
+
 /** What stands in a book of recipes around the recipes themselves. */
 export const BOOK_WORDS = {
   untitled: 'Our recipes',
@@ -22,6 +31,9 @@ export const BOOK_WORDS = {
   ingredient: 'Ingredient',
   filled: 'Filled',
   print: 'Print',
+  papers: PAPER_NAMES,
+  howToFold:
+    'Print on both sides of A4, turned over the short edge. Lay the sheets in each other as they come, and fold them in the middle.',
   save: 'Save as one file',
   by: (author: string): string => `by ${author}`,
 } as const;

@@ -60,12 +60,11 @@ async function pictureOf(page: PDFPageProxy): Promise<Blob> {
   const canvas = document.createElement('canvas');
   [canvas.width, canvas.height] = [Math.round(viewport.width), Math.round(viewport.height)];
   await page.render({ canvas, viewport }).promise;
-  return new Promise((resolve, reject) =>
-    canvas.toBlob(
-      (image) => (image ? resolve(image) : reject(new DocumentError({ code: 'broken' }))),
-      ...AS_JPEG,
-    ),
-  );
+  const image = await new Promise<Blob | null>((resolve) => canvas.toBlob(resolve, ...AS_JPEG));
+  // Its pixels are given back now, not when the browser comes round to it.
+  [canvas.width, canvas.height] = [0, 0];
+  if (!image) throw new DocumentError({ code: 'broken' });
+  return image;
 }
 
 /**
@@ -83,6 +82,8 @@ export async function readDocument(
     data: new Uint8Array(await file.arrayBuffer()),
     wasmUrl: FOLDER,
     isEvalSupported: false,
+    // Its frames are given back late: a book of pictures would fill the memory.
+    isImageDecoderSupported: false,
     enableXfa: false,
     disableFontFace: true,
     useSystemFonts: false,
