@@ -251,11 +251,31 @@ test.describe('out on paper', () => {
     await expect(slabs.getByRole('row', { name: /^3 cups rolled oats/ })).toContainText(
       '6 1/2 cups',
     );
-    await book.getByRole('link', { name: 'A5' }).click();
-    await expect(book.getByRole('link', { name: 'A4' })).toBeVisible();
+    await book.getByRole('link', { name: 'A5', exact: true }).click();
+    await expect(book.getByRole('link', { name: 'A4', exact: true })).toBeVisible();
     const { pages, width } = await printed(book, { preferCSSPageSize: true });
     expect(Math.round(width)).toBe(420);
     expect(pages).toBeGreaterThanOrEqual(10);
+    // Folded, four of its pages lie on a sheet, and the last beside the first.
+    await book.getByRole('link', { name: 'A5, folded from A4' }).click();
+    const folded = await printed(book, { preferCSSPageSize: true });
+    expect(folded.pages).toBe(2 * Math.ceil(pages / 4));
+    expect(Math.round(folded.width)).toBe(842);
+    // As the printer gets it: each page once, and contents that name the page of a recipe.
+    await book.evaluate(() => dispatchEvent(new Event('beforeprint')));
+    const laidOut = book.locator('.pages .leaf');
+    const numbers = (await laidOut.locator('footer').allTextContents()).map(Number);
+    expect(numbers.sort((a, b) => a - b)).toEqual(
+      Array.from({ length: pages - 1 }, (_, at) => at + 2),
+    );
+    const [, named] = /Towpath oat slabs\s*(\d+)/.exec(
+      (await laidOut.filter({ hasText: 'Contents' }).textContent())!,
+    )!;
+    await expect(laidOut.filter({ hasText: '3 cups rolled oats' }).locator('footer')).toHaveText(
+      named!,
+    );
+    await book.evaluate(() => dispatchEvent(new Event('afterprint')));
+    await expect(laidOut).toHaveCount(0);
     const saving = book.waitForEvent('download');
     await book.getByRole('link', { name: 'Save as one file' }).click();
     const path = await (await saving).path();

@@ -90,6 +90,14 @@ describe('a book of recipes', () => {
     expect(await book('?chart=0')).not.toContain(BOOK_WORDS.chart);
   });
 
+  it('says how its sheets are folded where they are', async () => {
+    await add(OATS);
+    expect(await book('?paper=a5')).not.toContain(BOOK_WORDS.howToFold);
+    const page = await book('?paper=a5-folded');
+    expect(page).toContain(BOOK_WORDS.howToFold);
+    expect(page).toContain('size: A4 landscape');
+  });
+
   it('keeps a preserve as it is written', async () => {
     await add(FORMULA);
     const page = await book('?chart=0');

@@ -1,6 +1,6 @@
 import { BOOK_WORDS as WORDS, PAPERS, type Paper } from '@ypsigram/contract';
 import { Html, html } from './html.js';
-import { BATCH_SCRIPT, FOLD_SCRIPT } from './scripts.js';
+import { scriptFor } from './script.js';
 import { styleFor } from './style.js';
 
 /** What a book is put into a document with. */
@@ -57,7 +57,7 @@ export function bookDocument({
         </div>
         <main>${body}</main>
         <script nonce="${nonce}">
-          ${new Html(isFolded ? BATCH_SCRIPT + FOLD_SCRIPT : BATCH_SCRIPT)};
+          ${new Html(scriptFor(isFolded))};
         </script>
       </body>
     </html>`.text;

@@ -1,22 +1,34 @@
 import type { Paper } from '@ypsigram/contract';
 
-/** How a book is laid on a paper, in the words of a style sheet. */
+/** A paper, and how pages lie on it; millimetres. */
 interface Layout {
-  readonly page: string;
-  readonly margin: string;
+  /** As a style sheet calls what goes into the printer. */
+  readonly sheet: string;
+  readonly pageWidth: number;
+  readonly pageHeight: number;
+  readonly margin: number;
   readonly font: string;
 }
 
+const LARGE = '11pt/1.45';
 const SMALL = '8.5pt/1.35';
 const LAYOUTS: Readonly<Record<Paper, Layout>> = {
-  a4: { page: 'A4', margin: '18mm', font: '11pt/1.45' },
-  letter: { page: 'letter', margin: '18mm', font: '11pt/1.45' },
-  a5: { page: 'A5', margin: '10mm 10mm 14mm', font: SMALL },
-  // Two of its pages lie on each side of a sheet, each with margins of its own.
-  'a5-folded': { page: 'A4 landscape', margin: '0', font: SMALL },
+  a4: { sheet: 'A4', pageWidth: 210, pageHeight: 297, margin: 18, font: LARGE },
+  letter: { sheet: 'letter', pageWidth: 215.9, pageHeight: 279.4, margin: 18, font: LARGE },
+  a5: { sheet: 'A5', pageWidth: 148, pageHeight: 210, margin: 11, font: SMALL },
+  'a5-folded': {
+    sheet: 'A4 landscape',
+    pageWidth: 148.5,
+    pageHeight: 210,
+    margin: 11,
+    font: SMALL,
+  },
 };
 
-const EVERY_PAPER = `
+/** A page is a little lower than its paper, so that no blank one follows by rounding. */
+const SPARED = 0.5;
+
+const FLOW = `
 :root { color-scheme: only light; }
 body { margin: 0 auto; max-width: 46rem; padding: 1rem; background: #fff; color: #14213d; font-variant-numeric: tabular-nums; }
 h1, h2, h3 { color: #14316f; line-height: 1.2; }
@@ -39,53 +51,45 @@ h2 span { color: #8a6a10; }
 .index ul { columns: 2; padding: 0; list-style: none; }
 .index span a { margin-left: .4em; }
 tr, li, .note { break-inside: avoid; }
-h2, h3 { break-after: avoid; }`;
-
-/** On pages of their own; contents and index name pages where the browser can count them. */
-const PAGES = `
-@page { @bottom-center { content: counter(page); font: 9pt system-ui, sans-serif; color: #4a5674; } }
-@page :first { @bottom-center { content: none; } }
+h2, h3 { break-after: avoid; }
 @media print {
   .no-print { display: none; }
   body { max-width: none; padding: 0; }
   .title-page { min-height: 80vh; break-after: page; }
   article, .index, .chart { break-before: page; }
-  @supports (content: target-counter(attr(href url), page)) {
-    .contents a { display: flex; justify-content: space-between; text-decoration: none; }
-    .contents a::after { content: target-counter(attr(href url), page); }
-    .index a { font-size: 0; text-decoration: none; }
-    .index a::after { content: target-counter(attr(href url), page); font-size: 8.5pt; }
-  }
 }`;
 
-/** Two pages beside each other on each side of a sheet; the book itself stays for who listens to it. */
-const SHEETS = `
-.strip { width: 128.5mm; height: 186mm; columns: 128.5mm; column-gap: 0; column-fill: auto; position: relative; }
-.strip > * { margin-top: 0; padding: 0 .5mm; }
-.strip .title-page { height: 170mm; min-height: 0; }
-.strip .no-print { display: none; }
-.strip a { display: flex; justify-content: space-between; }
-.strip .index a { display: inline; margin-left: .4em; }
-.sheet { display: flex; width: 297mm; height: 209.5mm; overflow: hidden; break-inside: avoid; }
-.sheet > div { position: relative; box-sizing: border-box; flex: 0 0 148.5mm; padding: 10mm; overflow: hidden; }
-.sheet > div > div { width: 128.5mm; height: 186mm; overflow: hidden; }
-.sheet footer { position: absolute; inset: auto 0 5mm; text-align: center; color: #4a5674; }
-@media screen {
-  body.folded { max-width: 300mm; }
-  .folded main { position: absolute; width: 1px; height: 1px; overflow: hidden; clip-path: inset(50%); }
-  .sheets { overflow-x: auto; }
-  .sheet { margin: 1rem 0; outline: 1px solid #c9d1e3; }
-  .sheet > div + div { border-left: 1px dashed #c9d1e3; }
-}
+/** What the script makes for the printer: pages of a book, on the sides of sheets. */
+const PAGES = `
+.pages .no-print { display: none; }
+.strip { position: relative; column-gap: 10mm; column-fill: auto; }
+.strip > * > :first-child { margin-top: 0; }
+.strip .title-page { height: 60%; min-height: 0; }
+.strip a { text-decoration: none; }
+.strip .contents a { display: flex; justify-content: space-between; }
+.side { display: flex; overflow: hidden; break-inside: avoid; }
+.leaf { position: relative; box-sizing: border-box; overflow: hidden; }
+.leaf > div { overflow: hidden; }
+.leaf footer { position: absolute; inset: auto 0 5mm; text-align: center; color: #4a5674; font-size: 8.5pt; }
+@media screen { .pages { position: absolute; visibility: hidden; } }
 @media print {
-  .folded main { display: none; }
-  body.folded { max-width: none; padding: 0; }
-  .sheet + .sheet { break-before: page; }
+  .in-pages main { display: none; }
+  .pages { page: laid-out; }
+  .side + .side { break-before: page; }
 }`;
 
 /** The style of a book on a paper. */
 export function styleFor(paper: Paper): string {
-  const { page, margin, font } = LAYOUTS[paper];
-  const own = `@page { size: ${page}; margin: ${margin}; }\nbody { font: ${font} system-ui, sans-serif; }`;
-  return `${EVERY_PAPER}\n${paper === 'a5-folded' ? SHEETS : PAGES}\n${own}`;
+  const { sheet, pageWidth, pageHeight, margin, font } = LAYOUTS[paper];
+  const width = `${pageWidth - 2 * margin}mm`;
+  const height = `${pageHeight - 2 * margin}mm`;
+  const own = `
+body { font: ${font} system-ui, sans-serif; }
+@page { size: ${sheet}; margin: ${margin}mm; }
+@page laid-out { size: ${sheet}; margin: 0; }
+.strip { width: ${width}; height: ${height}; columns: ${width}; }
+.leaf { width: ${pageWidth}mm; height: ${pageHeight}mm; padding: ${margin}mm; }
+.leaf > div { width: ${width}; height: ${height}; }
+.side { height: ${pageHeight - SPARED}mm; }`;
+  return `${FLOW}\n${PAGES}\n${own}`;
 }
