@@ -79,7 +79,8 @@ async function run(what, files, count) {
     await page.waitForTimeout(LOOK_MILLISECONDS);
     memory.push(megabytesOf(isRenderer) - before);
     const text = await page.locator('main').innerText();
-    const now = Number(/(\d+) of \d+/.exec(text)?.[1] ?? done);
+    const bar = page.locator('main progress');
+    const now = (await bar.count()) > 0 ? await bar.evaluate(({ value }) => value) : done;
     isOver = /All read\.|Import \d+ recipe/.test(text);
     if (now > done || isOver) {
       times.push((performance.now() - last) / Math.max(1, now - done));

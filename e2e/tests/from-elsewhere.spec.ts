@@ -155,9 +155,10 @@ test('a PDF is cut into its recipes, and a damaged one says what to do', async (
   await expect(page.getByRole('heading', { name: 'Rye crispbread' })).toBeVisible();
 });
 
-test('many photos are read over a pause and a reload, and come in with their photos', async ({
+test('many photos are read over a pause, a reload and two windows, and come in with their photos', async ({
   baker,
   browser,
+  context,
   page,
   troubles,
 }) => {
@@ -177,7 +178,14 @@ test('many photos are read over a pause and a reload, and come in with their pho
   await page.getByRole('button', { name: 'Pause' }).click();
   await page.reload();
   await expect(page.getByText('Paused: 3 still to read.')).toBeVisible();
+  // One window reads, however many are open; when it is closed, another goes on.
+  const other = await context.newPage();
+  await other.goto(page.url());
+  await other.getByRole('button', { name: 'Go on reading' }).click();
+  await expect(other.getByText(/^Reading card/)).toBeVisible(READ);
   await page.getByRole('button', { name: 'Go on reading' }).click();
+  await expect(page.getByText('Another window is reading them.')).toBeVisible();
+  await other.close();
   // Reading goes on while one is elsewhere.
   await page.getByRole('link', { name: 'Ingredients', exact: true }).click();
   await page.waitForURL(/ingredients/);

@@ -51,7 +51,16 @@ describe('recipes', () => {
     const photos = [
       {
         id: '6a1f5c0e-3d1b-4a52-9a53-0c7f1f3f3a01',
-        lines: [{ text: '2 cups flour', left: 0.1, top: 0.2, right: 0.6, bottom: 0.25 }],
+        lines: [
+          {
+            text: '2 cups fl0ur',
+            unsure: [{ start: 7, end: 12, options: ['flour'] }],
+            left: 0.1,
+            top: 0.2,
+            right: 0.6,
+            bottom: 0.25,
+          },
+        ],
       },
     ];
     const put = async (change: object): Promise<Recipe> => {

@@ -1,4 +1,4 @@
-import { linesOfPages, settled, type PhotoLine } from './photo-pages';
+import { linesOfPages, linesToSave, savedPage, settled, type PhotoLine } from './photo-pages';
 import { photoLinesOf } from './photo-lines';
 
 const line = (text: string, top = 0): PhotoLine => ({
@@ -35,6 +35,16 @@ describe('the lines of a text that came from a photo', () => {
     const lines = linesOfPages([page('one'), page('two')]);
     expect(lines.map((one) => one?.text ?? '')).toEqual(['one', '', 'two']);
     expect(lines[2]!.page).toBe(1);
+  });
+
+  it('are saved with their doubts, and are the same on a picture of another size', () => {
+    const unsure = [{ start: 0, end: 1, options: ['1/2'] }];
+    const sized = (width: number, height: number) => ({ width, height }) as ImageBitmap;
+    const saved = linesToSave([{ ...line('% cup honey', 400), unsure }], sized(1000, 2000));
+    const { lines } = savedPage({ id: 'a', lines: saved }, sized(500, 1000));
+    expect(lines).toEqual([
+      { text: '% cup honey', box: { left: 0, top: 200, right: 50, bottom: 210 }, unsure },
+    ]);
   });
 
   it('keep the other doubts in their places when one is settled', () => {

@@ -48,11 +48,12 @@ export function settled(line: PhotoLine, doubt: Unsure, by: string): PhotoLine {
 
 /** The lines of a page as they are saved with a recipe: where they stand at any size of the picture. */
 export const linesToSave = (
-  lines: readonly Pick<PhotoLine, 'text' | 'box'>[],
+  lines: readonly Pick<PhotoLine, 'text' | 'box' | 'unsure'>[],
   { width, height }: Pick<ImageBitmap, 'width' | 'height'>,
 ): RecipePhoto['lines'] =>
-  lines.map(({ text, box: { left, top, right, bottom } }) => ({
+  lines.map(({ text, box: { left, top, right, bottom }, unsure }) => ({
     text,
+    unsure: unsure.map(({ start, end, options }) => ({ start, end, options: [...options] })),
     left: shareOf(left, width),
     top: shareOf(top, height),
     right: shareOf(right, width),
@@ -79,10 +80,10 @@ export function savedPage({ lines }: RecipePhoto, shown: ImageBitmap): ReadPage 
   const { width, height } = shown;
   return {
     shown,
-    lines: lines.map(({ text, left, top, right, bottom }) => ({
+    lines: lines.map(({ text, left, top, right, bottom, unsure }) => ({
       text,
+      unsure,
       box: { left: left * width, top: top * height, right: right * width, bottom: bottom * height },
-      unsure: [],
     })),
   };
 }
