@@ -36,7 +36,11 @@ const BLOCKS: ReadonlySet<string> = new Set([
 /** Elements whose content is not for people. */
 const SILENT: ReadonlySet<string> = new Set(['script', 'style', 'template', 'noscript', 'head']);
 
+/** Cells of a row stand beside each other. */
+const CELLS: ReadonlySet<string> = new Set(['td', 'th']);
+
 export const isBlock = (element: string): boolean => BLOCKS.has(element);
+export const isCell = (element: string): boolean => CELLS.has(element);
 export const isSilent = (element: string): boolean => SILENT.has(element);
 
 const linesOf = (text: string): string[] =>
@@ -63,6 +67,7 @@ export function textOfHtml(html: string): string {
     onclosetag(name) {
       if (SILENT.has(name)) silent = Math.max(0, silent - 1);
       else if (BLOCKS.has(name)) text += '\n';
+      else if (CELLS.has(name)) text += ' ';
     },
   });
   parser.write(html);

@@ -1,4 +1,5 @@
 export { readCsv, writeCsv, type CsvProblem, type CsvReading, type CsvRow } from './csv.js';
+export { textOfHtml } from './html-text.js';
 export { type LogColumn, type LogWords, writeLogCsv } from './log-csv.js';
 export {
   LARGEST_FILE_BYTES,

@@ -1,5 +1,5 @@
 import { Parser } from 'htmlparser2';
-import { isBlock, isSilent } from './html-text.js';
+import { isBlock, isCell, isSilent } from './html-text.js';
 
 /** Parts of a page that lead elsewhere, or ask for something. */
 const AROUND: ReadonlySet<string> = new Set([
@@ -51,6 +51,7 @@ function linesOfPage(html: string): Line[] {
     onclosetag(name) {
       if (isSilent(name) || AROUND.has(name)) leftOut = Math.max(0, leftOut - 1);
       if (isBlock(name)) current = null;
+      if (isCell(name) && current) current.text += ' ';
       if (name === 'main' || name === 'article' || name === 'h1') step(name, -1);
     },
   });

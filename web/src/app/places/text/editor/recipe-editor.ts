@@ -23,6 +23,7 @@ import {
 } from '@codemirror/view';
 import type { Line, Span } from '@ypsigram/core/reading';
 import type { ReadingRow } from '../rows';
+import { pasteWithItsLines } from './rich-paste';
 import { SpaceBelow } from './space-below';
 
 /** Where a line of the editor stands, in pixels from the top of the text. */
@@ -158,6 +159,7 @@ export class RecipeEditor {
         placeholder(PLACEHOLDER),
         decorations,
         typeOverSelection,
+        pasteWithItsLines,
         EditorView.updateListener.of((update) => {
           const { doc, selection } = update.state;
           if (update.docChanged) this.edited.emit(doc.toString());
