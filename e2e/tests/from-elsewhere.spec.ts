@@ -260,12 +260,13 @@ test.describe('out on paper', () => {
       '6 1/2 cups',
     );
     await book.getByRole('link', { name: 'A5', exact: true }).click();
-    await expect(book.getByRole('link', { name: 'A4', exact: true })).toBeVisible();
+    await book.waitForURL(/paper=a5&/);
     const { pages, width } = await printed(book, { preferCSSPageSize: true });
     expect(Math.round(width)).toBe(420);
     expect(pages).toBeGreaterThanOrEqual(10);
     // Folded, four of its pages lie on a sheet, and the last beside the first.
     await book.getByRole('link', { name: 'A5, folded from A4' }).click();
+    await book.waitForURL(/paper=a5-folded&/);
     const folded = await printed(book, { preferCSSPageSize: true });
     expect(folded.pages).toBe(2 * Math.ceil(pages / 4));
     expect(Math.round(folded.width)).toBe(842);

@@ -153,3 +153,24 @@ test('two thousand lines are pasted and read while the page goes on', async ({ b
   await page.keyboard.type('\n1 cup honey');
   await expect(page.getByText(/2001 lines read/)).toBeVisible();
 });
+
+test('a list that is pasted from a page keeps its lines', async ({ baker, page }) => {
+  await baker.goTo('/new/text');
+  const text = page.getByRole('textbox', { name: 'Recipe text' });
+  await text.click();
+  await text.evaluate((editor) => {
+    const clipboardData = new DataTransfer();
+    clipboardData.setData('text/plain', 'Oat slabs 3 cups rolled oats 1 cup flour');
+    clipboardData.setData(
+      'text/html',
+      '<h2>Oat slabs</h2><ul><li>3&nbsp;cups <b>rolled oats</b></li><li>1 cup flour</li></ul>',
+    );
+    const paste = new ClipboardEvent('paste', { clipboardData, bubbles: true, cancelable: true });
+    editor.dispatchEvent(paste);
+  });
+  await expect(text.locator('.cm-line')).toHaveText([
+    'Oat slabs',
+    '3 cups rolled oats',
+    '1 cup flour',
+  ]);
+});

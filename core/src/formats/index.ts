@@ -1,5 +1,4 @@
 export { readCsv, writeCsv, type CsvProblem, type CsvReading, type CsvRow } from './csv.js';
-export { textOfHtml } from './html-text.js';
 export { type LogColumn, type LogWords, writeLogCsv } from './log-csv.js';
 export {
   LARGEST_FILE_BYTES,
@@ -16,4 +15,5 @@ export {
   writeRecipeFile,
   type ExportFormat,
 } from './recipe-files.js';
+export { withItsLines } from './rich-text.js';
 export { FORMATS, type FormatRecord } from './recipe-formats.js';

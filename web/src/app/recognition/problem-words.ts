@@ -1,5 +1,5 @@
+import type { DocumentProblem } from '../workers/document-pages';
 import type { PictureProblem } from '../workers/page-picture';
-import type { DocumentProblem } from './read-document';
 
 /** Why a picture can't be read, with what to do. */
 export function pictureProblemMessage(problem: PictureProblem): string {

@@ -19,6 +19,11 @@ export class RecipeFiles {
     return this.remote.recipesOfDocument(pages);
   }
 
+  /** What was copied from a page, with the lines that its plain text lost. */
+  withItsLines(plain: string, rich: string): Promise<string> {
+    return this.remote.withItsLines(plain, rich);
+  }
+
   /** Stops whatever is being read. */
   stop(): void {
     this.worker.terminate();

@@ -1,6 +1,6 @@
 import { expose } from 'comlink';
 import { RECIPE_WORDS } from '@ypsigram/contract';
-import { readRecipeFile, type FileReading } from '@ypsigram/core/formats';
+import { readRecipeFile, withItsLines, type FileReading } from '@ypsigram/core/formats';
 import { recipesOfDocument, type DocumentPage } from '@ypsigram/core/scan';
 import { BUILT_IN_SHELF } from '@ypsigram/core/shelf';
 
@@ -11,6 +11,7 @@ const recipeFiles = {
   /** The recipes of the pages of a document, as texts; see the core. */
   recipesOfDocument: (pages: readonly DocumentPage[]): string[] =>
     recipesOfDocument(pages, BUILT_IN_SHELF),
+  withItsLines,
 };
 
 export type RecipeFilesWorker = typeof recipeFiles;

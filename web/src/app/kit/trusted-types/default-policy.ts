@@ -11,7 +11,7 @@ interface TrustedTypes {
 
 /** Whether an address is a script of this page itself. */
 function isOwnScript(address: string): boolean {
-  const url = new URL(address, document.baseURI);
+  const url = new URL(address, location.href);
   return url.origin === location.origin && /\.m?js$/.test(url.pathname);
 }
 

@@ -1,5 +1,6 @@
 import { fileProblemMessage } from '@ypsigram/contract';
 import type { DocumentPage, ScanLine } from '@ypsigram/core/scan';
+import { readDocument } from '../../workers/document-pages';
 import { openPagePicture } from '../../workers/page-picture';
 import { RecipeFiles } from '../../workers/recipe-files';
 import { jpegOf, linesToSave, textOfPages } from '../photo-pages';
@@ -20,7 +21,7 @@ export class ScanReader {
   private readonly opener = openPagePicture();
   private recogniser = new Recogniser();
   private read = 0;
-  private isStopped = false;
+  private stopDocument = (): void => undefined;
 
   /**
    * The recipes of a photo or document; what is wrong with the file itself is told in the result.
@@ -34,7 +35,7 @@ export class ScanReader {
 
   /** Stops whatever is being read: its result never comes. */
   stop(): void {
-    this.isStopped = true;
+    this.stopDocument();
     this.files.stop();
     this.opener.close();
     this.recogniser.stop();
@@ -72,29 +73,20 @@ export class ScanReader {
   }
 
   private async document(file: Blob, tell: (how: string) => void): Promise<ScanResult> {
-    const { readDocument, DocumentError } = await import('../read-document');
-    try {
-      const pages = await readDocument(
-        file,
-        (done, all) => tell(`page ${done} of ${all}`),
-        () => this.isStopped,
-      );
-      const written = pages.flatMap((one): DocumentPage[] =>
-        one.kind === 'text' ? [one.page] : [],
-      );
-      const texts = await this.files.recipesOfDocument(written);
-      const read = await Promise.all(texts.map((text) => this.files.read('page.txt', text)));
-      return {
-        recipes: read
-          .flatMap(({ recipes }) => recipes)
-          .map((recipe) => ({ recipe, unsure: 0, page: null })),
-        problems: read.flatMap(({ problems }) => problems.map(fileProblemMessage)),
-        pages: pages.flatMap((one): PageToRead[] => (one.kind === 'picture' ? [one] : [])),
-      };
-    } catch (error) {
-      if (!(error instanceof DocumentError)) throw error;
-      return { ...NOTHING, problems: [documentProblemMessage(error.problem)] };
-    }
+    const reading = readDocument(file, (done, all) => tell(`page ${done} of ${all}`));
+    this.stopDocument = reading.stop;
+    const pages = await reading.pages;
+    if ('code' in pages) return { ...NOTHING, problems: [documentProblemMessage(pages)] };
+    const written = pages.flatMap((one): DocumentPage[] => (one.kind === 'text' ? [one.page] : []));
+    const texts = await this.files.recipesOfDocument(written);
+    const read = await Promise.all(texts.map((text) => this.files.read('page.txt', text)));
+    return {
+      recipes: read
+        .flatMap(({ recipes }) => recipes)
+        .map((recipe) => ({ recipe, unsure: 0, page: null })),
+      problems: read.flatMap(({ problems }) => problems.map(fileProblemMessage)),
+      pages: pages.flatMap((one): PageToRead[] => (one.kind === 'picture' ? [one] : [])),
+    };
   }
 }
 
