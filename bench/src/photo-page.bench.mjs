@@ -57,7 +57,7 @@ async function run(what, files, count) {
   const page = await context.newPage();
   await page.addInitScript(() => {
     globalThis.longTasks = [];
-    new PerformanceObserver((list) => {
+    new globalThis.PerformanceObserver((list) => {
       for (const { duration } of list.getEntries()) globalThis.longTasks.push(duration);
     }).observe({ type: 'longtask' });
   });

@@ -4,6 +4,7 @@ import { lineAnswerList } from './answers.js';
 import { balance } from './balance.js';
 import { LONGEST_TITLE } from './limits.js';
 import { lineKey, factorText, methods, recipeText, standard } from './parts.js';
+import { PAPERS } from './papers.js';
 import { recipePhotos } from './recipe-photos.js';
 
 /** A recipe from outside: its text, and what its file says beside it. */
@@ -45,7 +46,6 @@ export const exportQuery = z.object({
     .meta({ description: 'Ids with commas; all recipes where it is left out.' }),
 });
 
-export const PAPERS = ['a4', 'letter', 'a5', 'a5-folded'] as const;
 export const LONGEST_BOOK = 100;
 
 /** Recipes as one book: which, on what paper, for whose cups. */
@@ -93,7 +93,6 @@ export const importUndone = z.object({
   kept: z.int().meta({ description: 'Recipes that were changed since, and are left as they are.' }),
 });
 
-export type Paper = (typeof PAPERS)[number];
 export type BookQuery = z.output<typeof bookQuery>;
 export type ImportedRecipe = z.input<typeof importedRecipe>;
 export type RecipeImportReply = z.infer<typeof recipeImportReply>;

@@ -39,15 +39,14 @@ export {
   bookQuery,
   exportQuery,
   LONGEST_BOOK,
-  PAPERS,
   type BookQuery,
-  type Paper,
   importedRecipe,
   recipeImport,
   type ImportUndone,
   type ImportedRecipe,
   type RecipeImportReply,
 } from './imports.js';
+export { PAPERS, type Paper } from './papers.js';
 export * from './formats.js';
 export { USUAL_KITCHEN } from './usual-kitchen.js';
 export {

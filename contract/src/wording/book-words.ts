@@ -1,4 +1,4 @@
-import type { Paper } from '../imports.js';
+import type { Paper } from '../papers.js';
 
 const PAPER_NAMES: Readonly<Record<Paper, string>> = {
   a4: 'A4',
