@@ -192,6 +192,32 @@ describe('bakes over HTTP', () => {
     expect([now.ready, now.readings.length]).toEqual([2, 2]);
   });
 
+  it('goes on from what a backup put in the place of what was known', async () => {
+    const bake = await begin();
+    const act = async (grams: number): Promise<void> => {
+      await send(bake.id, [reading(weigh(bake, grams))]).expect(201);
+    };
+    const grams = async (): Promise<unknown[]> =>
+      (await read(bake.id)).readings.map(({ act }) => (act as { grams?: number }).grams);
+    await act(1);
+    await act(2);
+    const { body: backup } = await server.http.get('/api/backup').expect(200);
+    await act(3);
+    await act(4);
+    await server.http
+      .post('/api/backup')
+      .send(backup as object)
+      .expect(200);
+    await act(5);
+    expect(await grams()).toEqual([1, 2, 5]);
+    // Nor is what came before the first act, or after a refused one, lost or told twice.
+    await send(bake.id, [reading({ ...weigh(bake, 6), line: 'none' } as Act)]).expect(422);
+    await act(7);
+    const { body } = await server.http.get(`/api/bakes/${bake.id}/readings`).expect(200);
+    expect((body as { items: unknown[] }).items.length).toBe(4);
+    expect(await grams()).toEqual([1, 2, 5, 7]);
+  });
+
   it('is streamed to everybody who looks, and what was missed comes first', async () => {
     const bake = await begin();
     const first = reading(weigh(bake, 250));

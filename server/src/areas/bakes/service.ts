@@ -20,6 +20,7 @@ import { ordersGiven, placeActs } from './clock.js';
 import { bakeModel, bakeReadingModel, type BakeReadingRow, type BakeRow } from './model.js';
 import { bakeOutcomes, type BakeOutcomes } from './outcomes.js';
 import { bakePart, type WholeBake } from './part.js';
+import { readingsAtHand } from './readings-at-hand.js';
 import { toBake, toReading, toSummary } from './replies.js';
 import { summaryOf } from './summary.js';
 
@@ -68,6 +69,7 @@ export function bakeService(database: Database, context: BakesContext): BakeServ
   const { sequelize } = database;
   const rows = bakeModel(sequelize);
   const readingRows = bakeReadingModel(sequelize);
+  const atHand = readingsAtHand(readingRows);
   const told = new EventEmitter();
   // Every open page of a bake listens.
   told.setMaxListeners(0);
@@ -94,10 +96,11 @@ export function bakeService(database: Database, context: BakesContext): BakeServ
 
   const keep = async (
     row: BakeRow,
+    before: readonly BakeReadingReply[],
     coming: readonly Omit<BakeReadingReply, 'sequence'>[],
   ): Promise<BakeReadingReply[]> => {
     await readingRows.bulkCreate(coming.map((one) => ({ ...one, bakeId: row.id })));
-    const all = (await readingsOf(row.id)).map(toReading);
+    const all = await atHand.since(row.id, before);
     await summarise(row, bakeState(row.plan, all));
     const ids = new Set(coming.map(({ id }) => id));
     return all.filter(({ id }) => ids.has(id));
@@ -159,7 +162,7 @@ export function bakeService(database: Database, context: BakesContext): BakeServ
         if (bakedAt === null) return toBake(row, []);
         const order = Date.parse(at);
         const reading = { at, order, device: 'server', handId: draft.handId };
-        const kept = await keep(row, [
+        const kept = await keep(row, [], [
           { id: randomUUID(), ...reading, act: { do: 'stage', stage: 'log' } },
         ]);
         return { ...toBake(row, []), readings: kept };
@@ -185,7 +188,7 @@ export function bakeService(database: Database, context: BakesContext): BakeServ
         const fresh = readings.filter(
           (reading, at) => !isKnown.has(reading.id) && ids.indexOf(reading.id) === at,
         );
-        const before = (await readingsOf(id)).map(toReading);
+        const before = await atHand.before(id);
         const { last, lastOf } = ordersGiven(before);
         const here = { now: context.now(), last, lastOf, begunAt: row.begunAt };
         const placed = placeActs(fresh, sentAt, here);
@@ -197,7 +200,7 @@ export function bakeService(database: Database, context: BakesContext): BakeServ
           throw new ProblemError(422, 'This bake holds all it can. Begin another one.');
         }
         checkLines(coming, lineIdsOf(row.plan, before));
-        const kept = coming.length > 0 ? await keep(row, coming) : [];
+        const kept = coming.length > 0 ? await keep(row, before, coming) : [];
         return [[...known.map(toReading), ...kept], kept];
       });
       tell(id, fresh);
@@ -207,13 +210,13 @@ export function bakeService(database: Database, context: BakesContext): BakeServ
     async takeNewText(id) {
       const [reading] = await database.write(async () => {
         const row = await find(id);
-        const before = (await readingsOf(id)).map(toReading);
+        const before = await atHand.before(id);
         const state = bakeState(row.plan, before);
         const { recipeId, handId } = row;
         const fresh = await context.plan({ recipeId, handId, way: 'planned' }, state.times);
         const plan = replan(state, fresh.plan);
         const now = context.now();
-        const kept = await keep(row, [
+        const kept = await keep(row, before, [
           {
             id: randomUUID(),
             at: now.toISOString(),
