@@ -162,9 +162,11 @@ export function bakeService(database: Database, context: BakesContext): BakeServ
         if (bakedAt === null) return toBake(row, []);
         const order = Date.parse(at);
         const reading = { at, order, device: 'server', handId: draft.handId };
-        const kept = await keep(row, [], [
-          { id: randomUUID(), ...reading, act: { do: 'stage', stage: 'log' } },
-        ]);
+        const kept = await keep(
+          row,
+          [],
+          [{ id: randomUUID(), ...reading, act: { do: 'stage', stage: 'log' } }],
+        );
         return { ...toBake(row, []), readings: kept };
       }),
 
