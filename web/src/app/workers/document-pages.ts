@@ -23,6 +23,10 @@ export function readDocument(
     type: 'module',
   });
   const stop = (): void => worker.terminate();
-  const pages = wrap<DocumentPagesWorker>(worker).read(file, proxy(tell));
+  // What does not start, or breaks down, never answers by itself.
+  const lost = new Promise<never>((_, reject) =>
+    worker.addEventListener('error', ({ message }) => reject(new Error(message))),
+  );
+  const pages = Promise.race([wrap<DocumentPagesWorker>(worker).read(file, proxy(tell)), lost]);
   return { pages: pages.finally(stop), stop };
 }

@@ -24,9 +24,7 @@ export const scanStore = {
   put: (scans: readonly Scan[]): Promise<void> =>
     SCANS.use(async (database) => {
       const change = database.transaction('scans', 'readwrite');
-      // One by one: two hundred files at once would keep the page from going on.
-      for (const scan of scans) await change.store.put(scan);
-      await change.done;
+      await Promise.all([...scans.map((scan) => change.store.put(scan)), change.done]);
     }),
 
   remove: (ids: readonly number[]): Promise<void> =>
